@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta;
+
+use Transmuta\Format\FormulaJson;
+use Transmuta\Formula\Formula;
+use Transmuta\Intake\LineReader;
+use Transmuta\Intake\Matcher;
+use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\Units;
+use Transmuta\Intake\Unreadable;
+use Transmuta\Process\MethodWriter;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Reference;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Catalogue;
+use Transmuta\Reformulation\Reformulator;
+use Transmuta\Reformulation\Route;
+use Transmuta\Shelf\Shelf;
+use Transmuta\Watch\WatchList;
+
+/** The core put together: text or JSON to a formula, a formula to a reading, a reading and a brief to routes. */
+final readonly class Engine
+{
+    private function __construct(
+        public Reader $reader,
+        public Reformulator $reformulator,
+        public MethodWriter $method,
+        public TextFormula $text,
+        public FormulaJson $json,
+        public LineReader $lines,
+    ) {}
+
+    public static function over(Shelf $shelf): self
+    {
+        $reference = Reference::standard();
+        $reader = new Reader($reference, $shelf, WatchList::standard());
+        $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
+        $method = new MethodWriter();
+
+        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
+    }
+
+    /**
+     * Reads the plain text form, or the JSON form where the text starts with a brace.
+     *
+     * @throws Unreadable if it is neither
+     */
+    public function parse(string $text, ?UnitSystem $assumed = null): Formula
+    {
+        if (str_starts_with(ltrim($text), '{')) {
+            $data = json_decode($text, true);
+            if (!\is_array($data)) {
+                throw Unreadable::json(json_last_error_msg());
+            }
+
+            return $this->json->read($data);
+        }
+
+        return $this->text->read($text, $assumed);
+    }
+
+    public function read(Formula $formula): DishReading
+    {
+        return $this->reader->read($formula);
+    }
+
+    /** @return list<Route> */
+    public function reformulate(Formula $formula, Brief $brief): array
+    {
+        return $this->reformulator->routes($formula, $brief);
+    }
+}

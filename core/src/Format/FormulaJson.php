@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Formula\Confidence;
+use Transmuta\Formula\Family;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Formula\Loss;
+use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Tin;
+use Transmuta\Intake\LineReader;
+use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\Unreadable;
+use Transmuta\Quantity\UnitSystem;
+
+/** The JSON form of a formula: docs/formula.schema.json. `treat`, `tin` and `loss` use the words of the plain text form. */
+final readonly class FormulaJson
+{
+    public function __construct(private LineReader $lines) {}
+
+    /** @return array<string, mixed> */
+    public static function write(Formula $formula): array
+    {
+        return [
+            'title' => $formula->title,
+            'family' => $formula->family->value,
+            'measures' => $formula->measures->value,
+            'portions' => $formula->portions,
+            'serve_at_c' => $formula->serveAt,
+            'layers' => array_map(static fn(Layer $layer): array => [
+                'name' => $layer->name,
+                'treat' => $layer->treatment->words(),
+                'air' => $layer->treatment->air,
+                'tin' => $layer->tin?->words(),
+                'loss' => $layer->loss?->words(),
+                'lines' => array_map(self::line(...), $layer->lines),
+            ], $formula->layers),
+            'method' => $formula->method,
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     *
+     * @throws Unreadable if the shape is not that of the schema
+     */
+    public function read(array $data): Formula
+    {
+        $layers = $data['layers'] ?? null;
+        if (!\is_array($layers) || $layers === []) {
+            throw Unreadable::json('"layers" must be a list with at least one layer');
+        }
+        if (\count($layers) > 30) {
+            throw Unreadable::json('a dish takes at most 30 layers');
+        }
+        try {
+            $system = UnitSystem::tryFrom(self::text($data, 'measures', 'metric')) ?? throw Nonsense::of('measures', self::text($data, 'measures', ''), 'use us, metric, au or uk');
+
+            return Formula::of(
+                title: mb_substr(self::text($data, 'title', 'Untitled dish'), 0, 160),
+                layers: array_map(fn(mixed $layer, int $n): Layer => $this->layer($layer, $n, $system), array_values($layers), array_keys(array_values($layers))),
+                family: Family::tryFrom(self::text($data, 'family', 'other')) ?? throw Nonsense::of('family', self::text($data, 'family', ''), 'use curd, cream, mousse, cheesecake, custard or other'),
+                measures: $system,
+                portions: (int) self::number($data, 'portions', 1),
+                serveAt: self::number($data, 'serve_at_c', 5.0),
+                method: array_values(array_filter(\is_array($data['method'] ?? null) ? $data['method'] : [], is_string(...))),
+            );
+        } catch (Nonsense $nonsense) {
+            throw Unreadable::json($nonsense->getMessage());
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Line $line): array
+    {
+        return [
+            'text' => $line->text,
+            'ingredient' => $line->ingredient,
+            'grams' => $line->ingredient === null ? null : round($line->grams, 3),
+            'trace' => $line->trace,
+            'confidence' => $line->confidence->value,
+            'prep' => $line->prep,
+            'pinned' => $line->pinned,
+            'reason' => $line->reason,
+            'suggestions' => $line->suggestions,
+        ];
+    }
+
+    private function layer(mixed $layer, int $number, UnitSystem $system): Layer
+    {
+        if (!\is_array($layer) || !\is_array($layer['lines'] ?? null)) {
+            throw Unreadable::json(\sprintf('layer %d needs a list "lines"', $number + 1));
+        }
+        if (\count($layer['lines']) > TextFormula::MOST_LINES) {
+            throw Unreadable::json(\sprintf('layer %d has more than %d lines', $number + 1, TextFormula::MOST_LINES));
+        }
+        $treatment = TextFormula::treatment(self::text($layer, 'treat', 'none'));
+        if (\is_int($layer['air'] ?? null) || \is_float($layer['air'] ?? null)) {
+            $treatment = \Transmuta\Formula\Treatment::of($treatment->kind, $treatment->celsius, $treatment->minutes, $treatment->stirred, (float) $layer['air']);
+        }
+        $tin = self::text($layer, 'tin', '');
+        $loss = self::text($layer, 'loss', '');
+
+        return new Layer(
+            name: mb_substr(self::text($layer, 'name', 'Layer ' . ($number + 1)), 0, 80),
+            lines: array_map(
+                fn(mixed $line, int $n): Line => $this->readLine($line, \sprintf('layer %d line %d', $number + 1, $n + 1), $system),
+                array_values($layer['lines']),
+                array_keys(array_values($layer['lines'])),
+            ),
+            treatment: $treatment,
+            tin: $tin === '' ? null : Tin::parse($tin),
+            loss: $loss === '' ? null : Loss::parse($loss),
+        );
+    }
+
+    private function readLine(mixed $line, string $place, UnitSystem $system): Line
+    {
+        if (\is_string($line)) {
+            return $this->lines->read($line, $system);
+        }
+        if (!\is_array($line)) {
+            throw Unreadable::json($place . ' is neither a text nor an object');
+        }
+        $ingredient = self::text($line, 'ingredient', '');
+        if ($ingredient === '') {
+            return $this->lines->read(self::text($line, 'text', ''), $system);
+        }
+        $grams = $line['grams'] ?? null;
+        if (!\is_int($grams) && !\is_float($grams)) {
+            throw Unreadable::json($place . ' needs "grams" as a number');
+        }
+        try {
+            return Line::of(
+                $this->lines->known($ingredient),
+                (float) $grams,
+                mb_substr(self::text($line, 'text', ''), 0, 400),
+                mb_substr(self::text($line, 'trace', ''), 0, 400),
+                Confidence::tryFrom(self::text($line, 'confidence', 'sure')) ?? Confidence::Sure,
+                array_values(array_filter(\is_array($line['prep'] ?? null) ? $line['prep'] : [], is_string(...))),
+                ($line['pinned'] ?? false) === true,
+            );
+        } catch (Nonsense $nonsense) {
+            throw Unreadable::json(\sprintf('%s (%s): %s', $place, $ingredient, $nonsense->mend));
+        } catch (\Transmuta\Shelf\UnknownIngredient $unknown) {
+            throw Unreadable::json($place . ': ' . $unknown->getMessage());
+        }
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function text(array $data, string $key, string $default): string
+    {
+        return \is_string($data[$key] ?? null) ? trim($data[$key]) : $default;
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function number(array $data, string $key, float $default): float
+    {
+        $value = $data[$key] ?? $default;
+        if (!\is_int($value) && !\is_float($value)) {
+            throw Nonsense::of($key, get_debug_type($value), 'give a number');
+        }
+
+        return (float) $value;
+    }
+}

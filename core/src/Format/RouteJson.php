@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Route;
+
+/** Routes in the open JSON form that `formula:reformulate` prints. */
+final class RouteJson
+{
+    /**
+     * @param list<Route> $routes
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(Brief $brief, DishReading $original, array $routes): array
+    {
+        return [
+            'brief' => $brief->toArray(),
+            'original' => ReadingJson::write($original),
+            'routes' => array_map(static fn(Route $route): array => [
+                'name' => $route->name,
+                'fit' => $route->fit,
+                'met' => $route->met,
+                'blocked_by' => $route->blockedBy,
+                'result' => ReadingJson::write($route->result),
+                'changes' => $route->changes,
+                'steps' => $route->steps,
+                'watch' => array_map(ReadingJson::warning(...), $route->result->watch),
+            ], $routes),
+        ];
+    }
+}

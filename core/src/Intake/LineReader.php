@@ -1,0 +1,320 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake;
+
+use Transmuta\Formula\Confidence;
+use Transmuta\Formula\Line;
+use Transmuta\Formula\Nonsense;
+use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Shelf;
+
+/** Reads one ingredient line to grams, with the trace of how. */
+final readonly class LineReader
+{
+    private const FORMS = ['melted', 'sifted', 'packed', 'chopped', 'ground', 'puree', 'flakes', 'mashed', 'loose'];
+    private const PREP = ['boiled', 'melted', 'whipped', 'heated', 'infused'];
+    private const COUNTED = 'leaf|leaves|sheet|sheets|can|cans|tin|tins|packet|packets|pack|packs|tub|tubs|stick|sticks|scoop|scoops|pod|pods|cube|cubes|knob|knobs|fruit|fruits';
+    private const SINGULAR = ['leaves' => 'leaf', 'tin' => 'can', 'pack' => 'packet'];
+
+    public function __construct(private Shelf $shelf, private Units $units, private Matcher $matcher) {}
+
+    /**
+     * The id itself, once the shelf is known to hold it.
+     *
+     * @throws \Transmuta\Shelf\UnknownIngredient if it does not
+     */
+    public function known(string $id): string
+    {
+        return $this->shelf->get($id)->id;
+    }
+
+    public function read(string $text, UnitSystem $system, int $number = 0): Line
+    {
+        $plain = mb_strtolower(Numbers::plain($text));
+        $plain = preg_replace('/^(?:[-*•·]|\d+[.)]\s)\s*/u', '', $plain) ?? $plain;
+        if (mb_strlen($plain) > 400) {
+            return Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number);
+        }
+        if (preg_match('/^-\s*\d/', $plain) === 1 || preg_match('/^-\d/', mb_strtolower(Numbers::plain(ltrim($text)))) === 1) {
+            return Line::notUnderstood($text, 'A mass cannot be negative; write the amount without a minus sign.', [], $number);
+        }
+        $plain = preg_replace('/^(?:about|approx\.?|around|ca\.?|scant|generous|heaped|level)\s+/u', '', $plain) ?? $plain;
+
+        try {
+            return $this->fruitParts($text, $plain, $system, $number)
+                ?? $this->amountFirst($text, $plain, $system, $number)
+                ?? $this->amountLast($text, $plain, $system, $number)
+                ?? $this->withoutAmount($text, $plain, $system, $number);
+        } catch (Nonsense $nonsense) {
+            return Line::notUnderstood($text, 'That amount cannot be right: ' . $nonsense->mend . '.', [], $number);
+        }
+    }
+
+    /** "juice of 1½ lemons", "zest of one orange", "2 lemons, juice only". */
+    private function fruitParts(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    {
+        if (!preg_match('/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:strained\s+)?(juice|zest|rind|pulp)\s+(?:of|from)\s+(.+)$/u', $plain, $m)) {
+            if (!preg_match('/^(.+?)s?,\s*(?:the\s+)?(juice|zest|rind|pulp)(?:d| only)?$/u', $plain, $n)) {
+                return null;
+            }
+            $m = [$plain, $n[2], $n[1]];
+        }
+        $part = $m[1] === 'rind' ? 'zest' : $m[1];
+        $count = Numbers::take($m[2]) ?? ['value' => 1.0, 'range' => false, 'rest' => $m[2]];
+        $fruit = trim(preg_replace('/\b(large|medium|small|big|unwaxed|ripe|fresh|of|the)\b/u', '', $count['rest']) ?? '');
+        $fruit = Matcher::words(preg_replace('/,.*$/u', '', $fruit) ?? $fruit);
+        $found = $this->matcher->find(implode(' ', $fruit) . ' ' . $part);
+        $in = $found['id'] === null ? null : $this->shelf->find($found['id']);
+        if ($in === null || !isset($in->units['fruit'])) {
+            return Line::notUnderstood($text, \sprintf('How much %s that fruit gives is not on the shelf; weigh it and write grams.', $part), $found['suggestions'], $number);
+        }
+        $grams = $count['value'] * $in->units['fruit'];
+        $trace = \sprintf('%s × %s g %s a fruit = %s g', self::number($count['value']), self::number($in->units['fruit']), $part, self::number($grams));
+
+        return Line::of($in->id, round($grams, 2), $text, $trace, Confidence::Likely, [], false, $number);
+    }
+
+    private function amountFirst(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    {
+        $taken = Numbers::take($plain);
+        if ($taken === null) {
+            return null;
+        }
+        $rest = ltrim($taken['rest']);
+        $packed = $this->packed($taken['value'], $rest, $system);
+        if ($packed !== null) {
+            return $this->weighed($text, $packed['rest'], $packed['amount'], $packed['kind'], $packed['words'], $taken['range'], $number);
+        }
+        $unit = $this->units->take($rest, $system);
+        if ($unit !== null) {
+            $amount = $taken['value'] * $unit['value'];
+            $words = \sprintf('%s %s', self::number($taken['value']), $unit['unit']);
+            $rest = $unit['rest'];
+            while (preg_match('/^(?:\+|plus|and)\s+(?=\d|[a-z])(.*)$/u', $rest, $m)
+                && ($more = Numbers::take($m[1])) !== null
+                && ($next = $this->units->take($more['rest'], $system)) !== null
+                && $next['kind'] === $unit['kind']) {
+                $amount += $more['value'] * $next['value'];
+                $words .= \sprintf(' + %s %s', self::number($more['value']), $next['unit']);
+                $rest = $next['rest'];
+            }
+            $rest = preg_replace('#^/\s*[\d./\s]+\s*[a-z.]+\s#u', '', $rest) ?? $rest;
+
+            return $this->weighed($text, $rest, $amount, $unit['kind'], $words, $taken['range'], $number);
+        }
+        if (preg_match('/^[a-z]+/u', $rest) !== 1) {
+            return Line::notUnderstood($text, 'No ingredient could be read after the amount; write its name in English.', [], $number);
+        }
+
+        return $this->counted($text, $rest, $taken['value'], $taken['range'], $system, $number);
+    }
+
+    /**
+     * "1 x 400ml tin …", "1 (14 oz) can …", "one 14-oz can …", "2 400 g cans …": a stated content wins over a standard one.
+     *
+     * @return array{rest: string, amount: float, kind: string, words: string}|null
+     */
+    private function packed(float $count, string $rest, UnitSystem $system): ?array
+    {
+        if (!preg_match('/^(?:x\s*)?\(?\s*(\d+(?:[.,]\d+)?)\s*-?\s*([a-z. ]+?)\)?[\s-]*(?:' . self::COUNTED . ')\b\.?\s*(?:of\s+)?(.+)$/u', $rest, $m)) {
+            return null;
+        }
+        $unit = $this->units->take(trim($m[2]), $system);
+        if ($unit === null || $unit['rest'] !== '') {
+            return null;
+        }
+        $size = (float) str_replace(',', '.', $m[1]);
+
+        return [
+            'rest' => $m[3],
+            'amount' => $count * $size * $unit['value'],
+            'kind' => $unit['kind'],
+            'words' => \sprintf('%s × %s %s', self::number($count), self::number($size), $unit['unit']),
+        ];
+    }
+
+    /** "Butter 115 g", "sugar: 200 g". */
+    private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    {
+        if (!preg_match('#^([\p{L}][^\d]*?)[\s:,(-]*((?:\d|a |an |one ).*)$#u', $plain, $m)) {
+            return null;
+        }
+        $taken = Numbers::take($m[2]);
+        $unit = $taken === null ? null : $this->units->take($taken['rest'], $system);
+        if ($taken === null || $unit === null) {
+            return null;
+        }
+
+        return $this->weighed($text, $m[1], $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', self::number($taken['value']), $unit['unit']), $taken['range'], $number);
+    }
+
+    private function withoutAmount(string $text, string $plain, UnitSystem $system, int $number): Line
+    {
+        if (preg_match('/^(?:the\s+)?(yolk|white)s?\s+(?:of|from)\s+(.+?)\s*eggs?$/u', $plain, $m)) {
+            return $this->read(\sprintf('%s egg %ss', $m[2], $m[1]), $system, $number)->saying($text);
+        }
+        if (preg_match('/^(pinch|knob|dash|squirt|stick)\s+of\s+/u', $plain)) {
+            return $this->read('1 ' . $plain, $system, $number)->saying($text);
+        }
+        $found = $this->matcher->find($plain);
+
+        return Line::notUnderstood(
+            $text,
+            $found['id'] === null
+                ? 'Neither an amount nor a known ingredient could be read; write it like "120 g lemon juice".'
+                : 'No amount was given; write one before the name, such as "50 g".',
+            $found['id'] === null ? $found['suggestions'] : [$found['id']],
+            $number,
+        );
+    }
+
+    private function weighed(string $text, string $rest, float $amount, string $kind, string $words, bool $range, int $number): Line
+    {
+        $found = $this->ingredient($rest);
+        if ($found['id'] === null) {
+            return Line::notUnderstood($text, 'No ingredient on the shelf answers to that name.', $found['suggestions'], $number);
+        }
+        $in = $this->shelf->get($found['id']);
+        $confidence = $range ? self::lower($found['confidence'], Confidence::Likely) : $found['confidence'];
+        if ($kind === 'mass') {
+            $trace = str_contains($words, ' gram') && !str_contains($words, '×') ? \sprintf('%s g, weighed', self::number($amount)) : \sprintf('%s = %s g', $words, self::number($amount));
+
+            return Line::of($in->id, round($amount, 3), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, self::prep($rest), false, $number);
+        }
+        $spoon = str_contains($words, 'pinch') && isset($in->units['pinch']) ? $in->units['pinch'] : null;
+        if ($spoon !== null) {
+            $count = (float) $words;
+
+            return Line::of($in->id, $count * $spoon, $text, \sprintf('%s × %s g a pinch = %s g', self::number($count), self::number($spoon), self::number($count * $spoon)), Confidence::Likely, self::prep($rest), false, $number);
+        }
+        $form = self::form($rest);
+        $density = $in->density($form);
+        if ($density === null) {
+            return Line::notUnderstood($text, \sprintf('The shelf has no bulk density for %s; weigh it and write grams.', $in->name), [$in->id], $number);
+        }
+        $grams = $amount * $density;
+        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, self::number($amount), self::number($density), self::number($grams));
+
+        return Line::of($in->id, round($grams, 2), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, self::prep($rest), false, $number);
+    }
+
+    private function counted(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): Line
+    {
+        $rest = preg_replace('/^(?:x|of)\s+/u', '', $rest) ?? $rest;
+        $egg = $this->egg($text, $rest, $count, $range, $system, $number);
+        if ($egg !== null) {
+            return $egg;
+        }
+        $unit = 'each';
+        if (preg_match('/^(?:(?:large|small|medium|heaped|level|whole|good|big)\s+)*(' . self::COUNTED . ')\b\.?\s*(?:\([^)]*\)\s*)?(?:of\s+)?(.*)$/u', $rest, $m)) {
+            $unit = self::SINGULAR[$m[1]] ?? rtrim($m[1], 's');
+            $rest = $m[2];
+        }
+        $found = $this->ingredient($unit === 'leaf' ? $rest . ' leaf' : $rest);
+        if ($found['id'] === null) {
+            $found = $this->ingredient($rest);
+        }
+        $in = $found['id'] === null ? null : $this->shelf->find($found['id']);
+        if ($in === null) {
+            return Line::notUnderstood($text, 'The unit or the ingredient is not known; use a unit such as g, ml, cup or tbsp and a name from the shelf.', $found['suggestions'], $number);
+        }
+        $regional = $unit . ':' . $system->value;
+        if ($unit === 'sheet' && isset($in->units['leaf'])) {
+            $unit = 'leaf';
+        }
+        $weight = $in->units[$regional] ?? $in->units[$unit] ?? ($unit === 'each' ? ($in->units['fruit'] ?? null) : null);
+        if ($weight === null && preg_match('/^([\p{L}]+)\s+of\s+/u', $rest, $m)) {
+            return Line::notUnderstood($text, \sprintf('The unit "%s" is not known; use g, ml, cup, tbsp, tsp, oz or a count.', $m[1]), [$in->id], $number);
+        }
+        if ($weight === null) {
+            return Line::notUnderstood($text, \sprintf('The shelf does not know what one %s of %s weighs; weigh it and write grams.', $unit === 'each' ? 'piece' : $unit, $in->name), [$in->id], $number);
+        }
+        $grams = $count * $weight;
+
+        return Line::of(
+            $in->id,
+            round($grams, 2),
+            $text,
+            \sprintf('%s × %s g each = %s g%s', self::number($count), self::number($weight), self::number($grams), $range ? ', middle of the range' : ''),
+            self::lower($found['confidence'], $unit === 'each' || $range ? Confidence::Likely : $found['confidence']),
+            self::prep($rest),
+            false,
+            $number,
+        );
+    }
+
+    /** "4 large egg yolks", "2 eggs", "whites of 3 eggs". */
+    private function egg(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): ?Line
+    {
+        if (!preg_match('/^(?:(small|medium|large|extra[- ]large|jumbo)\s+)?(?:(?:fresh|free[- ]range|whole|cold)\s+)*(?:(egg yolk|egg white|yolk|white|egg)s?)\b(?!\s*powder)/u', $rest, $m)) {
+            return null;
+        }
+        $size = str_replace(' ', '-', ($m[1] ?? '') ?: 'large');
+        $key = \sprintf('each:%s-%s', $system->eggPrefix(), $size);
+        $whole = $this->shelf->get('egg')->units[$key] ?? $this->shelf->get('egg')->units['each:' . $system->eggPrefix() . '-extra-large'];
+        [$id, $share] = match (true) {
+            str_contains($m[2], 'yolk') => ['egg-yolk', 0.34],
+            str_contains($m[2], 'white') => ['egg-white', 0.66],
+            default => ['egg', 1.0],
+        };
+        $each = $whole * $share;
+        $trace = \sprintf('%s × %s g (%s %s%s) = %s g', self::number($count), self::number($each), strtoupper($system->eggPrefix()), $size, $share < 1.0 ? \sprintf(', %d %% of the egg', $share * 100) : '', self::number($count * $each));
+
+        return Line::of($id, round($count * $each, 2), $text, $trace, $m[1] === '' || $range ? Confidence::Likely : Confidence::Sure, self::prep($rest), false, $number);
+    }
+
+    /** @return array{id: ?string, confidence: Confidence, suggestions: list<string>} */
+    private function ingredient(string $phrase): array
+    {
+        $phrase = preg_replace('/^(?:of|the)\s+/u', '', ltrim($phrase)) ?? $phrase;
+        $percent = preg_match('/(\d{2})\s*%/u', $phrase, $m) ? (int) $m[1] : null;
+        $head = preg_replace('/\s*(?:\(.*?\)|,.*$|;.*$)/u', '', $phrase) ?? $phrase;
+        $found = $this->matcher->find(trim($head) !== '' ? $head : $phrase);
+        if ($found['confidence'] !== Confidence::Sure) {
+            $whole = $this->matcher->find(str_replace(['(', ')', ','], ' ', $phrase));
+            if ($whole['id'] !== null && ($found['id'] === null || $whole['confidence'] === Confidence::Sure)) {
+                $found = $whole;
+            }
+        }
+        if (\in_array($found['id'], ['chocolate-55', 'chocolate-70'], true) && $percent !== null) {
+            $found['id'] = $percent >= 63 ? 'chocolate-70' : 'chocolate-55';
+            $found['confidence'] = abs($percent - ($percent >= 63 ? 70 : 55)) <= 3 ? Confidence::Sure : Confidence::Likely;
+        }
+        if ($found['id'] === 'gelatin-leaf-gold' && str_contains($phrase, 'silver')) {
+            $found['id'] = 'gelatin-leaf-silver';
+        }
+
+        return $found;
+    }
+
+    private static function form(string $rest): string
+    {
+        foreach (self::FORMS as $form) {
+            if (str_contains(str_replace('purée', 'puree', $rest), $form)) {
+                return $form;
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<string> */
+    private static function prep(string $rest): array
+    {
+        return array_values(array_filter(self::PREP, static fn(string $word): bool => preg_match('/\b' . $word . '\b/u', $rest) === 1));
+    }
+
+    private static function lower(Confidence $a, Confidence $b): Confidence
+    {
+        $order = [Confidence::Sure->value => 0, Confidence::Likely->value => 1, Confidence::Guess->value => 2];
+
+        return $order[$a->value] >= $order[$b->value] ? $a : $b;
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, $value < 10 ? 2 : 1, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+use Transmuta\Reference\Reference;
+use Transmuta\Shelf\FatState;
+
+/** Solid fat by temperature, and the share of it that firms a layer given how the fat is held. */
+final readonly class Fat
+{
+    private const COCOA_MILK = [5 => 0.3, 20 => 1.3, 30 => 1.5];
+
+    public function __construct(private Reference $reference) {}
+
+    /** Share 0…1 of a fat kind that is solid at this temperature; linear between the table's points. */
+    public function solidShare(string $kind, float $celsius): float
+    {
+        return self::between($this->reference->solidFat[$kind] ?? $this->reference->solidFat['oil'], $celsius) / 100;
+    }
+
+    /** g solid fat per 100 g of the layer, cocoa butter and milk fat softening each other. */
+    public function solid(LayerState $state, float $celsius): float
+    {
+        $solid = 0.0;
+        foreach ($this->kinds($state->parts) as $kind => $grams) {
+            $solid += $grams * $this->solidShare($kind, $celsius);
+        }
+
+        return $solid * $this->softening($state, $celsius);
+    }
+
+    /** g solid fat per 100 g weighted by how much it can firm the layer. */
+    public function weightedSolid(LayerState $state, float $celsius): float
+    {
+        $sum = 0.0;
+        $watery = $this->continuousWeight($state);
+        foreach ($state->model->portions as $i => $portion) {
+            if ($state->share[$i] === 0.0) {
+                continue;
+            }
+            $solid = 0.0;
+            foreach ($this->kinds($portion->ingredient->composition->parts) as $kind => $grams) {
+                $solid += $grams * $this->solidShare($kind, $celsius);
+            }
+            $sum += $state->share[$i] / 100 * $solid * $this->weight($portion, $watery);
+        }
+
+        return $sum * $this->softening($state, $celsius);
+    }
+
+    private function weight(Portion $portion, float $watery): float
+    {
+        $set = $this->reference->set;
+
+        return match ($portion->ingredient->fatState) {
+            FatState::None, FatState::Emulsion => $set['fat.emulsion'],
+            FatState::Whippable => $portion->whipped ? $set['fat.whipped'] : $set['fat.emulsion'],
+            FatState::Cheese => $set['fat.cheese'],
+            FatState::CoconutCream => $set['fat.coconut-cream'],
+            FatState::Continuous => $watery,
+        };
+    }
+
+    /** A fat that is continuous on its own ends as an emulsion in a watery layer. */
+    private function continuousWeight(LayerState $state): float
+    {
+        $set = $this->reference->set;
+        $all = $state->water + $state->fat;
+        $ratio = $all > 0.0 ? $state->water / $all : 0.0;
+
+        return $set['fat.continuous'] - ($set['fat.continuous'] - $set['fat.watery']) * Smooth::rise($ratio, 0.475, 0.04);
+    }
+
+    private function softening(LayerState $state, float $celsius): float
+    {
+        $cocoa = $state->of100('fat.cocoa');
+        $milk = $state->of100('fat.milk');
+        $all = $state->fat;
+        if ($all <= 0.0 || $cocoa === 0.0 || $milk === 0.0) {
+            return 1.0;
+        }
+        $k = self::between(self::COCOA_MILK, $celsius);
+
+        return 1.0 - $k * $cocoa * $milk / $all ** 2;
+    }
+
+    /**
+     * @param array<string, float> $parts
+     *
+     * @return array<string, float> g by fat kind
+     */
+    private function kinds(array $parts): array
+    {
+        $kinds = [];
+        foreach (['milk', 'coconut', 'cocoa', 'block', 'oil', 'egg'] as $kind) {
+            if (isset($parts["fat.$kind"])) {
+                $kinds[$kind] = $parts["fat.$kind"];
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** @param array<int, float> $points */
+    private static function between(array $points, float $x): float
+    {
+        $previous = null;
+        foreach ($points as $at => $value) {
+            if ($x <= $at) {
+                return $previous === null ? $value : $previous[1] + ($x - $previous[0]) / ($at - $previous[0]) * ($value - $previous[1]);
+            }
+            $previous = [$at, $value];
+        }
+
+        return $previous[1] ?? 0.0;
+    }
+}

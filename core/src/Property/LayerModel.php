@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Loss;
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Shelf\Shelf;
+
+/** A layer made ready to be weighed many times over: its ingredients looked up, its treatments worked out per line. */
+final readonly class LayerModel
+{
+    /** @param list<Portion> $portions */
+    private function __construct(public array $portions, public Treatment $treatment, public Loss $loss) {}
+
+    /** @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have */
+    public static function of(Layer $layer, Shelf $shelf): self
+    {
+        $t = $layer->treatment;
+        $whipped = $t->kind === TreatmentKind::Whip || ($t->air ?? 0.0) > 0.2;
+        $portions = [];
+        foreach ($layer->understood() as $line) {
+            $boiled = $line->has('boiled') || $t->kind === TreatmentKind::Boil || ($t->kind === TreatmentKind::Cook && $t->reaches(95.0));
+            $heated = $boiled || $line->has('heated') || $t->reaches(70.0);
+            $portions[] = new Portion(
+                ingredient: $shelf->get((string) $line->ingredient),
+                boiled: $boiled,
+                heated: $heated,
+                still: $heated && !$t->stirred && !$line->has('boiled'),
+                apart: $line->has('boiled') && !$t->kind->isHot(),
+                boiledInLayer: $t->kind === TreatmentKind::Boil && !$line->has('boiled'),
+                whipped: $whipped || $line->has('whipped'),
+                infused: $line->has('infused'),
+            );
+        }
+
+        return new self($portions, $t, $layer->loss ?? Loss::none());
+    }
+
+    /** @return list<float> grams of the layer's lines, in the order of the portions */
+    public static function grams(Layer $layer): array
+    {
+        return array_map(static fn(\Transmuta\Formula\Line $line): float => $line->grams, $layer->understood());
+    }
+
+    /** @param list<float> $grams one mass per portion, g, before losses */
+    public function weigh(array $grams): LayerState
+    {
+        return LayerState::of($this, $grams);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+use Transmuta\Reference\Reference;
+
+/**
+ * Sucrose equivalents (g sucrose per 100 g with the same sweetness). Bulk species add by relative sweetness; high-potency ones follow
+ * R = Rm·C/(K + C), C in mg per litre of product, pooled by receptor before they saturate.
+ */
+final readonly class Sweetness
+{
+    public function __construct(private Reference $reference) {}
+
+    public function se(LayerState $state): float
+    {
+        return $this->bulkSe($state) + $this->potentSe($state);
+    }
+
+    public function bulkSe(LayerState $state): float
+    {
+        $se = 0.0;
+        foreach ($this->reference->sweeteners as $species => $row) {
+            if ($row['relative_sweetness'] === '') {
+                continue;
+            }
+            $se += (float) $row['relative_sweetness'] * match ($row['kind']) {
+                'sugar' => $state->of100("sugar.$species"),
+                'polyol' => $state->of100("polyol.$species"),
+                'allulose' => $state->of100('allulose'),
+                default => 0.0,
+            };
+        }
+
+        return $se;
+    }
+
+    public function potentSe(LayerState $state): float
+    {
+        $se = 0.0;
+        foreach ($this->doses($state) as $pool) {
+            $se += $this->response($pool);
+        }
+
+        return $se;
+    }
+
+    /**
+     * Pools whose response is above 0.65 of their maximum: bitter, and more of it hardly sweetens.
+     *
+     * @return array<string, float> share of the maximum response, by receptor
+     */
+    public function overCeiling(LayerState $state): array
+    {
+        $over = [];
+        foreach ($this->doses($state) as $receptor => $pool) {
+            $rm = (float) $this->reference->sweeteners[array_key_first($pool)]['rm'];
+            $share = $this->response($pool) / $rm;
+            if ($share > 0.65) {
+                $over[$receptor] = $share;
+            }
+        }
+
+        return $over;
+    }
+
+    /** Response in % SE of one sweetener at a concentration in mg/L. */
+    public function responseOf(string $species, float $mgPerLitre): float
+    {
+        return $this->response([$species => $mgPerLitre]);
+    }
+
+    /** mg/L at half the maximum, derived from the potency at 5 % SE. */
+    public function halfDose(string $species): float
+    {
+        $row = $this->reference->sweeteners[$species];
+
+        return 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'];
+    }
+
+    /** @return array<string, array<string, float>> mg/L by receptor and species */
+    private function doses(LayerState $state): array
+    {
+        $pools = [];
+        foreach ($state->parts as $part => $mg) {
+            if (str_starts_with($part, 'active.')) {
+                $species = substr($part, 7);
+                $receptor = $this->reference->sweeteners[$species]['receptor'] ?? '';
+                $pools[$receptor][$species] = $mg * 10 * 1.1;
+            }
+        }
+
+        return $pools;
+    }
+
+    /** @param array<string, float> $pool mg/L by species on one receptor */
+    private function response(array $pool): float
+    {
+        $reduced = 0.0;
+        $maximum = 0.0;
+        foreach ($pool as $species => $mg) {
+            $share = $mg / $this->halfDose($species);
+            $reduced += $share;
+            $maximum += $share * (float) $this->reference->sweeteners[$species]['rm'];
+        }
+
+        return $reduced > 0.0 ? $maximum / (1.0 + $reduced) : 0.0;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Table;
+
+/** The packages and the like-for-like swaps of `core/data/reformulation`. */
+final readonly class Catalogue
+{
+    /**
+     * @param list<Package> $packages
+     * @param array<string, list<array{to: string, ratio: float}>> $likeness by ingredient replaced, best first
+     */
+    private function __construct(public array $packages, public array $likeness) {}
+
+    /** @throws BrokenTable if a file is missing or malformed */
+    public static function standard(): self
+    {
+        $dir = \dirname(__DIR__, 2) . '/data/reformulation/';
+        $json = json_decode((string) @file_get_contents($dir . 'packages.json'), true);
+        if (!\is_array($json)) {
+            throw BrokenTable::missing('packages.json');
+        }
+        /** @var array{packages: list<array{id: string, pays: 'set'|'foam'|'body'|'sweet'|'protein', name: string, mouth: string, effort_min: int, wait_h?: int, layers: list<string>, families?: list<string>, min_ph?: float, max_ph?: float, agents: list<array{id: string, typical: float|int, least: float|int, most: float|int, names?: bool, prep?: string}>}>} $json */
+        $packages = [];
+        foreach ($json['packages'] as $p) {
+            $packages[] = new Package(
+                $p['id'],
+                $p['pays'],
+                $p['name'],
+                $p['mouth'],
+                $p['effort_min'],
+                $p['wait_h'] ?? 0,
+                $p['layers'],
+                $p['families'] ?? [],
+                $p['min_ph'] ?? null,
+                $p['max_ph'] ?? null,
+                array_map(static fn(array $a): Agent => new Agent($a['id'], (float) $a['typical'], (float) $a['least'], (float) $a['most'], $a['names'] ?? false, isset($a['prep']) ? [$a['prep']] : []), $p['agents']),
+            );
+        }
+        $likeness = [];
+        foreach (Table::rows($dir . 'likeness.csv') as $row) {
+            $likeness[$row['from']][] = ['to' => $row['to'], 'ratio' => (float) $row['ratio']];
+        }
+
+        return new self($packages, $likeness);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Property\LayerReading;
+
+/** What left a layer, what came in, and why, told from the computed shares. */
+final class Changes
+{
+    private const JOBS = ['set' => 'the set', 'sweet' => 'the sweetness', 'fat' => 'the fat', 'acid' => 'the acid', 'air' => 'the air', 'protein' => 'the protein'];
+
+    /**
+     * @return array{layer: string, out: list<array{ingredient: string, name: string, grams: float}>, in: list<array{ingredient: string, name: string, grams: float}>, why: string}|null null when nothing left and nothing came
+     */
+    public static function between(LayerReading $before, LayerReading $after): ?array
+    {
+        $had = self::lines($before);
+        $has = self::lines($after);
+        $out = array_diff_key($had, $has);
+        $in = array_diff_key($has, $had);
+        if ($out === [] && $in === []) {
+            return null;
+        }
+        $left = array_map(static fn(array $line): string => $line['name'] . ' gave ' . self::shares($line['jobs']), array_filter($out, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
+        $came = array_map(static fn(array $line): string => $line['name'] . ' gives ' . self::shares($line['jobs']), array_filter($in, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
+        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'], 'grams' => round($l['grams'], 2)], $lines));
+        $sentence = static fn(array $parts): string => $parts === [] ? '' : implode('; ', $parts) . '.';
+
+        return ['layer' => $before->layer->name, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];
+    }
+
+    /** What will be different in the mouth beyond the package's own words. */
+    public static function mouth(LayerReading $before, LayerReading $after): string
+    {
+        $words = [];
+        $fat = $after->state->fat - $before->state->fat;
+        if (abs($fat) > 2.5) {
+            $words[] = $fat < 0 ? 'leaner' : 'richer';
+        }
+        if ($after->baseWords === null) {
+            $set = \Transmuta\Property\Ladder::coordinate($after->set->ge) - \Transmuta\Property\Ladder::coordinate($before->set->ge);
+            if (abs($set) > 0.4) {
+                $words[] = $set < 0 ? 'softer' : 'firmer';
+            }
+        }
+        $se = $after->se - $before->se;
+        if (abs($se) > max(1.0, 0.06 * $before->se)) {
+            $words[] = $se < 0 ? 'less sweet' : 'sweeter';
+        }
+        if ($after->solidAtMouth - $before->solidAtMouth > 1.0) {
+            $words[] = 'waxier';
+        }
+
+        return $words === [] ? '' : '; ' . implode(', ', $words);
+    }
+
+    /** @param array<string, float> $jobs */
+    private static function shares(array $jobs): string
+    {
+        $parts = [];
+        arsort($jobs);
+        foreach ($jobs as $job => $share) {
+            if ($share >= 0.08 && \count($parts) < 3) {
+                $parts[] = \sprintf('%.0f %% of %s', $share * 100, self::JOBS[$job]);
+            }
+        }
+
+        return implode(', ', $parts);
+    }
+
+    /** @return array<string, array{ingredient: string, name: string, grams: float, jobs: array<string, float>}> */
+    private static function lines(LayerReading $reading): array
+    {
+        $lines = [];
+        foreach ($reading->layer->understood() as $i => $line) {
+            if ($line->grams <= 0.0) {
+                continue;
+            }
+            $id = (string) $line->ingredient;
+            $lines[$id] = ['ingredient' => $id, 'name' => $reading->state->model->portions[$i]->ingredient->name, 'grams' => ($lines[$id]['grams'] ?? 0.0) + $line->grams, 'jobs' => $reading->jobs[$i]];
+        }
+
+        return $lines;
+    }
+}

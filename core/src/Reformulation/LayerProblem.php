@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Property\Crystals;
+use Transmuta\Property\LayerModel;
+use Transmuta\Property\LayerState;
+use Transmuta\Property\Reader;
+use Transmuta\Property\Smooth;
+
+/** One layer to be weighed anew: unknown masses, a target, and the rows that say how far off a weighing is. */
+final readonly class LayerProblem
+{
+    private LayerModel $model;
+    private Rails $rails;
+
+    /** @param list<Unknown> $unknowns every line of the new layer, in order */
+    public function __construct(private Reader $reader, private Layer $layer, private array $unknowns, private Target $target, private float $serveAt, private ?Limits $limits = null)
+    {
+        $this->model = LayerModel::of($layer->with(array_map(
+            static fn(Unknown $u): Line => Line::of($u->ingredient, max(0.0, $u->near), $u->text, '', prep: $u->prep),
+            $unknowns,
+        )), $reader->shelf);
+        $this->rails = new Rails($reader, $target, $serveAt);
+    }
+
+    /** Solves from the typical doses and from two further starts, and returns the best. */
+    public function solve(): Solution
+    {
+        $lower = $upper = [];
+        $free = $this->free();
+        foreach ($free as $i) {
+            $lower[] = $this->unknowns[$i]->least;
+            $upper[] = max($this->unknowns[$i]->most, $this->unknowns[$i]->least + 1e-6);
+        }
+        if ($free === []) {
+            return new Solution([], 0.0, 0, 'nothing free', [], []);
+        }
+        $best = null;
+        foreach ($this->starts($free) as $n => $start) {
+            $solution = DampedSolver::solve($this->residuals(...), $start, $lower, $upper);
+            if ($best === null || $solution->objective < $best->objective) {
+                $best = $solution;
+            }
+            if ($n === 0 && $best->objective < 0.6) {
+                break;
+            }
+        }
+        \assert($best !== null);
+
+        return $best;
+    }
+
+    /**
+     * Masses of all lines for a solution's free ones.
+     *
+     * @param list<float> $x
+     *
+     * @return list<float>
+     */
+    public function grams(array $x): array
+    {
+        $grams = array_map(static fn(Unknown $u): float => $u->near, $this->unknowns);
+        foreach ($this->free() as $k => $i) {
+            $grams[$i] = $x[$k];
+        }
+
+        return $grams;
+    }
+
+    /**
+     * The new layer with masses as a scale shows them: 0.1 g, or 0.01 g where a dose is under 1 g.
+     *
+     * @param list<float> $x
+     */
+    public function layer(array $x, string $why): Layer
+    {
+        $lines = [];
+        foreach ($this->grams($x) as $i => $grams) {
+            $unknown = $this->unknowns[$i];
+            $rounded = round($grams, $grams < 1.0 ? 2 : 1);
+            if ($rounded < ($unknown->near < 1.0 ? 0.01 : 0.1) && !$unknown->kept) {
+                continue;
+            }
+            $in = $this->reader->shelf->get($unknown->ingredient);
+            $trace = $unknown->was !== null
+                ? (abs($rounded - $unknown->was) < 0.06 ? 'kept' : \sprintf('kept, was %s g', round($unknown->was, 1)))
+                : \sprintf('solved for %s', $why);
+            $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, prep: $unknown->prep, pinned: $unknown->fixed && $unknown->kept);
+        }
+
+        return $this->layer->with($lines);
+    }
+
+    /**
+     * @param list<float> $x masses of the free lines, g
+     *
+     * @return list<float>
+     */
+    public function residuals(array $x): array
+    {
+        $grams = $this->grams($x);
+        $state = $this->model->weigh($grams);
+        $rows = array_map(static fn(Rail $rail): float => $rail->residual, $this->rails->of($state));
+        $rows[] = (array_sum($grams) - $this->target->mass) / (0.002 * $this->target->mass);
+        $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
+        $rows[] = Smooth::positive($this->reader->fat->solid($state, 34.0) - 3.0, 0.1);
+        foreach ($this->limitRows($state, array_sum($grams)) as $row) {
+            $rows[] = $row;
+        }
+        foreach ($this->unknowns as $i => $unknown) {
+            if (!$unknown->fixed) {
+                $rows[] = $unknown->pull($grams[$i]);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> plain sentences about the bounds that keep a property off its target */
+    public function blocks(Solution $solution): array
+    {
+        $grams = $this->grams($solution->x);
+        $blocks = [];
+        foreach ($this->rails->of($this->model->weigh($grams)) as $rail) {
+            if (abs($rail->residual) <= 1.5 || \in_array($rail->property, ['pH', 'protein'], true)) {
+                continue;
+            }
+            $held = [];
+            foreach ($this->free() as $i) {
+                $u = $this->unknowns[$i];
+                $slack = 1e-3 * ($u->most - $u->least);
+                if ($grams[$i] >= $u->most - $slack) {
+                    $held[] = \sprintf('%s at its most, %s g', $this->reader->shelf->get($u->ingredient)->name, round($u->most, 1));
+                } elseif ($grams[$i] <= $u->least + $slack && $u->least > 0.0) {
+                    $held[] = \sprintf('%s at its least, %s g', $this->reader->shelf->get($u->ingredient)->name, round($u->least, 1));
+                }
+            }
+            $blocks[] = \sprintf('%s: %s of %s %s%s', $rail->property, round($rail->now, 2), round($rail->target, 2), $rail->unit, $held === [] ? '' : '; ' . implode(', ', \array_slice($held, 0, 3)));
+        }
+
+        return $blocks;
+    }
+
+    /** @return list<int> */
+    private function free(): array
+    {
+        return array_keys(array_filter($this->unknowns, static fn(Unknown $u): bool => !$u->fixed));
+    }
+
+    /** @return list<float> limits as steep hinges: missed by less than a hundredth */
+    private function limitRows(LayerState $state, float $mass): array
+    {
+        if ($this->limits === null) {
+            return [];
+        }
+        $n = $this->reader->nutrition->per100($state);
+        $rows = [];
+        if ($this->limits->netCarbs !== null) {
+            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.01 * $this->limits->netCarbs + 0.05);
+        }
+        if ($this->limits->protein !== null) {
+            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.01 * $this->limits->protein + 0.05);
+        }
+        if ($this->limits->kcal !== null) {
+            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.01 * $this->limits->kcal + 0.5);
+        }
+        if ($this->limits->highProtein) {
+            $rows[] = Smooth::positive(0.21 * $n['kj'] - 17 * $n['protein_g'], 2.0) / 8.0;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<int> $free
+     *
+     * @return list<list<float>> three starts, each near the layer's mass
+     */
+    private function starts(array $free): array
+    {
+        $starts = [];
+        foreach ([1.0, 0.55, 1.5] as $factor) {
+            $start = [];
+            $fixed = 0.0;
+            foreach ($this->unknowns as $u) {
+                $fixed += $u->kept ? $u->near : 0.0;
+            }
+            $typical = 0.0;
+            foreach ($free as $i) {
+                $typical += $this->unknowns[$i]->kept ? 0.0 : $this->unknowns[$i]->near;
+            }
+            $scale = $typical > 0.0 ? max(0.05, ($this->target->mass - $fixed) / $typical) : 1.0;
+            foreach ($free as $i) {
+                $u = $this->unknowns[$i];
+                $start[] = max($u->least, min($u->most, $u->kept ? $u->near : $u->near * $scale * $factor));
+            }
+            $starts[] = $start;
+        }
+
+        return $starts;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+/** What one layer may hold at most, or must hold at least, so that a portion keeps the brief; g and kcal for the whole layer. */
+final readonly class Limits
+{
+    public function __construct(public ?float $netCarbs = null, public ?float $protein = null, public ?float $kcal = null, public bool $highProtein = false) {}
+}

@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietRules;
+use Transmuta\Formula\Family;
+use Transmuta\Formula\Line;
+use Transmuta\Property\LayerReading;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Shelf;
+
+/** Finds what a brief bans in a layer, what debts that leaves, and the packages that can pay them. */
+final readonly class Planner
+{
+    /** Lines under this share of a layer are seasoning and stay as they are, %. */
+    private const SEASONING = 1.0;
+
+    public function __construct(private Shelf $shelf, private Catalogue $catalogue) {}
+
+    /** @return list<int> the understood lines of the layer that the brief bans */
+    public function banned(LayerReading $layer, Brief $brief): array
+    {
+        $banned = [];
+        foreach ($layer->layer->understood() as $i => $line) {
+            if ($line->grams > 0.0 && $this->bans($brief, $this->shelf->get((string) $line->ingredient))) {
+                $banned[] = $i;
+            }
+        }
+
+        return $banned;
+    }
+
+    /** @return list<LayerPlan> */
+    public function plans(LayerReading $layer, Brief $brief, Family $family, bool $wantsSweetener, bool $wantsProtein): array
+    {
+        $banned = $this->banned($layer, $brief);
+        if ($banned === [] && !$wantsSweetener && !$wantsProtein) {
+            return [];
+        }
+        if ($layer->baseWords !== null) {
+            return $banned === [] ? [] : $this->basePlans($layer, $banned, $brief);
+        }
+        $binders = $this->binders($layer, $banned, $brief, $family);
+        $sweeteners = $wantsSweetener ? $this->packages('sweet', $layer, $brief, $family) : [null];
+        $proteins = $wantsProtein ? $this->packages('protein', $layer, $brief, $family) : [null];
+        $plans = [];
+        foreach ($binders as $b => $binder) {
+            foreach ($sweeteners as $s => $sweetener) {
+                foreach ($proteins as $p => $protein) {
+                    // The first of each kind goes with every binder; the others go with the first binder only.
+                    if ($b > 0 && ($s > 0 || $p > 0) || ($s > 0 && $p > 0)) {
+                        continue;
+                    }
+                    $plans[] = $this->plan($layer, $banned, $brief, array_values(array_filter([$binder, $sweetener, $protein])));
+                }
+            }
+        }
+
+        return $plans;
+    }
+
+    private function bans(Brief $brief, Ingredient $in): bool
+    {
+        foreach ($brief->diets as $diet) {
+            if (DietRules::bans($diet, $in)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<int> $banned
+     *
+     * @return list<?Package> a null where nothing but the sweetness or protein has to change
+     */
+    private function binders(LayerReading $layer, array $banned, Brief $brief, Family $family): array
+    {
+        $lost = ['set' => 0.0, 'air' => 0.0];
+        $dairyLost = false;
+        foreach ($banned as $i) {
+            $in = $layer->state->model->portions[$i]->ingredient;
+            // Sugar only makes room for the agents: what it seems to set leaves nothing to bind.
+            $lost['set'] += $in->group === 'sugar' ? 0.0 : $layer->jobs[$i]['set'];
+            $lost['air'] += $layer->jobs[$i]['air'];
+            $dairyLost = $dairyLost || $in->comesFrom('dairy');
+        }
+        $found = match (true) {
+            $lost['air'] > 0.05 && $layer->airShare > 0.2 => $this->packages('foam', $layer, $brief, $family),
+            $lost['set'] > 0.05 => $this->packages('set', $layer, $brief, $family),
+            $dairyLost => $this->packages('body', $layer, $brief, $family),
+            default => [null],
+        };
+
+        return $found === [] ? [null] : $found;
+    }
+
+    /** @return list<Package> */
+    private function packages(string $pays, LayerReading $layer, Brief $brief, Family $family): array
+    {
+        $kind = match (true) {
+            $pays === 'foam' => 'foam',
+            !$layer->layer->treatment->kind->isHot() => 'cold',
+            $layer->layer->treatment->stirred => 'stirred',
+            default => 'still',
+        };
+        $fits = array_filter($this->catalogue->packages, fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
+        $dairyStays = !$brief->asks(Diet::Vegan) && !$brief->asks(Diet::DairyFree);
+        if (\in_array($pays, ['set', 'foam'], true)) {
+            $matching = array_filter($fits, static fn(Package $p): bool => $p->keepsDairy() === $dairyStays);
+            $fits = !$dairyStays || \count($matching) >= 3 ? $matching : $fits;
+        }
+
+        return array_values($fits);
+    }
+
+    private function allowed(Package $package, Brief $brief): bool
+    {
+        foreach ($package->agents as $agent) {
+            if ($agent->names && $this->bans($brief, $this->shelf->get($agent->id))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<int> $banned
+     * @param list<Package> $packages
+     */
+    private function plan(LayerReading $layer, array $banned, Brief $brief, array $packages): LayerPlan
+    {
+        $mass = $layer->state->mixed;
+        $agents = [];
+        foreach ($packages as $package) {
+            foreach ($package->agents as $agent) {
+                if (!$this->bans($brief, $this->shelf->get($agent->id))) {
+                    $agents[$agent->id] ??= $agent;
+                }
+            }
+        }
+        if ($this->tangLost($layer, $banned) && !isset($agents['lemon-juice'])) {
+            $agents['lemon-juice'] = new Agent('lemon-juice', 2.0, 0.0, 7.0, false, []);
+        }
+        $sweetened = array_filter($packages, static fn(Package $p): bool => $p->pays === 'sweet') !== [];
+        $kept = [];
+        foreach ($layer->layer->understood() as $i => $line) {
+            $id = (string) $line->ingredient;
+            if (\in_array($i, $banned, true)) {
+                $kept = [...$kept, ...$this->likeFor($line, $brief, $agents, $mass)];
+                continue;
+            }
+            $agent = $agents[$id] ?? null;
+            if ($agent !== null && !$line->pinned) {
+                $kept[] = Unknown::grown($id, $line->grams, $agent->typical * $mass / 200, $agent->most * $mass / 100, $line->text, array_values(array_unique([...$line->prep, ...$agent->prep])));
+                unset($agents[$id]);
+                continue;
+            }
+            $fixed = $line->pinned || $line->has('infused') || $line->grams < self::SEASONING / 100 * $mass;
+            $sugar = $sweetened && $layer->state->model->portions[$i]->ingredient->group === 'sugar';
+            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar ? 0.999 : 0.15);
+        }
+        $new = array_map(static fn(Agent $a): Unknown => Unknown::substitute($a->id, $a->typical * $mass / 100, $a->least * $mass / 100, $a->most * $mass / 100, $a->names, $a->prep), array_values($agents));
+
+        return new LayerPlan(
+            implode('+', array_map(static fn(Package $p): string => $p->id, $packages)) ?: 'kept',
+            implode(' · ', array_map(static fn(Package $p): string => $p->name, $packages)) ?: 'Balanced again',
+            implode('; ', array_map(static fn(Package $p): string => $p->mouth, $packages)) ?: 'as the original',
+            array_sum(array_map(static fn(Package $p): int => $p->effortMinutes, $packages)),
+            max([0, ...array_map(static fn(Package $p): int => $p->waitHours, $packages)]),
+            [...$new, ...$kept],
+        );
+    }
+
+    /** @param list<int> $banned whether soured dairy that leaves carried most of the layer's acid */
+    private function tangLost(LayerReading $layer, array $banned): bool
+    {
+        $lost = 0.0;
+        foreach ($banned as $i) {
+            $in = $layer->state->model->portions[$i]->ingredient;
+            $lost += $in->ph !== null && $in->ph < 5.2 && $in->group === 'dairy' ? $layer->jobs[$i]['acid'] : 0.0;
+        }
+
+        return $lost > 0.3;
+    }
+
+    /**
+     * What a banned line's flavour or dry body is replaced by, where no package does.
+     *
+     * @param array<string, Agent> $agents
+     *
+     * @return list<Unknown>
+     */
+    private function likeFor(Line $line, Brief $brief, array $agents, float $mass): array
+    {
+        $in = $this->shelf->get((string) $line->ingredient);
+        $covered = \in_array($in->group, ['dairy', 'egg', 'agent', 'sugar', 'sweetener'], true) && !$in->comesFrom('honey');
+        if ($covered && !($in->group === 'sugar' && !$brief->asks(Diet::Keto))) {
+            return [];
+        }
+        foreach ($this->catalogue->likeness[$in->id] ?? [] as $like) {
+            if (!isset($agents[$like['to']]) && !$this->bans($brief, $this->shelf->get($like['to']))) {
+                $typical = $line->grams * $like['ratio'];
+
+                return [Unknown::substitute($like['to'], $typical, 0.3 * $typical, 1.6 * $typical, true, $line->prep)];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param list<int> $banned
+     *
+     * @return list<LayerPlan>
+     */
+    private function basePlans(LayerReading $layer, array $banned, Brief $brief): array
+    {
+        $plans = [];
+        for ($choice = 0; $choice < 2; ++$choice) {
+            $unknowns = $names = [];
+            foreach ($layer->layer->understood() as $i => $line) {
+                $id = (string) $line->ingredient;
+                if (!\in_array($i, $banned, true)) {
+                    $unknowns[] = Unknown::kept($id, $line->grams, $line->pinned || $line->grams < 5.0, $line->text, $line->prep);
+                    continue;
+                }
+                $options = array_values(array_filter(
+                    $this->catalogue->likeness[$id] ?? [],
+                    fn(array $like): bool => !$this->bans($brief, $this->shelf->get($like['to'])),
+                ));
+                $like = $options[min($choice, \count($options) - 1)] ?? null;
+                if ($like === null) {
+                    continue;
+                }
+                $typical = $line->grams * $like['ratio'];
+                $unknowns[] = Unknown::substitute($like['to'], $typical, 0.4 * $typical, 1.8 * $typical, true, $line->prep);
+                $names[] = $this->shelf->get($like['to'])->name;
+            }
+            $slack = $brief->asks(Diet::Vegan) || $brief->asks(Diet::DairyFree) ? ['water', 'sunflower-oil'] : ['water', 'butter'];
+            $have = array_map(static fn(Unknown $u): string => $u->ingredient, $unknowns);
+            foreach ($slack as $id) {
+                if (!\in_array($id, $have, true)) {
+                    $unknowns[] = Unknown::substitute($id, 0.01 * $layer->state->mixed, 0.0, 0.12 * $layer->state->mixed, false);
+                }
+            }
+            $plans[implode(',', $names)] = new LayerPlan('like-' . $choice, implode(', ', array_unique($names)), 'like for like', 5, 0, $unknowns);
+        }
+
+        return array_values($plans);
+    }
+}

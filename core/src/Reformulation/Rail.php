@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+/** One property against its target, scaled by its tolerance. */
+final readonly class Rail
+{
+    public function __construct(
+        public string $property,
+        public string $unit,
+        public float $target,
+        public float $now,
+        public float $tolerance,
+        public float $residual,
+        public string $targetWord = '',
+        public string $nowWord = '',
+        public ?float $low = null,
+        public ?float $high = null,
+    ) {}
+
+    /** 1 on the target, 0.8 at the tolerance, 0.5 at twice it. */
+    public function score(): float
+    {
+        return 1.0 / (1.0 + ($this->residual / 2) ** 2);
+    }
+
+    public function isMet(): bool
+    {
+        return abs($this->residual) <= 1.0;
+    }
+}

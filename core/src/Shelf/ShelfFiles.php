@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Shelf;
+
+use Transmuta\Reference\Table;
+
+/** Joins the data files of `core/data/shelf` into one plain row per ingredient, the form a store can keep. */
+final class ShelfFiles
+{
+    /**
+     * @return list<array<string, mixed>> rows as {@see IngredientRow} reads them
+     *
+     * @throws \Transmuta\Reference\BrokenTable if a file is missing or malformed
+     */
+    public static function rows(): array
+    {
+        $dir = \dirname(__DIR__, 2) . '/data/shelf/';
+        $measures = self::grouped($dir . 'measures.csv');
+        $functions = self::grouped($dir . 'functions.csv');
+        $names = array_column(Table::rows($dir . 'names.csv'), 'names', 'ingredient');
+        $prices = array_column(Table::rows($dir . 'prices.csv'), 'minor_per_kg', 'ingredient');
+        $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
+        $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+
+        $rows = [];
+        foreach (Table::rows($dir . 'composition.csv') as $row) {
+            $id = $row['id'];
+            $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => ''];
+            $densities = $units = [];
+            foreach ($measures[$id] ?? [] as $measure) {
+                $measure['kind'] === 'density'
+                    ? $densities[$measure['form']] = (float) $measure['value']
+                    : $units[$measure['form']] = (float) $measure['value'];
+            }
+            $rows[] = [
+                'id' => $id,
+                'name' => $row['name'],
+                'group' => $row['group'],
+                'parts' => self::parts($row),
+                'ph' => $row['ph'] === '' ? null : (float) $row['ph'],
+                'fat_state' => $row['fat_state'],
+                'functions' => array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')),
+                'densities' => $densities,
+                'units' => $units,
+                'names' => explode('|', $names[$id] ?? mb_strtolower($row['name'])),
+                'origins' => $words($own['origin']),
+                'allergens' => $words($own['allergens']),
+                'may_contain' => $words($own['may_contain']),
+                'ask_vegan' => $own['ask_vegan'] ?: null,
+                'ask_gluten' => $own['ask_gluten'] ?: null,
+                'price_minor_per_kg' => isset($prices[$id]) ? (int) $prices[$id] : null,
+                'mark' => $row['mark'],
+                'source' => $row['source'],
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array<string, float>
+     */
+    private static function parts(array $row): array
+    {
+        $parts = [];
+        foreach (['water', 'saturates', 'starch', 'allulose', 'fibre', 'particles', 'alcohol', 'salt', 'ash'] as $plain) {
+            $parts[$plain] = (float) $row[$plain];
+        }
+        foreach (['protein' => 'protein', 'fat' => 'fat', 'sugars' => 'sugar', 'polyols' => 'polyol', 'acids' => 'acid', 'actives' => 'active'] as $column => $family) {
+            foreach (Table::packed($row[$column]) as $kind => $grams) {
+                $parts["$family.$kind"] = $grams;
+            }
+        }
+
+        return array_filter($parts, static fn(float $g): bool => $g > 0.0);
+    }
+
+    /** @return array<string, list<array<string, string>>> */
+    private static function grouped(string $file): array
+    {
+        $groups = [];
+        foreach (Table::rows($file) as $row) {
+            $groups[$row['ingredient']][] = $row;
+        }
+
+        return $groups;
+    }
+}

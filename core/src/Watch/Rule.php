@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+
+/** One statement about what must not happen; reports every place it does. */
+interface Rule
+{
+    public static function name(): string;
+
+    /** @return iterable<Warning> */
+    public function check(DishReading $dish, Reader $reader): iterable;
+}

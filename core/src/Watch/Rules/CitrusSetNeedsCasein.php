@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 1: acid sets casein; with under 1 % of it there is nothing to set. */
+final class CitrusSetNeedsCasein implements Rule
+{
+    public static function name(): string
+    {
+        return 'citrus-set-needs-casein';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $hasPlantMilk = $layer->state->of100('protein.casein') < 1.0 && $layer->ph !== null && $layer->ph < 5.0 && $layer->fruitAcid > 0.5;
+            $treated = $layer->layer->treatment->kind->isHot();
+            if ($hasPlantMilk && !$treated && $layer->baseWords === null && $layer->set->ge < 0.5 && $layer->state->sugars > 15.0) {
+                yield new Warning(self::name(), Severity::Stop, \sprintf('%s: casein is %.1f %%, under 1 %%, so the juice will not set it. Bring agar, starch, pectin or a fat that is firm cold.', $layer->layer->name, $layer->state->of100('protein.casein')), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 13: cream under 30 % fat, or coconut cream under 20 %, does not whip. */
+final class CreamMustHoldAir implements Rule
+{
+    public static function name(): string
+    {
+        return 'cream-must-hold-air';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $portion) {
+                $in = $portion->ingredient;
+                if ($portion->whipped && $in->does('foam-overrun') > 0.0 && \in_array($in->id, ['coconut-cream', 'plant-whipping-cream'], true)) {
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: batches of %s differ and some never whip. Chill it and the bowl below 7 °C, whip 30 s alone first, and keep a second batch.', $layer->layer->name, mb_strtolower($in->name)), $n);
+                } elseif ($portion->whipped && $in->id === 'single-cream') {
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: single cream at 18 %% fat cannot whip; it takes 30 %%.', $layer->layer->name), $n);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 31: egg dishes reach 71 °C (USDA). */
+final class EggCustardUnderSafeHeat implements Rule
+{
+    public static function name(): string
+    {
+        return 'egg-under-71';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $treatment = $layer->layer->treatment;
+            if ($layer->state->of100('protein.egg') > 0.5 && $treatment->kind === \Transmuta\Formula\TreatmentKind::Cook && !$treatment->reaches(71.0)) {
+                yield new Warning(self::name(), Severity::Stop, \sprintf('%s: %g °C is under the 71 °C that egg dishes should reach (USDA). Cook on, or use pasteurised egg.', $layer->layer->name, $treatment->celsius ?? 82.0), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 35: a strong foam of aquafaba needs acid. */
+final class FoamWithoutAcid implements Rule
+{
+    public static function name(): string
+    {
+        return 'foam-without-acid';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $portion) {
+                if ($portion->whipped && $portion->ingredient->id === 'aquafaba' && ($layer->ph ?? 7.0) > 5.2) {
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: aquafaba holds its foam near pH 4 to 5; whip it with a few drops of lemon juice or a little cream of tartar.', $layer->layer->name), $n);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 5: long boiling breaks gelatin down. */
+final class GelatinMustNotBoil implements Rule
+{
+    public static function name(): string
+    {
+        return 'gelatin-must-not-boil';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->layer->treatment->kind === \Transmuta\Formula\TreatmentKind::Boil) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s is boiled with its gelatin in it. Take it off the heat and melt the swollen gelatin in below 60 °C.', $layer->layer->name), $n);
+            }
+        }
+    }
+}

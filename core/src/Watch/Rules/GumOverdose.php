@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 39: more than 0.5 % gum turns slimy. */
+final class GumOverdose implements Rule
+{
+    public static function name(): string
+    {
+        return 'gum-overdose';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if ($portion->ingredient->does('xanthan') > 0.0 && $layer->state->share[$i] > 0.5) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.2f %% %s turns slimy above 0.5 %%.', $layer->layer->name, $layer->state->share[$i], mb_strtolower($portion->ingredient->name)), $n);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 16: above about 0.65 of its maximum a high-potency sweetener turns bitter. */
+final class PotentSweetenerOverCeiling implements Rule
+{
+    public static function name(): string
+    {
+        return 'potent-sweetener-over-ceiling';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($reader->sweetness->overCeiling($layer->state) as $receptor => $share) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s sweetener runs at %.0f %% of what it can give, past the 65 %% where it turns bitter. Share the sweetness with a bulk sweetener.', $layer->layer->name, $receptor, $share * 100), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 37: protein powder above 12 % tastes of chalk. */
+final class ProteinPowderChalk implements Rule
+{
+    public static function name(): string
+    {
+        return 'protein-powder-chalk';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $powder = 0.0;
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $powder += $portion->ingredient->group === 'protein' ? $layer->state->share[$i] : 0.0;
+            }
+            if ($powder > 12.0) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.1f %% protein powder; above 12 %% it turns chalky and drinks its water.', $layer->layer->name, $powder), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 8: starch boiled below pH 4 thins. */
+final class StarchThinsInAcid implements Rule
+{
+    public static function name(): string
+    {
+        return 'starch-thins-in-acid';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->kind->isHot()) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: starch cooked at pH %.1f thins, about a fifth is already counted. Boil it in the water or milk, then add the juice.', $layer->layer->name, $layer->ph), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 42: the tin is over- or under-filled. */
+final class TinFill implements Rule
+{
+    public static function name(): string
+    {
+        return 'tin-fill';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        $volume = 0.0;
+        foreach ($dish->layers as $layer) {
+            $volume += $layer->volume;
+        }
+        $tin = \Transmuta\Property\Section::vessel($dish);
+        if ($tin !== null && $tin->volume() > 0.0) {
+            $fill = $volume / $tin->volume();
+            if ($fill > 1.02) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('The layers come to %.0f ml and the tin holds %.0f: it overflows by %.0f ml.', $volume, $tin->volume(), $volume - $tin->volume()));
+            } elseif ($fill < 0.5) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('The layers fill %.0f %% of the tin.', $fill * 100));
+            }
+        }
+    }
+}

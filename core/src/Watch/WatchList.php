@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+
+/** The rules, in one fixed order; their warnings sorted by consequence. */
+final readonly class WatchList
+{
+    /** @param list<Rule> $rules */
+    private function __construct(public array $rules) {}
+
+    public static function standard(): self
+    {
+        return new self([
+            new Rules\CitrusSetNeedsCasein(),
+            new Rules\AgarMustBoil(),
+            new Rules\AgarWeakensBoiledInAcid(),
+            new Rules\LiveFruitDissolvesGelatin(),
+            new Rules\GelatinMustNotBoil(),
+            new Rules\GelatinWeakensInAcid(),
+            new Rules\YolkEnzymesEatStarch(),
+            new Rules\StarchThinsInAcid(),
+            new Rules\StarchOrAgarWeepsFrozen(),
+            new Rules\CreamMustHoldAir(),
+            new Rules\PolyolCrystallisesCold(),
+            new Rules\PotentSweetenerOverCeiling(),
+            new Rules\PolyolsPerPortionLaxative(),
+            new Rules\XylitolAndPets(),
+            new Rules\FatWaxyInTheMouth(),
+            new Rules\CoconutSoftensWarm(),
+            new Rules\PacketQuestionsOpen(),
+            new Rules\RawEggOrFlour(),
+            new Rules\EggCustardUnderSafeHeat(),
+            new Rules\GumOverdose(),
+            new Rules\ChokingGum(),
+            new Rules\ColourLostWithYolk(),
+            new Rules\TinFill(),
+            new Rules\ProteinPowderChalk(),
+            new Rules\FoamWithoutAcid(),
+            new Rules\AlcoholStays(),
+            new Rules\HoneyAndInfants(),
+        ]);
+    }
+
+    /** @return list<Warning> */
+    public function check(DishReading $dish, Reader $reader): array
+    {
+        $found = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->check($dish, $reader) as $warning) {
+                $found[] = $warning;
+            }
+        }
+        usort($found, static fn(Warning $a, Warning $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $found;
+    }
+}
