@@ -9,6 +9,7 @@ use Transmuta\Property\Base;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Portion;
+use Transmuta\Shelf\FatState;
 
 /** Writes a method from what is in each layer and what is done to it, with the temperatures that matter. */
 final class MethodWriter
@@ -63,62 +64,134 @@ final class MethodWriter
     /** @return list<string> */
     private function filling(LayerReading $layer): array
     {
-        $name = $layer->layer->name;
-        $steps = [];
-        $treatment = $layer->layer->treatment;
-        $isBoiledAgent = static fn(Portion $p): bool => $p->boiled && ($p->ingredient->isAgent() || $p->ingredient->group === 'starch') && ($p->ingredient->functions !== []);
-        $isAcid = static fn(Portion $p): bool => \in_array($p->ingredient->group, ['fruit', 'acid'], true);
-        $isHardFat = static fn(Portion $p): bool => $p->ingredient->fatState === \Transmuta\Shelf\FatState::Continuous && $p->ingredient->composition->family('fat.') > 60.0;
-        $isGelatin = static fn(Portion $p): bool => $p->ingredient->does('gelatin-bloom') > 0.0;
-        $isFoam = static fn(Portion $p): bool => $p->whipped && $p->ingredient->does('foam-overrun') > 0.0;
-        $isEgg = static fn(Portion $p): bool => $p->ingredient->group === 'egg';
-        $agents = $this->with($layer, $isBoiledAgent);
-        $gelatin = $this->with($layer, $isGelatin);
-        $fats = $this->with($layer, $isHardFat);
-        $acids = $this->with($layer, $isAcid);
-        $foams = $this->with($layer, $isFoam);
-        $rest = $this->with($layer, static fn(Portion $p): bool => !$isBoiledAgent($p) && !$isGelatin($p) && !$isHardFat($p) && !$isAcid($p) && !$isFoam($p));
-        $and = static fn(array $words): string => implode(', ', $words);
+        $parts = array_fill_keys(['gelatin', 'foam', 'calcium', 'pectin', 'binder', 'fat', 'sharp', 'cool', 'sugar', 'liquid', 'rest'], []);
+        foreach ($layer->state->model->portions as $i => $portion) {
+            $grams = $layer->layer->understood()[$i]->grams;
+            if ($grams > 0.0) {
+                $parts[self::role($portion, $layer)][] = self::words($grams, $portion);
+            }
+        }
+        $foamSugar = [];
+        if ($parts['foam'] !== [] && array_filter($parts) === array_filter(array_intersect_key($parts, ['foam' => 1, 'sugar' => 1]))) {
+            [$foamSugar, $parts['sugar']] = [$parts['sugar'], []];
+        }
+        $steps = match (true) {
+            $parts['binder'] !== [] || $parts['pectin'] !== [] => $this->boiledApart($layer, $parts),
+            $layer->layer->treatment->kind->isHot() => $this->heated($layer, $parts),
+            default => $this->cold($parts),
+        };
+        if ($parts['gelatin'] !== []) {
+            array_unshift($steps, \sprintf('swell %s in five parts of cold water 5–10 min; melt gently at 50–60 °C, never boil.', self::and($parts['gelatin'])));
+            $steps[] = 'temper the gelatin with 2–3 spoons of the warm mix, then stir it in.';
+        }
+        if ($parts['foam'] !== []) {
+            $steps[] = $steps === []
+                ? \sprintf('whip %s to soft peaks.', self::and([...$parts['foam'], ...$foamSugar]))
+                : \sprintf('whip %s to soft peaks; fold in a third briskly to loosen, then the rest gently, with the mass at 28–35 °C.', self::and($parts['foam']));
+        }
 
-        if ($gelatin !== []) {
-            $steps[] = \sprintf('%s: swell %s in five parts of cold water 5–10 min; melt gently at 50–60 °C, never boil.', $name, $and($gelatin));
+        return array_map(static fn(string $step): string => $layer->layer->name . ': ' . $step, $steps);
+    }
+
+    /** What a line is for in the making: each line has one place. */
+    private static function role(Portion $portion, LayerReading $layer): string
+    {
+        $in = $portion->ingredient;
+        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake;
+        $binds = $in->functions !== [] && ($in->isAgent() || ($in->group === 'starch' && !$bakes));
+
+        return match (true) {
+            $in->does('gelatin-bloom') > 0.0 => 'gelatin',
+            $portion->whipped && $in->does('foam-overrun') > 0.0 => 'foam',
+            $in->does('calcium') > 0.0 => 'calcium',
+            $portion->boiled && $binds && str_ends_with($in->id, 'pectin') => 'pectin',
+            $portion->boiled && $binds => 'binder',
+            $in->group === 'chocolate' || ($in->fatState === FatState::Continuous && $in->composition->family('fat.') > 60.0) => 'fat',
+            \in_array($in->group, ['fruit', 'acid'], true) => 'sharp',
+            $in->group === 'sugar' || $in->group === 'sweetener' => 'sugar',
+            $in->group !== 'egg' && ($in->fatState === FatState::Cheese || ($in->ph !== null && $in->ph < 5.2)) => 'cool',
+            $in->composition->of100('water') > 50.0 && $in->group !== 'egg' => 'liquid',
+            default => 'rest',
+        };
+    }
+
+    /**
+     * @param array<string, list<string>> $parts
+     *
+     * @return list<string>
+     */
+    private function boiledApart(LayerReading $layer, array $parts): array
+    {
+        $hasLiquid = $parts['liquid'] !== [];
+        $into = [...$parts['liquid'], ...($hasLiquid ? [] : $parts['sharp']), ...$parts['rest'], ...($parts['pectin'] === [] ? $parts['sugar'] : [])];
+        $later = [...$parts['cool'], ...($hasLiquid ? $parts['sharp'] : [])];
+        $steps = $parts['pectin'] === [] || $parts['sugar'] === [] ? [] : [\sprintf('mix the pectin dry with %s, so that it does not clump.', self::and($parts['sugar']))];
+        $steps[] = \sprintf('whisk %s cold into %s; bring to a full boil and boil 2–3 min, whisking.', self::and([...$parts['binder'], ...$parts['pectin']]), self::and($into));
+        if ($parts['fat'] !== []) {
+            $steps[] = \sprintf('off the heat, blend in %s, melted, at 35–45 °C until glossy.', self::and($parts['fat']));
         }
-        $hasEgg = $this->with($layer, static fn(Portion $p): bool => $isEgg($p) && $p->heated) !== [];
-        if ($agents !== []) {
-            $with = $rest === [] ? $acids : $rest;
-            $steps[] = \sprintf('%s: whisk %s cold into %s; bring to a full boil and boil 2–3 min, whisking.', $name, $and($agents), $with === [] ? 'the liquid' : $and($with));
-            if ($fats !== []) {
-                $steps[] = \sprintf('%s: off the heat, blend in %s, melted, at 35–45 °C until glossy.', $name, $and($fats));
-            }
-            if ($acids !== [] && $rest !== []) {
-                $steps[] = \sprintf('%s: stir in %s last, so the acid never boils with the binder.', $name, $and($acids));
-            }
-        } elseif ($treatment->kind === TreatmentKind::Bake) {
-            $steps[] = \sprintf('%s: blend %s without air; strain, fill and bake at %g °C until it wobbles in one piece%s.', $name, $and([...$rest, ...$fats, ...$acids]), $treatment->celsius ?? 150.0, $hasEgg ? ', 71 °C or more in the middle' : ', 80 °C in the middle');
-        } elseif ($treatment->kind->isHot()) {
-            $to = $treatment->kind === TreatmentKind::Boil ? \sprintf('a boil and boil %g min', $treatment->minutes ?? 2.0) : \sprintf('%g °C', $treatment->celsius ?? 82.0);
-            $steps[] = \sprintf('%s: heat %s, stirring, to %s%s.', $name, $and([...$rest, ...$acids]), $to, $hasEgg ? ' (egg dishes reach 71 °C)' : '');
-            if ($fats !== []) {
-                $steps[] = \sprintf('%s: off the heat, blend in %s bit by bit.', $name, $and($fats));
-            }
-        } else {
-            if ($fats !== [] || $treatment->kind === TreatmentKind::Melt) {
-                $steps[] = \sprintf('%s: melt %s at 40–45 °C.', $name, $and($fats === [] ? $rest : $fats));
-            }
-            if ($rest !== [] && $fats !== []) {
-                $steps[] = \sprintf('%s: blend in %s until smooth.', $name, $and([...$rest, ...$acids]));
-            } elseif ($rest !== []) {
-                $steps[] = \sprintf('%s: mix %s until smooth.', $name, $and([...$rest, ...$acids]));
-            }
+        if ($later !== []) {
+            $steps[] = \sprintf('stir in %s last%s.', self::and($later), $parts['sharp'] !== [] && $hasLiquid ? ', so the acid never boils with the binder' : ', warm and no longer steaming');
         }
-        if ($gelatin !== []) {
-            $steps[] = \sprintf('%s: temper the gelatin with 2–3 spoons of the warm mix, then stir it in.', $name);
+        if ($parts['calcium'] !== []) {
+            $steps[] = \sprintf('dissolve %s in a spoon of hot water and stir it in at the end; it sets the pectin.', self::and($parts['calcium']));
         }
-        if ($foams !== []) {
-            $steps[] = \sprintf('%s: whip %s to soft peaks; fold in a third briskly to loosen, then the rest gently, with the mass at 28–35 °C.', $name, $and($foams));
+        if ($layer->layer->treatment->kind === TreatmentKind::Bake) {
+            $steps[] = \sprintf('strain, fill and bake at %g °C until it wobbles in one piece, 80 °C in the middle.', $layer->layer->treatment->celsius ?? 150.0);
         }
 
         return $steps;
+    }
+
+    /**
+     * @param array<string, list<string>> $parts
+     *
+     * @return list<string>
+     */
+    private function heated(LayerReading $layer, array $parts): array
+    {
+        $treatment = $layer->layer->treatment;
+        $all = [...$parts['liquid'], ...$parts['rest'], ...$parts['cool'], ...$parts['sugar'], ...$parts['sharp'], ...$parts['calcium']];
+        $hasEgg = $layer->state->of100('protein.egg') > 0.3;
+        if ($treatment->kind === TreatmentKind::Bake) {
+            return [\sprintf('blend %s without air; strain, fill and bake at %g °C until it wobbles in one piece, %s in the middle.', self::and([...$all, ...$parts['fat']]), $treatment->celsius ?? 150.0, $hasEgg ? '71 °C or more' : '80 °C')];
+        }
+        $to = $treatment->kind === TreatmentKind::Boil ? \sprintf('a boil and boil %g min', $treatment->minutes ?? 2.0) : \sprintf('%g °C', $treatment->celsius ?? 82.0);
+        $steps = [\sprintf('heat %s, stirring, to %s%s.', self::and($all), $to, $hasEgg ? ' (egg dishes reach 71 °C)' : '')];
+        if ($parts['fat'] !== []) {
+            $steps[] = \sprintf('off the heat, blend in %s bit by bit.', self::and($parts['fat']));
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param array<string, list<string>> $parts
+     *
+     * @return list<string>
+     */
+    private function cold(array $parts): array
+    {
+        $all = [...$parts['liquid'], ...$parts['rest'], ...$parts['cool'], ...$parts['sugar'], ...$parts['sharp'], ...$parts['calcium']];
+        $steps = $parts['fat'] === [] ? [] : [\sprintf('melt %s at 40–45 °C.', self::and($parts['fat']))];
+        if ($all !== []) {
+            $steps[] = \sprintf($parts['fat'] === [] ? 'mix %s until smooth.' : 'blend in %s until smooth.', self::and($all));
+        }
+
+        return $steps;
+    }
+
+    /** @param list<string> $words */
+    private static function and(array $words): string
+    {
+        return implode(', ', $words);
+    }
+
+    private static function words(float $grams, Portion $portion): string
+    {
+        $lift = $portion->infused ? ' (infused, then lifted out)' : '';
+
+        return \sprintf('%s g %s%s', round($grams, $grams < 1.0 ? 2 : 1), mb_strtolower($portion->ingredient->name), $lift);
     }
 
     private function chill(DishReading $dish): string
@@ -143,7 +216,7 @@ final class MethodWriter
         foreach ($layer->state->model->portions as $i => $portion) {
             $grams = $layer->layer->understood()[$i]->grams;
             if ($grams > 0.0 && $wanted($portion)) {
-                $words[] = \sprintf('%s g %s', round($grams, $grams < 1.0 ? 2 : 1), mb_strtolower($portion->ingredient->name));
+                $words[] = self::words($grams, $portion);
             }
         }
 

@@ -103,8 +103,10 @@ final readonly class Reader
      */
     private function jobs(LayerState $state, float $serveAt): array
     {
+        // A base holds by its firm fat; every other layer by its GE.
+        $isBase = Base::is($state);
         $measure = fn(LayerState $s): array => [
-            'set' => $this->set->ge($s, $serveAt),
+            'set' => $isBase ? $this->fat->solid($s, $serveAt) : $this->set->ge($s, $serveAt),
             'sweet' => $this->sweetness->se($s),
             'fat' => $s->fat,
             'acid' => $s->acids,

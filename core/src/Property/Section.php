@@ -26,8 +26,19 @@ final class Section
         return $largest;
     }
 
+    /** A single tin is shown as one cut portion: a wedge by its radius, a bar by the side of a square of its share. */
+    private static function width(?Tin $tin, int $portions): float
+    {
+        return match (true) {
+            $tin === null => self::PORTION_WIDTH_MM,
+            $tin->count > 1 || $portions === 1 => $tin->a,
+            $tin->shape === 'rect' => sqrt($tin->area() / $portions),
+            default => $tin->a / 2,
+        };
+    }
+
     /**
-     * @return array{width_mm: float, height_mm: ?float, fill: ?float, shape: string, layers: list<array{name: string, height_mm: float, kind: string}>}
+     * @return array{width_mm: float, cut: bool, height_mm: ?float, fill: ?float, shape: string, layers: list<array{name: string, height_mm: float, kind: string}>}
      */
     public static function of(DishReading $dish): array
     {
@@ -41,7 +52,8 @@ final class Section
         }
 
         return [
-            'width_mm' => $tin === null ? self::PORTION_WIDTH_MM : round($tin->a, 1),
+            'width_mm' => round(self::width($tin, $dish->formula->portions), 1),
+            'cut' => $tin !== null && $tin->count === 1 && $dish->formula->portions > 1,
             'height_mm' => $tin === null ? null : round($tin->height, 1),
             'fill' => $tin === null ? null : round($volume / $tin->volume(), 3),
             'shape' => $tin === null ? 'free' : $tin->shape,

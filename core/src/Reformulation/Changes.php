@@ -11,6 +11,9 @@ final class Changes
 {
     private const JOBS = ['set' => 'the set', 'sweet' => 'the sweetness', 'fat' => 'the fat', 'acid' => 'the acid', 'air' => 'the air', 'protein' => 'the protein'];
 
+    /** A line that was there counts as coming in when it grows by more than this share. */
+    private const GROWN = 0.2;
+
     /**
      * @return array{layer: string, out: list<array{ingredient: string, name: string, grams: float}>, in: list<array{ingredient: string, name: string, grams: float}>, why: string}|null null when nothing left and nothing came
      */
@@ -20,6 +23,12 @@ final class Changes
         $has = self::lines($after);
         $out = array_diff_key($had, $has);
         $in = array_diff_key($has, $had);
+        foreach (array_intersect_key($has, $had) as $id => $line) {
+            $more = $line['grams'] - $had[$id]['grams'];
+            if ($more > self::GROWN * $had[$id]['grams']) {
+                $in[$id] = ['name' => 'More ' . lcfirst($line['name']), 'grams' => $more] + $line;
+            }
+        }
         if ($out === [] && $in === []) {
             return null;
         }

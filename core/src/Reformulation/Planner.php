@@ -8,6 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
@@ -140,7 +141,7 @@ final readonly class Planner
         foreach ($packages as $package) {
             foreach ($package->agents as $agent) {
                 if (!$this->bans($brief, $this->shelf->get($agent->id))) {
-                    $agents[$agent->id] ??= $agent;
+                    $agents[$agent->id] ??= $this->inThisHeat($agent, $layer);
                 }
             }
         }
@@ -175,6 +176,14 @@ final readonly class Planner
             max([0, ...array_map(static fn(Package $p): int => $p->waitHours, $packages)]),
             [...$new, ...$kept],
         );
+    }
+
+    /** Starch in a baked layer boils with the layer; everything else keeps the sub-step of its own. */
+    private function inThisHeat(Agent $agent, LayerReading $layer): Agent
+    {
+        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake && $this->shelf->get($agent->id)->group === 'starch';
+
+        return $bakes ? new Agent($agent->id, $agent->typical, $agent->least, $agent->most, $agent->names, []) : $agent;
     }
 
     /** @param list<int> $banned whether soured dairy that leaves carried most of the layer's acid */

@@ -8,7 +8,8 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
-use Transmuta\Formula\Line;
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
@@ -159,12 +160,24 @@ final readonly class Reformulator
     private function solve(LayerReading $layer, LayerPlan $plan, float $serveAt, ?Limits $limits): SolvedLayer
     {
         $target = Target::of($layer, $this->reader, $serveAt);
-        $problem = new LayerProblem($this->reader, $layer->layer, $plan->unknowns, $target, $serveAt, $limits);
+        $problem = new LayerProblem($this->reader, $this->template($layer, $plan), $plan->unknowns, $target, $serveAt, $limits);
         $solution = $problem->solve();
         $rounded = $problem->layer($solution->x, mb_strtolower($layer->layer->name));
         $state = \Transmuta\Property\LayerModel::of($rounded, $this->reader->shelf)->weigh(\Transmuta\Property\LayerModel::grams($rounded));
 
         return new SolvedLayer($plan, $rounded, $solution, (new Rails($this->reader, $target, $serveAt))->of($state), $problem->blocks($solution));
+    }
+
+    /** A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. */
+    private function template(LayerReading $layer, LayerPlan $plan): Layer
+    {
+        $was = $layer->layer;
+        $egg = array_filter($plan->unknowns, fn(Unknown $u): bool => $this->reader->shelf->get($u->ingredient)->comesFrom('egg'));
+        if ($was->treatment->kind !== TreatmentKind::Cook || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
+            return $was;
+        }
+
+        return new Layer($was->name, $was->lines, Treatment::of(TreatmentKind::Melt), $was->tin, $was->loss);
     }
 
     /** @param array<int, list<SolvedLayer>> $solved */

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Transmuta\Formula\Nonsense;
+use Transmuta\Intake\Unreadable;
+
+/** Every fault leaves as problem details (RFC 9457) with the place (`field`) and the mend. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Conflict::class, Unreadable::class, Nonsense::class]);
+        $exceptions->render(static fn(\Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e) : null);
+    }
+
+    private static function of(\Throwable $e): JsonResponse
+    {
+        return match (true) {
+            $e instanceof Conflict => self::problem(409, 'changed-elsewhere', $e->getMessage(), 'revision', 'Keep yours as a new version, or take theirs. Nothing typed here is lost.', [
+                'revision' => $e->current->revision,
+                'version' => $e->current->id,
+            ]),
+            $e instanceof Unreadable => self::problem(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
+            $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
+            $e instanceof ValidationException => self::problem(422, 'not-accepted', (string) collect($e->errors())->flatten()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
+            $e instanceof QueryException, $e instanceof \PDOException => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
+            $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish or version.', '', 'Go back to the Counter and choose it there.'),
+            $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
+            default => self::problem(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
+        };
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function problem(int $status, string $code, string $detail, string $field, string $mend, array $more = []): JsonResponse
+    {
+        return new JsonResponse([
+            'type' => 'urn:transmuta:problem:' . $code,
+            'title' => str_replace('-', ' ', ucfirst($code)),
+            'status' => $status,
+            'detail' => $detail,
+            'field' => $field,
+            'mend' => $mend,
+            ...$more,
+        ], $status, ['Content-Type' => 'application/problem+json']);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Version;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use Transmuta\Engine;
+use Transmuta\Process\Card;
+
+final class CardController extends Controller
+{
+    public function __invoke(Version $version, Engine $engine): JsonResponse
+    {
+        Gate::authorize('view', $version);
+
+        return new JsonResponse([
+            'title' => $version->dish->title,
+            'version' => $version->name,
+            'version_id' => $version->id,
+            'portions' => $version->formula->portions,
+            'serve_at_c' => $version->formula->serveAt,
+            'brief' => $version->brief,
+            'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
+            ...(new Card($engine->method))->of($engine->read($version->formula)),
+        ]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Services\BenchView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Transmuta\Engine;
+use Transmuta\Quantity\UnitSystem;
+
+/** Reads a text as it is typed; keeps nothing. */
+final class ReadingController extends Controller
+{
+    public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
+    {
+        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', 'in:us,metric,au,uk']]);
+        $formula = $engine->parse((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')));
+        $reading = $engine->read($formula);
+
+        return new JsonResponse([...$bench->side($formula, $reading), 'watch' => array_map(BenchView::warning(...), $reading->watch)]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\StoreTrialRequest;
+use App\Models\Trial;
+use App\Models\Version;
+use App\Services\BenchView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Transmuta\Engine;
+use Transmuta\Trial\Prediction;
+
+final class TrialController extends Controller
+{
+    public function index(): JsonResponse
+    {
+        $trials = Trial::query()->where('studio_id', $this->studio()->id)->with('version.dish')->orderByDesc('made_on')->orderByDesc('id')->get();
+
+        return new JsonResponse($trials->map(static fn(Trial $trial): array => [
+            ...BenchView::trial($trial),
+            'dish' => $trial->version->dish->title,
+            'version' => $trial->version->name,
+        ])->all());
+    }
+
+    public function store(StoreTrialRequest $request, Version $version, Engine $engine): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $trial = DB::transaction(fn(): Trial => Trial::query()->create([
+            ...$request->safe()->only(['made_on', 'set_step', 'sweetness', 'sharpness']),
+            'remark' => (string) $request->string('remark'),
+            'studio_id' => $version->studio_id,
+            'version_id' => $version->id,
+            'predicted' => Prediction::of($engine->read($version->formula))->toArray(),
+        ]));
+
+        return new JsonResponse(BenchView::trial($trial->refresh()), 201);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exceptions\Conflict;
+use App\Http\Requests\BriefRequest;
+use App\Http\Requests\SaveVersionRequest;
+use App\Models\Version;
+use App\Services\BenchView;
+use App\Services\RouteFinder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Transmuta\Engine;
+use Transmuta\Formula\Formula;
+use Transmuta\Reformulation\Brief;
+
+final class VersionController extends Controller
+{
+    public function show(Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('view', $version);
+
+        return new JsonResponse($bench->of($version->load(['dish.versions', 'trials'])));
+    }
+
+    /** Saves a formula over the version; refused when another window saved first. */
+    public function update(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $formula = $request->formula($engine);
+        $saved = $this->save($version, $request->integer('revision'), $formula);
+
+        return new JsonResponse($bench->of($saved));
+    }
+
+    /** Moves every line that is not pinned so that the version reads as the original again. */
+    public function rebalance(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $original = $version->dish->versions->first() ?? $version;
+        if ($original->id === $version->id) {
+            throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
+        }
+        $formula = $engine->reformulator->rebalance($request->formula($engine), $original->formula);
+
+        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
+    }
+
+    public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
+    {
+        Gate::authorize('view', $version);
+        $brief = $request->brief();
+
+        return new JsonResponse(['brief' => $brief->toArray(), 'routes' => $finder->find($version, $brief)]);
+    }
+
+    /** Takes a route, or the formula sent along, as a new version under this one. */
+    public function store(BriefRequest $request, Version $version, RouteFinder $finder, Engine $engine, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $brief = $request->brief();
+        [$formula, $origin] = $request->has('formula')
+            ? [$engine->json->read((array) $request->input('formula')), ['kind' => 'kept beside']]
+            : $this->taken($finder->find($version, $brief), (string) $request->string('route'), $engine);
+        $child = DB::transaction(function () use ($version, $brief, $formula, $origin): Version {
+            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
+            $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
+
+            return Version::query()->create([
+                'studio_id' => $version->studio_id,
+                'dish_id' => $version->dish_id,
+                'parent_id' => $version->id,
+                'name' => self::name($brief, array_map(strval(...), $names)),
+                'brief' => $brief->toArray(),
+                'formula' => $formula,
+                'origin' => $origin,
+                'revision' => 1,
+            ]);
+        });
+
+        return new JsonResponse($bench->of($child->load(['dish.versions', 'trials'])), 201);
+    }
+
+    private function save(Version $version, int $revision, Formula $formula): Version
+    {
+        return DB::transaction(static function () use ($version, $revision, $formula): Version {
+            $locked = Version::query()->lockForUpdate()->with(['dish.versions', 'trials'])->findOrFail($version->id);
+            if ($locked->revision !== $revision) {
+                throw new Conflict($locked);
+            }
+            $locked->formula = $formula;
+            $locked->revision = $revision + 1;
+            $locked->save();
+            if ($locked->parent_id === null && $locked->dish->title !== $formula->title) {
+                $locked->dish->update(['title' => $formula->title]);
+            }
+
+            return $locked;
+        });
+    }
+
+    /**
+     * @param list<array<string, mixed>> $routes
+     *
+     * @return array{0: Formula, 1: array<string, mixed>}
+     */
+    private function taken(array $routes, string $id, Engine $engine): array
+    {
+        foreach ($routes as $route) {
+            if ($route['id'] === $id) {
+                return [$engine->json->read((array) $route['formula']), [
+                    'kind' => 'route', 'route' => $route['name'], 'mouth' => $route['mouth'], 'fit' => $route['fit'],
+                    'changes' => $route['changes'], 'blocked_by' => $route['blocked_by'],
+                ]];
+            }
+        }
+
+        throw \Transmuta\Formula\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
+    }
+
+    /** @param array<array-key, string> $taken */
+    private static function name(Brief $brief, array $taken): string
+    {
+        $stem = $brief->diets === [] ? 'Variant' : ucfirst(implode(' ', array_map(static fn(\Transmuta\Diet\Diet $d): string => $d->value, $brief->diets)));
+        for ($n = 1; \in_array("$stem $n", $taken, true); ++$n);
+
+        return "$stem $n";
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $slug
+ * @property string $name
+ */
+final class Studio extends Model implements AuthenticatableContract
+{
+    use Authenticatable;
+
+    protected $guarded = [];
+
+    /** @return HasMany<Dish, $this> */
+    public function dishes(): HasMany
+    {
+        return $this->hasMany(Dish::class);
+    }
+}

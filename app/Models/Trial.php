@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $version_id
+ * @property string $made_on
+ * @property int $set_step rung of the ladder found, 0…6
+ * @property string $sweetness too little, right, too much
+ * @property string $sharpness too little, right, too much
+ * @property string $remark
+ * @property array<string, mixed> $predicted what the reading said when the trial was noted
+ * @property Version $version
+ */
+final class Trial extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['predicted' => 'array', 'set_step' => 'integer'];
+    }
+
+    /** @return BelongsTo<Version, $this> */
+    public function version(): BelongsTo
+    {
+        return $this->belongsTo(Version::class);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\FormulaCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Transmuta\Formula\Formula;
+
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $dish_id
+ * @property ?int $parent_id
+ * @property string $name
+ * @property Formula $formula
+ * @property array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float} $brief
+ * @property array<string, mixed> $origin how it came about: the route it was taken from, its fit and its changes
+ * @property int $revision grows by one with every save
+ * @property \Illuminate\Support\Carbon $updated_at
+ * @property Dish $dish
+ * @property \Illuminate\Database\Eloquent\Collection<int, Trial> $trials
+ */
+final class Version extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['formula' => FormulaCast::class, 'brief' => 'array', 'origin' => 'array', 'revision' => 'integer'];
+    }
+
+    /** @return BelongsTo<Dish, $this> */
+    public function dish(): BelongsTo
+    {
+        return $this->belongsTo(Dish::class);
+    }
+
+    /** @return HasMany<Trial, $this> */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(Trial::class)->orderByDesc('id');
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Trial;
+use App\Models\Version;
+use Transmuta\Engine;
+use Transmuta\Format\FormulaJson;
+use Transmuta\Format\ReadingJson;
+use Transmuta\Formula\Formula;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Ladder;
+use Transmuta\Property\Section;
+use Transmuta\Reformulation\Rail;
+use Transmuta\Shelf\Shelf;
+use Transmuta\Watch\Warning;
+
+/** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
+final readonly class BenchView
+{
+    public function __construct(private Engine $engine, private Shelf $shelf) {}
+
+    /** @return array<string, mixed> */
+    public function of(Version $version): array
+    {
+        $original = $version->parent_id === null ? $version : $version->dish->versions->first() ?? $version;
+        $now = $this->engine->read($version->formula);
+        $before = $original->id === $version->id ? $now : $this->engine->read($original->formula);
+
+        return [
+            'version' => [
+                'id' => $version->id,
+                'dish_id' => $version->dish_id,
+                'dish_title' => $version->dish->title,
+                'family' => $version->dish->family,
+                'parent_id' => $version->parent_id,
+                'name' => $version->name,
+                'brief' => $version->brief,
+                'origin' => $version->origin,
+                'revision' => $version->revision,
+                'saved_at' => $version->updated_at->toIso8601String(),
+            ],
+            'lineage' => $version->dish->versions->map(static fn(Version $v): array => ['id' => $v->id, 'name' => $v->name, 'parent_id' => $v->parent_id])->all(),
+            'now' => $this->side($version->formula, $now),
+            'original' => ['version_id' => $original->id, 'name' => $original->name, ...$this->side($original->formula, $before)],
+            'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->engine->reformulator->rails($now, $before)),
+            'watch' => array_map(self::warning(...), $now->watch),
+            'trials' => $version->trials->map(self::trial(...))->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> a formula with its reading, section and the names of its ingredients */
+    public function side(Formula $formula, DishReading $reading): array
+    {
+        $names = [];
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->lines as $line) {
+                foreach ([$line->ingredient, ...$line->suggestions] as $id) {
+                    if ($id !== null) {
+                        $names[$id] = $this->shelf->find($id)->name ?? $id;
+                    }
+                }
+            }
+        }
+
+        return [
+            'formula' => FormulaJson::write($formula),
+            'reading' => ReadingJson::write($reading),
+            'section' => Section::of($reading),
+            'names' => (object) $names,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function rail(Rail $rail): array
+    {
+        return [
+            'property' => $rail->property,
+            'unit' => $rail->unit,
+            'target' => round($rail->target, 3),
+            'now' => round($rail->now, 3),
+            'tolerance' => $rail->tolerance,
+            'residual' => round($rail->residual, 3),
+            'met' => $rail->isMet(),
+            'target_word' => $rail->targetWord,
+            'now_word' => $rail->nowWord,
+            'low' => $rail->low === null ? null : round($rail->low, 3),
+            'high' => $rail->high === null ? null : round($rail->high, 3),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function warning(Warning $warning): array
+    {
+        return [...ReadingJson::warning($warning), 'layer' => $warning->layer, 'cure' => $warning->cure];
+    }
+
+    /** @return array<string, mixed> */
+    public static function trial(Trial $trial): array
+    {
+        return [
+            'id' => $trial->id,
+            'version_id' => $trial->version_id,
+            'made_on' => $trial->made_on,
+            'set_step' => $trial->set_step,
+            'set_word' => Ladder::WORDS[$trial->set_step],
+            'sweetness' => $trial->sweetness,
+            'sharpness' => $trial->sharpness,
+            'remark' => $trial->remark,
+            'predicted' => $trial->predicted,
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Version;
+use Illuminate\Support\Facades\Cache;
+use Transmuta\Engine;
+use Transmuta\Format\FormulaJson;
+use Transmuta\Format\ReadingJson;
+use Transmuta\Property\Section;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Rail;
+use Transmuta\Reformulation\Route;
+
+/** Finds the routes of a version for a brief; they are kept for an hour by content, so that taking one gives the grams that were shown. */
+final readonly class RouteFinder
+{
+    private const KEPT_SECONDS = 3600;
+
+    public function __construct(private Engine $engine) {}
+
+    /** @return list<array<string, mixed>> */
+    public function find(Version $version, Brief $brief): array
+    {
+        $key = 'routes:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray()], JSON_THROW_ON_ERROR));
+        /** @var list<array<string, mixed>>|null $kept */
+        $kept = Cache::get($key);
+        if ($kept === null) {
+            $kept = array_map(self::write(...), $this->engine->reformulate($version->formula, $brief));
+            Cache::put($key, $kept, self::KEPT_SECONDS);
+        }
+
+        return $kept;
+    }
+
+    /** @return array<string, mixed> */
+    private static function write(Route $route): array
+    {
+        return [
+            'id' => $route->id,
+            'name' => $route->name,
+            'mouth' => $route->mouth,
+            'fit' => $route->fit,
+            'met' => $route->met,
+            'rails' => array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
+            'blocked_by' => $route->blockedBy,
+            'changes' => $route->changes,
+            'steps' => $route->steps,
+            'effort_min' => $route->effortMinutes,
+            'wait_h' => $route->waitHours,
+            'new_allergens' => $route->newAllergens,
+            'risks' => $route->risks,
+            'watch' => array_map(BenchView::warning(...), $route->result->watch),
+            'cost_minor' => (int) round($route->result->portion['cost_minor']),
+            'diets' => ReadingJson::write($route->result)['diets'],
+            'section' => Section::of($route->result),
+            'formula' => FormulaJson::write($route->result->formula),
+        ];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Process;
+
+use Transmuta\Diet\Verdict;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LabelRounding;
+use Transmuta\Watch\Warning;
+
+/** The card that leaves the kitchen: grams, method, nutrition rounded for a label, allergens, diets and cautions. */
+final readonly class Card
+{
+    private const FACTS = [
+        'kj' => ['Energy', 'kJ'], 'kcal' => ['Energy', 'kcal'], 'fat_g' => ['Fat', 'g'], 'saturates_g' => ['of which saturates', 'g'],
+        'carbohydrate_g' => ['Carbohydrate (without fibre)', 'g'], 'sugars_g' => ['of which sugars', 'g'], 'polyols_g' => ['of which polyols', 'g'],
+        'net_carbs_g' => ['Net carbs (not a label term)', 'g'], 'fibre_g' => ['Fibre', 'g'], 'protein_g' => ['Protein', 'g'], 'salt_g' => ['Salt', 'g'],
+    ];
+
+    private const STANDING = [
+        'Nutrition is computed from typical compositions, not analysed; a label for sale needs your local authority’s rules.',
+        'Allergens are those of the ingredients named; cross-contact in the kitchen is not computed. "Vegan" is no allergy statement.',
+        'Keep at 5 °C or below, covered. Cooked egg and dairy dishes: 7 days at most, counting the day of making (FDA Food Code 3-501.17); follow your local code.',
+    ];
+
+    public function __construct(private MethodWriter $method) {}
+
+    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float} */
+    public function of(DishReading $dish): array
+    {
+        $ingredients = [];
+        foreach ($dish->layers as $layer) {
+            $lines = [];
+            foreach ($layer->layer->understood() as $i => $line) {
+                $lines[] = [
+                    'grams' => round($line->grams, $line->grams < 1.0 ? 2 : 1),
+                    'name' => $layer->state->model->portions[$i]->ingredient->name,
+                    'note' => implode(', ', $line->prep),
+                ];
+            }
+            $ingredients[] = ['layer' => $layer->layer->name, 'treat' => $layer->layer->treatment->words(), 'lines' => $lines];
+        }
+        $facts = [];
+        foreach (self::FACTS as $key => [$name, $unit]) {
+            $facts[] = ['name' => $name, 'unit' => $unit, 'portion' => self::rounded($key, $dish->portion[$key]), 'per_100g' => self::rounded($key, $dish->per100[$key])];
+        }
+
+        return [
+            'ingredients' => $ingredients,
+            'steps' => $this->method->steps($dish),
+            'facts' => $facts,
+            'contains' => $dish->contains,
+            'may_contain' => $dish->mayContain,
+            'diets' => array_values(array_map(static fn(Verdict $v): array => ['diet' => $v->diet->value, 'standing' => $v->standing()->value, 'why' => [...$v->because, ...$v->unproven]], $dish->diets)),
+            'cautions' => [...array_map(static fn(Warning $w): string => $w->text, $dish->watch), ...self::STANDING],
+            'portion_g' => round($dish->portion['mass_g'], 1),
+        ];
+    }
+
+    private static function rounded(string $fact, float $value): string
+    {
+        return match ($fact) {
+            'kj', 'kcal' => LabelRounding::energy($value),
+            'saturates_g' => LabelRounding::saturates($value),
+            'salt_g' => LabelRounding::salt($value),
+            default => LabelRounding::grams($value),
+        };
+    }
+}

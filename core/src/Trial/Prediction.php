@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Trial;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Ladder;
+use Transmuta\Property\LayerReading;
+
+/** What the reading foretells of the layer people judge first: the heaviest one that is not a base. */
+final readonly class Prediction
+{
+    private function __construct(public string $layer, public ?float $ge, public ?int $stepIndex, public string $step, public float $se, public ?float $ph) {}
+
+    public static function of(DishReading $dish): self
+    {
+        $layers = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->baseWords === null);
+        usort($layers, static fn(LayerReading $a, LayerReading $b): int => $b->state->mass <=> $a->state->mass);
+        $main = $layers[0] ?? null;
+        if ($main === null) {
+            return new self($dish->layers[0]->layer->name, null, null, (string) $dish->layers[0]->baseWords, $dish->layers[0]->se, $dish->layers[0]->ph);
+        }
+
+        return new self($main->layer->name, $main->set->ge, Ladder::step($main->set->ge), Ladder::word($main->set->ge), $main->se, $main->ph);
+    }
+
+    /** @return array<string, float|int|string|null> */
+    public function toArray(): array
+    {
+        return [
+            'layer' => $this->layer,
+            'ge' => $this->ge === null ? null : round($this->ge, 2),
+            'step_index' => $this->stepIndex,
+            'step' => $this->step,
+            'se' => round($this->se, 1),
+            'ph' => $this->ph === null ? null : round($this->ph, 1),
+        ];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Dish;
+use App\Models\ShelfIngredient;
+use App\Models\Studio;
+use App\Models\Trial;
+use App\Models\Version;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Diet\Diet;
+use Transmuta\Engine;
+use Transmuta\Formula\Formula;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Route;
+use Transmuta\Shelf\IngredientList;
+use Transmuta\Shelf\ShelfFiles;
+use Transmuta\Trial\Prediction;
+
+/**
+ * The tea room of a hill observatory that opens at night. Its dishes are invented here; every reformulated version is
+ * what the engine found when the demo was made.
+ */
+final class DemoSeeder extends Seeder
+{
+    /** @var list<array{file: string, version?: list<Diet>, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}> */
+    private const DISHES = [
+        ['file' => 'passion-fruit-curd-tartlet', 'version' => [Diet::Vegan], 'trial' => ['step' => 3, 'sweetness' => 'right', 'sharpness' => 'too much', 'remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'made_on' => '2026-11-18']],
+        ['file' => 'bay-leaf-cream-slice', 'version' => [Diet::Eggless]],
+        ['file' => 'roasted-hazelnut-mousse-pot', 'version' => [Diet::Vegan]],
+        ['file' => 'blackcurrant-baked-cheesecake', 'version' => [Diet::Eggless], 'trial' => ['step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => 'Softer in the middle than the egg one; held on the plate.', 'made_on' => '2026-11-20']],
+        ['file' => 'cardamom-set-custard', 'version' => [Diet::Vegan]],
+    ];
+
+    public function run(): void
+    {
+        if (Studio::query()->where('slug', 'observatory')->exists()) {
+            return;
+        }
+        DB::transaction(function (): void {
+            $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
+            foreach (ShelfFiles::rows() as $row) {
+                ShelfIngredient::query()->create(['studio_id' => $studio->id, 'slug' => $row['id'], 'name' => $row['name'], 'content' => $row]);
+            }
+            $engine = Engine::over(IngredientList::shipped());
+            foreach (self::DISHES as $dish) {
+                $this->dish($studio, $engine, $dish);
+            }
+        });
+    }
+
+    /** @param array{file: string, version?: list<Diet>, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}} $plan */
+    private function dish(Studio $studio, Engine $engine, array $plan): void
+    {
+        $formula = $engine->parse((string) file_get_contents(base_path('core/data/demo/' . $plan['file'] . '.txt')));
+        $dish = Dish::query()->create(['studio_id' => $studio->id, 'title' => $formula->title, 'family' => $formula->family->value]);
+        $original = $this->version($dish, null, 'Original', Brief::of([]), $formula, ['kind' => 'typed']);
+        $brief = Brief::of($plan['version'] ?? []);
+        $route = $engine->reformulate($formula, $brief)[0] ?? null;
+        if (!$route instanceof Route) {
+            return;
+        }
+        $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, [
+            'kind' => 'route', 'route' => $route->name, 'mouth' => $route->mouth, 'fit' => $route->fit, 'changes' => $route->changes, 'blocked_by' => $route->blockedBy,
+        ]);
+        if (isset($plan['trial'])) {
+            Trial::query()->create([
+                'studio_id' => $studio->id,
+                'version_id' => $version->id,
+                'made_on' => $plan['trial']['made_on'],
+                'set_step' => $plan['trial']['step'],
+                'sweetness' => $plan['trial']['sweetness'],
+                'sharpness' => $plan['trial']['sharpness'],
+                'remark' => $plan['trial']['remark'],
+                'predicted' => Prediction::of($engine->read($route->result->formula))->toArray(),
+            ]);
+        }
+    }
+
+    /** @param array<string, mixed> $origin */
+    private function version(Dish $dish, ?Version $parent, string $name, Brief $brief, Formula $formula, array $origin): Version
+    {
+        return Version::query()->create([
+            'studio_id' => $dish->studio_id, 'dish_id' => $dish->id, 'parent_id' => $parent?->id, 'name' => $name,
+            'brief' => $brief->toArray(), 'formula' => $formula, 'origin' => $origin, 'revision' => 1,
+        ]);
+    }
+}

@@ -1,0 +1,49 @@
+interface ProblemBody {
+    type?: string;
+    detail?: string;
+    field?: string;
+    mend?: string;
+    line?: number;
+}
+
+/** A fault as the server tells it: what is wrong, where, and the mend. */
+export class Problem extends Error {
+    readonly status: number;
+    readonly code: string;
+    readonly field: string;
+    readonly mend: string;
+    readonly line: number | null;
+
+    constructor(status: number, body: ProblemBody) {
+        super(body.detail ?? 'The kitchen computer did not answer.');
+        this.status = status;
+        this.code = (body.type ?? '').split(':').pop() ?? '';
+        this.field = body.field ?? '';
+        this.mend = body.mend ?? 'Try again in a moment; nothing typed is lost.';
+        this.line = body.line ?? null;
+    }
+
+    /** Worth trying again by itself: nobody answered, or the store was away. */
+    get isPassing(): boolean {
+        return this.status === 0 || this.status >= 500;
+    }
+}
+
+export async function call<T>(method: 'GET' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            ...(signal ? { signal } : {}),
+        });
+    } catch (error) {
+        if (error instanceof DOMException && error.name === 'AbortError') throw error;
+        throw new Problem(0, { detail: 'The server cannot be reached.' });
+    }
+    if (!response.ok) {
+        throw new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
+    }
+    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}

@@ -1,0 +1,46 @@
+import '@fontsource-variable/literata';
+import '@fontsource-variable/source-sans-3';
+import './theme/tokens.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Problem } from './api/client';
+import { Frame } from './shared/Frame';
+import { LostRoom } from './shared/LostRoom';
+import { DimProvider } from './theme/DimProvider';
+
+const client = new QueryClient({
+    defaultOptions: {
+        queries: { retry: (count, error) => count < 2 && error instanceof Problem && error.isPassing, refetchOnWindowFocus: false, staleTime: 5_000 },
+    },
+});
+
+const router = createBrowserRouter([
+    {
+        path: '/',
+        Component: Frame,
+        ErrorBoundary: LostRoom,
+        children: [
+            { index: true, lazy: async () => ({ Component: (await import('./rooms/counter/Counter')).Counter }) },
+            { path: 'new', lazy: async () => ({ Component: (await import('./rooms/intake/NewDish')).NewDish }) },
+            { path: 'bench/:versionId?', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
+            { path: 'notebook', lazy: async () => ({ Component: (await import('./rooms/notebook/Notebook')).Notebook }) },
+            { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
+            { path: '*', Component: LostRoom },
+        ],
+    },
+]);
+
+const root = document.getElementById('root');
+if (root) {
+    createRoot(root).render(
+        <StrictMode>
+            <QueryClientProvider client={client}>
+                <DimProvider>
+                    <RouterProvider router={router} />
+                </DimProvider>
+            </QueryClientProvider>
+        </StrictMode>,
+    );
+}

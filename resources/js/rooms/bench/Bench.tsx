@@ -1,0 +1,131 @@
+import Box from '@mui/material/Box';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Panel } from '../../shared/Panel';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Waiting } from '../../shared/Waiting';
+import { BenchHeader } from './BenchHeader';
+import { KeyList } from './KeyList';
+import { Ledger } from './Ledger';
+import { ledger, withLine, withTyped } from './ledger';
+import { PortionFacts } from './PortionFacts';
+import { Reader } from './Reader';
+import { RouteShelf } from './RouteShelf';
+import { SplitSection } from './SplitSection';
+import { useBench } from './useBench';
+import { WatchPanel } from './WatchPanel';
+
+/** Read, reformulate and balance a dish. */
+export function Bench() {
+    const { versionId } = useParams();
+    const navigate = useNavigate();
+    const last = localStorage.getItem('last-version');
+    useEffect(() => {
+        if (versionId) localStorage.setItem('last-version', versionId);
+        else if (last) void navigate(`/bench/${last}`, { replace: true });
+    }, [versionId, last, navigate]);
+    if (!versionId || !/^\d+$/.test(versionId)) {
+        return (
+            <Box sx={{ p: 3, maxWidth: 560 }}>
+                <Panel>
+                    <h1 className="name" style={{ marginTop: 0, fontSize: 24 }}>
+                        Nothing on the Bench
+                    </h1>
+                    <p>Choose a dish on the Counter, or type one in.</p>
+                    <Link to="/">To the Counter</Link> · <Link to="/new">New dish</Link>
+                </Panel>
+            </Box>
+        );
+    }
+    return <BenchOf key={versionId} id={Number(versionId)} />;
+}
+
+function BenchOf({ id }: { id: number }) {
+    const bench = useBench(id);
+    const { data, formula, query } = bench;
+    const navigate = useNavigate();
+    const [chosen, setChosen] = useState<number | null>(null);
+    const [keys, setKeys] = useState(false);
+    const { undo, redo, canUndo, canRedo } = bench;
+
+    useEffect(() => {
+        const onKey = (event: KeyboardEvent) => {
+            const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+            if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+                event.preventDefault();
+                if (event.shiftKey) redo();
+                else undo();
+            } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
+                if (event.key === '?') setKeys(true);
+                if (event.key === 'u' && canUndo) undo();
+                if (event.key === 'y' && canRedo) redo();
+                if (event.key === 'g') document.querySelector<HTMLInputElement>('[data-grams]')?.focus();
+                if (event.key === 'b') document.querySelector<HTMLButtonElement>('[data-balance]')?.click();
+                if (event.key === 'r') document.querySelector<HTMLButtonElement>('[data-routes] button')?.focus();
+            }
+        };
+        window.addEventListener('keydown', onKey);
+        return () => window.removeEventListener('keydown', onKey);
+    }, [undo, redo, canUndo, canRedo]);
+
+    const isOriginal = data?.original.version_id === id;
+    const now = useMemo(() => (data && formula ? { ...data.now, formula } : null), [data, formula]);
+    const layers = useMemo(() => (now && data ? ledger(now, isOriginal ? null : data.original) : []), [now, data, isOriginal]);
+
+    if (query.isPending) return <Waiting what="the dish" />;
+    if (!data || !now || !formula) {
+        return (
+            <Box sx={{ p: 3, maxWidth: 640 }}>
+                <ProblemNote error={query.error} onRetry={() => void query.refetch()} />
+                <Link to="/">To the Counter</Link>
+            </Box>
+        );
+    }
+    const heaviest = data.now.reading.layers.reduce((best, layer, n, all) => (layer.set.ge !== null && (all[best]?.set.ge === null || layer.mass_g > (all[best]?.mass_g ?? 0)) ? n : best), 0);
+    const layer = Math.min(chosen ?? heaviest, formula.layers.length - 1);
+
+    return (
+        <Box
+            sx={{
+                p: '10px 14px 12px', height: '100%', boxSizing: 'border-box', display: 'grid', gap: '10px',
+                gridTemplateColumns: { xs: '1fr', lg: '300px minmax(440px, 1fr) 276px' },
+                gridTemplateRows: { xs: 'auto', lg: 'auto minmax(0, 1fr) 196px' },
+                overflow: { xs: 'auto', lg: 'hidden' },
+            }}
+        >
+            <BenchHeader bench={bench} data={data} onKeys={() => setKeys(true)} onOpen={(version) => void navigate(`/bench/${version}`)} />
+            <Panel component="section" aria-label="Section and portion" sx={{ display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
+                <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
+                <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
+            </Panel>
+            <Ledger
+                layers={layers} side={now} chosen={layer} onChoose={setChosen} isOriginal={isOriginal}
+                onLine={(at, change) => bench.edit(withLine(formula, at, change))}
+                onTyped={(at, text) => bench.edit(withTyped(formula, at, text))}
+                onBalance={() => bench.edit(formula, true)}
+            />
+            <Reader key={`${isOriginal}`} data={data} layer={layer} isOriginal={isOriginal} />
+            <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
+                <RouteShelf data={data} onTaken={(version) => void navigate(`/bench/${version}`)} />
+            </Box>
+            <WatchPanel
+                watch={data.watch}
+                onCure={(warning) => {
+                    if (!warning.cure || warning.layer === null) return;
+                    const { action, ingredient } = warning.cure;
+                    bench.edit({
+                        ...formula,
+                        layers: formula.layers.map((l, n) =>
+                            n !== warning.layer
+                                ? l
+                                : action === 'boil-layer'
+                                  ? { ...l, treat: 'boil 2 min stirred' }
+                                  : { ...l, lines: l.lines.map((line) => (line.ingredient === ingredient ? { ...line, prep: [...new Set([...line.prep, action === 'heat' ? 'heated' : 'boiled'])] } : line)) },
+                        ),
+                    });
+                }}
+            />
+            {keys && <KeyList onClose={() => setKeys(false)} />}
+        </Box>
+    );
+}

@@ -1,0 +1,117 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { BenchData } from '../../api/types';
+import { dietName } from '../../shared/words';
+import { TrialDialog } from '../notebook/TrialDialog';
+import type { SaveState } from './saver';
+import type { useBench } from './useBench';
+
+interface Props {
+    bench: ReturnType<typeof useBench>;
+    data: BenchData;
+    onKeys: () => void;
+    onOpen: (version: number) => void;
+}
+
+export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
+    const [noting, setNoting] = useState(false);
+    const { version, lineage } = data;
+    const brief = [
+        ...version.brief.diets.map(dietName),
+        version.brief.net_carbs_g !== null ? `at most ${version.brief.net_carbs_g} g net carbs` : null,
+        version.brief.protein_g !== null ? `at least ${version.brief.protein_g} g protein` : null,
+        version.brief.kcal !== null ? `at most ${version.brief.kcal} kcal` : null,
+        `${data.now.reading.portions} portions`,
+    ].filter((word) => word !== null);
+    return (
+        <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
+            <h1 className="name" style={{ margin: 0, fontSize: 24, lineHeight: 1.1 }}>
+                {version.dish_title}
+            </h1>
+            <Box component="nav" aria-label="Versions" sx={{ display: 'flex', alignItems: 'center' }}>
+                {lineage.map((one, n) => (
+                    <Box key={one.id} sx={{ display: 'flex', alignItems: 'center' }}>
+                        {n > 0 && <Box aria-hidden sx={{ width: 12, height: 2, bgcolor: one.parent_id === lineage[n - 1]?.id ? 'var(--rim)' : 'transparent' }} />}
+                        <Box
+                            component={Link} to={`/bench/${one.id}`} aria-current={one.id === version.id ? 'page' : undefined}
+                            sx={{
+                                border: '1.5px solid var(--rim)', borderRadius: '16px', px: 1.4, py: '2px', textDecoration: 'none', fontSize: 14, color: 'var(--ink)',
+                                '&[aria-current]': { bgcolor: 'var(--cobalt)', color: 'var(--on-cobalt)', fontWeight: 650 },
+                            }}
+                        >
+                            {one.name}
+                        </Box>
+                    </Box>
+                ))}
+            </Box>
+            {brief.map((word) => (
+                <Box key={word} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 1.1, py: '3px', fontSize: 14 }}>
+                    {word}
+                </Box>
+            ))}
+            <Box sx={{ flex: 1 }} />
+            <SaveWords state={bench.state} savedAt={version.saved_at} />
+            <Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo}>
+                Undo
+            </Button>
+            <Button variant="outlined" onClick={bench.redo} disabled={!bench.canRedo}>
+                Redo
+            </Button>
+            <Button variant="outlined" onClick={onKeys} aria-label="Keys" sx={{ minWidth: 34, px: 1 }}>
+                ?
+            </Button>
+            <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
+                Card
+            </Button>
+            <Button variant="contained" onClick={() => setNoting(true)}>
+                Note a trial
+            </Button>
+            {bench.state.kind === 'conflict' && (
+                <Box role="alert" sx={{ flexBasis: '100%', bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '8px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
+                    <span>
+                        <strong>This version was changed in another window.</strong> Yours is still here and on this machine.
+                    </span>
+                    <Button
+                        variant="contained"
+                        onClick={() =>
+                            void bench.keepMine().then((made) => {
+                                if (made !== null) onOpen(made);
+                            })
+                        }
+                    >
+                        Keep mine as a new version
+                    </Button>
+                    <Button variant="outlined" onClick={() => void bench.takeTheirs()}>
+                        Take theirs
+                    </Button>
+                </Box>
+            )}
+            {bench.state.kind === 'refused' && (
+                <Box role="alert" sx={{ flexBasis: '100%', bgcolor: 'var(--beet-wash)', border: '1.5px solid var(--beet)', borderRadius: '9px', p: '8px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
+                    <span>
+                        <strong>Not kept: {bench.state.problem.message}</strong> {bench.state.problem.mend}
+                    </span>
+                    <Button variant="outlined" onClick={bench.setDown}>
+                        Go back to what was kept
+                    </Button>
+                </Box>
+            )}
+            {noting && <TrialDialog version={version.id} title={`${version.dish_title}, ${version.name}`} trials={data.trials} onClose={() => setNoting(false)} />}
+        </Box>
+    );
+}
+
+function SaveWords({ state, savedAt }: { state: SaveState; savedAt: string }) {
+    const at = new Date(savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+    const words: Record<SaveState['kind'], string> = {
+        kept: `kept ${at}`, saving: 'keeping…', waiting: 'not reached: kept on this machine, trying again', refused: 'not kept', conflict: 'two windows',
+    };
+    const off = state.kind === 'waiting' || state.kind === 'refused' || state.kind === 'conflict';
+    return (
+        <Box role="status" sx={{ fontSize: 13.5, color: off ? 'var(--beet)' : 'var(--ink-soft)', fontWeight: off ? 650 : 400 }}>
+            {words[state.kind]}
+        </Box>
+    );
+}

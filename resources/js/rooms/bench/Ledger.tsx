@@ -1,0 +1,89 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { FormulaLine, Side } from '../../api/types';
+import { Panel } from '../../shared/Panel';
+import type { LedgerLayer } from './ledger';
+import { LedgerLine } from './LedgerLine';
+import { TypeLine } from './TypeLine';
+
+interface Props {
+    layers: LedgerLayer[];
+    side: Side;
+    chosen: number;
+    isOriginal: boolean;
+    onChoose: (layer: number) => void;
+    onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
+    onTyped: (layer: number, text: string) => void;
+    onBalance: () => void;
+}
+
+export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
+
+/** What leaves, what comes in, and what each line does, by layer. */
+export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance }: Props) {
+    return (
+        <Panel component="section" aria-label="Ledger" sx={{ overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, py: 0.75, fontSize: 13.5, color: 'var(--ink-soft)' }}>
+                <span />
+                <Box component="span" sx={{ textAlign: 'right', pr: 2.25 }}>
+                    grams
+                </Box>
+                <Box component="span" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+                    {isOriginal ? (
+                        <span>what each line gives its layer, %</span>
+                    ) : (
+                        <Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">
+                            Balance again
+                        </Button>
+                    )}
+                </Box>
+                <Box component="span" sx={{ textAlign: 'right' }}>
+                    share
+                </Box>
+                {['set', 'sweet', 'fat', 'sharp', 'air'].map((word) => (
+                    <Box component="span" key={word} sx={{ textAlign: 'center' }}>
+                        {word}
+                    </Box>
+                ))}
+            </Box>
+            {layers.map((layer) => {
+                const reading = side.reading.layers[layer.index];
+                const formula = side.formula.layers[layer.index];
+                return (
+                    <Box component="section" key={layer.index} aria-label={layer.name} sx={{ mb: 1 }}>
+                        <Box
+                            sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: `1.5px solid ${layer.index === chosen ? 'var(--cobalt)' : 'var(--line)'}`, pb: '1px', mt: 0.25, cursor: 'pointer' }}
+                            onClick={() => onChoose(layer.index)}
+                        >
+                            <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
+                                {layer.name}
+                            </h2>
+                            <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                                {reading ? `${Math.round(reading.mass_g)} g · ` : ''}
+                                {treatWords(formula?.treat ?? 'none')}
+                                {formula?.tin ? ` · ${formula.tin}` : ''}
+                            </Box>
+                        </Box>
+                        {layer.rows.map((row) => (
+                            <LedgerLine key={row.key} row={row} onLine={onLine} names={side.names} />
+                        ))}
+                        <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
+                    </Box>
+                );
+            })}
+        </Panel>
+    );
+}
+
+export function treatWords(treat: string): string {
+    if (treat === 'none') return 'not heated';
+    return treat
+        .replace(/^cook to (-?[\d.]+) C/, 'cooked to $1 °C')
+        .replace(/^bake (-?[\d.]+) C/, 'baked at $1 °C')
+        .replace(/^freeze (-?[\d.]+) C/, 'frozen to $1 °C')
+        .replace(/^boil/, 'boiled')
+        .replace(/^whip/, 'whipped')
+        .replace(/^melt/, 'melted')
+        .replace(/,? stirred/, ', stirred')
+        .replace(/,? still/, ', still');
+}

@@ -1,0 +1,133 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Popover from '@mui/material/Popover';
+import { useState } from 'react';
+import type { FormulaLine, Job } from '../../api/types';
+import { grams, percent } from '../../shared/numbers';
+import { GramField } from './GramField';
+import { COLUMNS } from './Ledger';
+import type { LedgerRow } from './ledger';
+
+const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
+const WORDS: Record<Job, string> = { set: 'the set', sweet: 'the sweetness', fat: 'the fat', acid: 'the acid', air: 'the air', protein: 'the protein' };
+
+interface Props {
+    row: LedgerRow;
+    names: Record<string, string>;
+    onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
+}
+
+/** One line: pin, grams, name, share, and the ribbon of what it does. A line that left is struck through and keeps its ribbon. */
+export function LedgerLine({ row, names, onLine }: Props) {
+    const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+    const { at, line } = row;
+    const gone = at === null;
+    const unread = !gone && row.ingredient === null;
+    const change = (part: Partial<FormulaLine> | null) => {
+        if (at) onLine(at, part);
+        setAnchor(null);
+    };
+    return (
+        <Box
+            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, ...(unread && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
+            data-row={gone ? 'gone' : unread ? 'unread' : 'line'}
+        >
+            {gone || unread ? (
+                <Box component="span" sx={{ fontSize: 12.5, color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
+            ) : (
+                <Box
+                    component="button" type="button" aria-pressed={line.pinned} aria-label={`Pin ${row.name}`} title={line.pinned ? 'Held: balancing leaves it alone' : 'Hold this line'}
+                    onClick={() => change({ pinned: !line.pinned })}
+                    sx={{
+                        width: 24, height: 24, p: 0, border: 0, background: 'none', cursor: 'pointer', display: 'grid', placeItems: 'center',
+                        '& i': { width: 10, height: 10, borderRadius: '50%', border: '2px solid', borderColor: line.pinned ? 'var(--cobalt)' : 'var(--ink-soft)', bgcolor: line.pinned ? 'var(--cobalt)' : 'transparent', opacity: line.pinned ? 1 : 0.55, boxSizing: 'border-box' },
+                    }}
+                >
+                    <i />
+                </Box>
+            )}
+            {gone ? (
+                <Box sx={{ textAlign: 'right', textDecoration: 'line-through', color: 'var(--ink-soft)', fontSize: 16, pr: 2 }}>{grams(row.grams)} g</Box>
+            ) : unread ? (
+                <span />
+            ) : (
+                <GramField label={`Grams of ${row.name}`} value={row.grams} onChange={(value) => change({ grams: value })} />
+            )}
+            <Box
+                component="button" type="button" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title="Why?"
+                sx={{
+                    font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap',
+                    textDecoration: gone ? 'line-through' : 'none', '&:hover': { color: 'var(--cobalt)' },
+                }}
+            >
+                <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 15 }}>
+                    {row.name}
+                </Box>{' '}
+                {!gone && (
+                    <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
+                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)}` : '', row.isNew ? 'new' : '', line.confidence === 'guess' ? 'a guess' : ''].filter(Boolean).join(' · ')}
+                    </Box>
+                )}
+            </Box>
+            <Box sx={{ textAlign: 'right', fontSize: 13, color: 'var(--ink-soft)' }}>{unread ? '' : `${row.share >= 0.1 ? percent(row.share) : (row.share * 100).toFixed(1)} %`}</Box>
+            {SHOWN.map((job) => (
+                <JobCell key={job} job={job} share={row.jobs?.[job] ?? 0} gone={gone} />
+            ))}
+            <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': `Why: ${row.name}` } }}>
+                <Box sx={{ p: 2, maxWidth: 380, fontSize: 14.5 }}>
+                    <div className="name" style={{ fontSize: 17 }}>
+                        {row.name}
+                    </div>
+                    {unread ? (
+                        <>
+                            <p style={{ margin: '6px 0' }}>{line.reason ?? 'Being read…'}</p>
+                            <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mb: 1 }}>
+                                {line.suggestions.map((id) => (
+                                    <Button key={id} variant="outlined" onClick={() => change({ ingredient: id, grams: 50, trace: '50 g until you weigh it', confidence: 'guess', reason: null })}>
+                                        {names[id] ?? id}, 50 g?
+                                    </Button>
+                                ))}
+                            </Box>
+                        </>
+                    ) : (
+                        <>
+                            {line.text && line.text !== row.name && <p style={{ margin: '6px 0', color: 'var(--ink-soft)' }}>written: “{line.text}”</p>}
+                            <p style={{ margin: '6px 0' }}>{line.trace || `${grams(row.grams)} g, typed here`}</p>
+                            {row.jobs && (
+                                <p style={{ margin: '6px 0' }}>
+                                    {gone ? 'It gave' : 'It gives'}{' '}
+                                    {(Object.keys(WORDS) as Job[])
+                                        .filter((job) => (row.jobs?.[job] ?? 0) >= 0.01)
+                                        .map((job) => `${percent(row.jobs?.[job] ?? 0)} % of ${WORDS[job]}`)
+                                        .join(', ') || 'next to nothing of what is measured'}
+                                    : found by taking it away and reading the layer again.
+                                </p>
+                            )}
+                        </>
+                    )}
+                    {!gone && (
+                        <Button variant="outlined" color="error" onClick={() => change(null)}>
+                            Take this line out
+                        </Button>
+                    )}
+                </Box>
+            </Popover>
+        </Box>
+    );
+}
+
+function JobCell({ job, share, gone }: { job: Job; share: number; gone: boolean }) {
+    const shown = share >= 0.005;
+    return (
+        <Box
+            sx={{
+                textAlign: 'center', fontSize: 13.5, borderRadius: '5px', height: 21, lineHeight: '21px', opacity: gone ? 0.85 : 1,
+                ...(shown
+                    ? { bgcolor: `rgb(var(--job-${job}) / ${0.1 + 0.32 * share})`, outline: gone ? '1px dashed var(--ink-soft)' : 'none', outlineOffset: '-1px' }
+                    : { color: 'var(--ink-soft)' }),
+            }}
+        >
+            {shown ? percent(share) : '·'}
+        </Box>
+    );
+}

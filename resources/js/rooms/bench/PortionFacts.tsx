@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box';
+import type { Brief, Facts, Reading } from '../../api/types';
+import { fact, money } from '../../shared/numbers';
+
+const ROWS: { key: keyof Facts; name: string; digits: number; inner?: boolean }[] = [
+    { key: 'mass_g', name: 'Mass, g', digits: 0 },
+    { key: 'kcal', name: 'Energy, kcal', digits: 0 },
+    { key: 'kj', name: 'Energy, kJ', digits: 0 },
+    { key: 'fat_g', name: 'Fat, g', digits: 1 },
+    { key: 'saturates_g', name: 'saturates, g', digits: 1, inner: true },
+    { key: 'carbohydrate_g', name: 'Carbohydrate, g', digits: 1 },
+    { key: 'sugars_g', name: 'sugars, g', digits: 1, inner: true },
+    { key: 'net_carbs_g', name: 'Net carbs, g', digits: 1 },
+    { key: 'fibre_g', name: 'Fibre, g', digits: 1 },
+    { key: 'protein_g', name: 'Protein, g', digits: 1 },
+    { key: 'salt_g', name: 'Salt, g', digits: 2 },
+    { key: 'cost_minor', name: 'Cost', digits: 2 },
+];
+
+const PIECE: Record<string, string> = { curd: 'piece', cream: 'cut', mousse: 'pot', cheesecake: 'cut', custard: 'cup', other: 'portion' };
+
+/** What one portion holds, original beside version; what misses the brief is said in words. */
+export function PortionFacts({ now, original, brief, family }: { now: Reading; original: Reading | null; brief: Brief; family: string }) {
+    const show = (key: keyof Facts, value: number, digits: number) => (key === 'cost_minor' ? money(value) : fact(value, digits));
+    return (
+        <Box
+            component="table"
+            sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14, '& th': { fontWeight: 400, textAlign: 'left', p: 0 }, '& td': { textAlign: 'right', p: '0 0 0 6px' }, '& tbody tr': { borderTop: '1px solid var(--line)' }, '& tbody th, & tbody td': { height: 20.5 } }}
+        >
+            <caption className="sr-only">One portion, original and now</caption>
+            <thead>
+                <tr style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                    <th scope="col">per {PIECE[family] ?? 'portion'}</th>
+                    {original && <td>original</td>}
+                    <td>now</td>
+                    <td style={{ width: '34%' }} />
+                </tr>
+            </thead>
+            <tbody>
+                {ROWS.map(({ key, name, digits, inner }) => {
+                    const note = verdict(key, now.portion, original?.portion ?? null, brief);
+                    return (
+                        <tr key={key}>
+                            <th scope="row" style={inner ? { paddingLeft: 10 } : undefined}>
+                                {name}
+                            </th>
+                            {original && <td style={{ color: 'var(--ink-soft)' }}>{show(key, original.portion[key], digits)}</td>}
+                            <td style={{ fontWeight: 700 }}>{show(key, now.portion[key], digits)}</td>
+                            <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 13, fontWeight: 650 }}>{note?.text}</td>
+                        </tr>
+                    );
+                })}
+            </tbody>
+        </Box>
+    );
+}
+
+export function verdict(key: keyof Facts, now: Facts, original: Facts | null, brief: Brief): { text: string; bad: boolean } | null {
+    const most = key === 'net_carbs_g' ? brief.net_carbs_g : key === 'kcal' ? brief.kcal : null;
+    if (most !== null) return now[key] <= most ? { text: `within ${most}`, bad: false } : { text: `over ${most}`, bad: true };
+    if (key === 'protein_g' && brief.protein_g !== null) {
+        return now.protein_g >= brief.protein_g ? { text: `at least ${brief.protein_g}`, bad: false } : { text: `under ${brief.protein_g}`, bad: true };
+    }
+    if (key === 'cost_minor' && original && original.cost_minor > 0) {
+        const change = Math.round((now.cost_minor / original.cost_minor - 1) * 100);
+        return change === 0 ? null : { text: change < 0 ? `${-change} % less` : `${change} % more`, bad: change > 0 };
+    }
+    return null;
+}

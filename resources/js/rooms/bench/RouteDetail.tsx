@@ -1,0 +1,79 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { Route } from '../../api/types';
+import { grams } from '../../shared/numbers';
+import { RailRow } from './RailRow';
+
+/** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */
+export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose: () => void; onTake: () => void }) {
+    return (
+        <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="route-title">
+            <DialogTitle id="route-title" className="name">
+                {route.name}
+            </DialogTitle>
+            <DialogContent>
+                <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 280px' }, gap: 3, fontSize: 14.5 }}>
+                    <div>
+                        <h3 style={{ margin: '0 0 4px' }}>Swaps and why</h3>
+                        {route.changes.map((change) => (
+                            <Box key={change.layer} sx={{ mb: 1.25 }}>
+                                <strong className="name">{change.layer}</strong>
+                                <div>out: {change.out.map((line) => `${grams(line.grams)} g ${line.name}`).join(', ') || 'nothing'}</div>
+                                <div>in: {change.in.map((line) => `${grams(line.grams)} g ${line.name}`).join(', ') || 'nothing'}</div>
+                                <div style={{ color: 'var(--ink-soft)' }}>{change.why}</div>
+                            </Box>
+                        ))}
+                        {route.new_allergens.length > 0 && <p>Adds the allergen{route.new_allergens.length === 1 ? '' : 's'}: {route.new_allergens.join(', ')}.</p>}
+                        {route.blocked_by.length > 0 && (
+                            <>
+                                <h3 style={{ margin: '8px 0 4px' }}>What holds it back</h3>
+                                <ul style={{ margin: 0, paddingLeft: 18 }}>
+                                    {route.blocked_by.map((text) => (
+                                        <li key={text}>{text}</li>
+                                    ))}
+                                </ul>
+                            </>
+                        )}
+                        {route.watch.length > 0 && (
+                            <>
+                                <h3 style={{ margin: '8px 0 4px' }}>To mind</h3>
+                                <ul style={{ margin: 0, paddingLeft: 18 }}>
+                                    {route.watch.map((warning) => (
+                                        <li key={warning.text}>{warning.text}</li>
+                                    ))}
+                                </ul>
+                            </>
+                        )}
+                        <h3 style={{ margin: '8px 0 4px' }}>How it is made</h3>
+                        <ol style={{ margin: 0, paddingLeft: 20 }}>
+                            {route.steps.map((step) => (
+                                <li key={step}>{step}</li>
+                            ))}
+                        </ol>
+                    </div>
+                    <div>
+                        <h3 style={{ margin: '0 0 4px' }}>Fit by property</h3>
+                        {Object.entries(route.rails).map(([layer, rails]) => (
+                            <Box key={layer} sx={{ mb: 1 }}>
+                                <Box className="name">{layer}</Box>
+                                {rails.map((rail) => (
+                                    <RailRow key={rail.property} rail={rail} />
+                                ))}
+                            </Box>
+                        ))}
+                    </div>
+                </Box>
+            </DialogContent>
+            <DialogActions>
+                <Button onClick={onClose}>Close</Button>
+                <Button variant="contained" onClick={onTake}>
+                    Take it
+                </Button>
+            </DialogActions>
+        </Dialog>
+    );
+}

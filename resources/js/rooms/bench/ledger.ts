@@ -1,0 +1,93 @@
+import type { Formula, FormulaLine, Job, Side } from '../../api/types';
+
+export interface LedgerRow {
+    key: string;
+    /** Where the line stands in the version; null for one that has left. */
+    at: { layer: number; line: number } | null;
+    ingredient: string | null;
+    name: string;
+    grams: number;
+    /** Grams in the original, where it stood there with another mass. */
+    was: number | null;
+    share: number;
+    isNew: boolean;
+    jobs: Record<Job, number> | null;
+    line: FormulaLine;
+}
+
+export interface LedgerLayer {
+    name: string;
+    index: number;
+    rows: LedgerRow[];
+}
+
+/** The version's lines, and among them, struck through, what the original held and the version does not: the debt to be paid. */
+export function ledger(now: Side, original: Side | null): LedgerLayer[] {
+    return now.formula.layers.map((layer, index) => {
+        const reading = now.reading.layers[index];
+        const before = original?.formula.layers.findIndex((l) => l.name === layer.name) ?? -1;
+        const oldLayer = before >= 0 ? original?.formula.layers[before] : undefined;
+        const oldReading = before >= 0 ? original?.reading.layers[before] : undefined;
+        const mass = layer.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0);
+        const rows = layer.lines.map((line, n): LedgerRow => {
+            const old = oldLayer?.lines.find((l) => l.ingredient !== null && l.ingredient === line.ingredient);
+            const was = old?.grams ?? null;
+            return {
+                key: `${index}-${n}-${line.ingredient ?? line.text}`,
+                at: { layer: index, line: n },
+                ingredient: line.ingredient,
+                name: line.ingredient ? (now.names[line.ingredient] ?? line.ingredient) : line.text,
+                grams: line.grams ?? 0,
+                was: was !== null && Math.abs(was - (line.grams ?? 0)) > 0.05 ? was : null,
+                share: mass > 0 ? (line.grams ?? 0) / mass : 0,
+                isNew: oldLayer !== undefined && old === undefined,
+                jobs: reading?.lines[n]?.jobs ?? null,
+                line,
+            };
+        });
+        const oldMass = oldLayer?.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0) ?? 0;
+        const gone = (oldLayer?.lines ?? []).flatMap((line, n): LedgerRow[] =>
+            line.ingredient === null || layer.lines.some((l) => l.ingredient === line.ingredient)
+                ? []
+                : [
+                      {
+                          key: `gone-${index}-${n}-${line.ingredient}`,
+                          at: null,
+                          ingredient: line.ingredient,
+                          name: original?.names[line.ingredient] ?? line.ingredient,
+                          grams: line.grams ?? 0,
+                          was: null,
+                          share: oldMass > 0 ? (line.grams ?? 0) / oldMass : 0,
+                          isNew: false,
+                          jobs: oldReading?.lines[n]?.jobs ?? null,
+                          line,
+                      },
+                  ],
+        );
+        return { name: layer.name, index, rows: [...gone, ...rows] };
+    });
+}
+
+/** The formula with one line changed. */
+export function withLine(formula: Formula, at: { layer: number; line: number }, change: Partial<FormulaLine> | null): Formula {
+    return {
+        ...formula,
+        layers: formula.layers.map((layer, l) =>
+            l !== at.layer
+                ? layer
+                : { ...layer, lines: layer.lines.flatMap((line, n) => (n !== at.line ? [line] : change === null ? [] : [{ ...line, ...change }])) },
+        ),
+    };
+}
+
+/** The formula with a typed line at the end of a layer; the server reads it. */
+export function withTyped(formula: Formula, layer: number, text: string): Formula {
+    const line: FormulaLine = { text, ingredient: null, grams: null, trace: '', confidence: 'guess', prep: [], pinned: false, reason: null, suggestions: [] };
+    return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, lines: [...l.lines, line] } : l)) };
+}
+
+/** One nudge of the arrow keys: a hundredth of the mass, at least what a scale shows. */
+export function nudged(grams: number, up: boolean): number {
+    const step = grams >= 100 ? 1 : grams >= 10 ? 0.5 : grams >= 1 ? 0.1 : 0.01;
+    return Math.max(0, Math.round((grams + (up ? step : -step)) * 100) / 100);
+}

@@ -1,0 +1,32 @@
+import type { Rail } from '../../api/types';
+
+const NAMES: Record<string, { name: string; under: string; over: string }> = {
+    set: { name: 'Set', under: 'softer', over: 'firmer' },
+    'set at 20 °C': { name: 'Set at 20 °C', under: 'softer', over: 'firmer' },
+    sweetness: { name: 'Sweetness', under: 'less sweet', over: 'sweeter' },
+    acid: { name: 'Sharpness', under: 'milder', over: 'sharper' },
+    pH: { name: 'Acidity', under: 'lower', over: 'higher' },
+    fat: { name: 'Richness', under: 'leaner', over: 'richer' },
+    'firm fat': { name: 'Firm fat', under: 'softer', over: 'harder' },
+    water: { name: 'Moisture', under: 'drier', over: 'wetter' },
+    'sugar body': { name: 'Sugar body', under: 'thinner', over: 'heavier' },
+    protein: { name: 'Protein', under: 'less', over: 'more' },
+    air: { name: 'Air', under: 'denser', over: 'lighter' },
+};
+
+const UNITS: Record<string, string> = { set: 'GE', 'set at 20 °C': 'GE', sweetness: 'SE', acid: 'acid %', pH: 'pH', fat: 'fat %', 'firm fat': '% of layer', water: 'water %', 'sugar body': '%', protein: '%', air: 'air %' };
+
+export const railName = (rail: Rail) => NAMES[rail.property]?.name ?? rail.property;
+export const railUnit = (rail: Rail) => UNITS[rail.property] ?? rail.unit;
+
+/** How it stands, in words: met, or which way it is off. */
+export function railVerdict(rail: Rail): string {
+    if (rail.met) return 'met';
+    const words = NAMES[rail.property];
+    return rail.residual < 0 ? (words?.under ?? 'less') : (words?.over ?? 'more');
+}
+
+/** Place on a rail that spans three tolerances either way, 0…100. */
+export function railPlace(residual: number): number {
+    return 50 + Math.max(-1, Math.min(1, residual / 3)) * 48;
+}

@@ -1,0 +1,47 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { DishSummary } from '../../api/types';
+import { Panel } from '../../shared/Panel';
+import { toneOf } from '../../shared/tones';
+import { SmallSection } from '../../shared/SmallSection';
+
+const PIECES: Record<string, string> = { curd: 'pieces', cream: 'cuts', mousse: 'pots', cheesecake: 'cuts', custard: 'cups', other: 'portions' };
+
+export function DishCard({ dish }: { dish: DishSummary }) {
+    const first = dish.versions[0];
+    return (
+        <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box' }}>
+            <h2 className="name" style={{ margin: 0, fontSize: 18.5, lineHeight: 1.2 }}>
+                <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
+                    {dish.title}
+                </Link>
+            </h2>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                {dish.family} · {dish.portions} {PIECES[dish.family] ?? 'portions'} · {dish.portion_g} g each
+            </Box>
+            <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', py: 1 }}>
+                {dish.section && <SmallSection section={dish.section} tones={dish.made_of.map(toneOf)} title={`${dish.title}, cut: ${dish.section.layers.map((l) => `${l.name} ${Math.round(l.height_mm)} mm`).join(', ')}`} />}
+            </Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }} role="group" aria-label="Versions">
+                {dish.versions.map((version) => {
+                    const off = version.verdict !== null && version.verdict !== 'as predicted';
+                    return (
+                        <Box
+                            key={version.id} component={Link} to={`/bench/${version.id}`}
+                            sx={{
+                                border: '1.5px solid', borderRadius: '16px', px: 1.25, py: '2px', fontSize: 13.5, textDecoration: 'none', color: 'var(--ink)',
+                                borderColor: off ? 'var(--yolk)' : version.verdict ? 'var(--herb)' : 'var(--rim)',
+                                bgcolor: off ? 'var(--yolk-wash)' : version.verdict ? 'var(--herb-wash)' : 'transparent',
+                                '&:hover': { bgcolor: 'var(--cobalt-wash)' },
+                            }}
+                        >
+                            {version.name}
+                            {version.verdict === 'as predicted' && ' ✓ as foretold'}
+                            {off && ` · ${version.verdict?.split(' ')[0]}`}
+                        </Box>
+                    );
+                })}
+            </Box>
+        </Panel>
+    );
+}

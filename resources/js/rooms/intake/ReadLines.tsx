@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import type { FormulaLayer, FormulaLine, Side } from '../../api/types';
+import { grams, oneDecimal } from '../../shared/numbers';
+import { TREATMENTS } from '../../shared/words';
+
+interface Props {
+    side: Side;
+    onHeading: (layer: number, heading: 'treat' | 'tin', value: string) => void;
+    onReplace: (from: string, to: string) => void;
+}
+
+/** Every typed line beside its grams and the trace of how it got there. */
+export function ReadLines({ side, onHeading, onReplace }: Props) {
+    return (
+        <>
+            {side.formula.layers.map((layer, n) => {
+                const reading = side.reading.layers[n];
+                const known = TREATMENTS.some((t) => t.id === layer.treat || t.id.replace(',', '') === layer.treat);
+                return (
+                    <Box component="section" key={`${layer.name}${n}`} aria-label={layer.name} sx={{ mb: 2 }}>
+                        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, borderBottom: '1.5px solid var(--rim)', pb: 0.75, flexWrap: 'wrap' }}>
+                            <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+                                {layer.name}
+                            </h2>
+                            {reading && (
+                                <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                                    {Math.round(reading.mass_g)} g · {reading.set.step}
+                                    {reading.ph !== null && reading.set.ge !== null ? ` · pH ${reading.ph.toFixed(1)}` : ''} · {oneDecimal(reading.se)} SE
+                                </Box>
+                            )}
+                            <Box sx={{ flex: 1 }} />
+                            <TextField
+                                select size="small" label="What is done to it" value={known ? (TREATMENTS.find((t) => t.id.replace(',', '') === layer.treat.replace(',', ''))?.id ?? 'none') : layer.treat}
+                                onChange={(e) => onHeading(n, 'treat', e.target.value)} sx={{ minWidth: 190 }}
+                                color={wantsHeat(layer) ? 'warning' : 'primary'} focused={wantsHeat(layer) || undefined}
+                                helperText={wantsHeat(layer) ? 'Egg or starch here is usually heated' : undefined}
+                            >
+                                {TREATMENTS.map((t) => (
+                                    <MenuItem key={t.id} value={t.id}>
+                                        {t.name}
+                                    </MenuItem>
+                                ))}
+                                {!known && <MenuItem value={layer.treat}>{layer.treat}</MenuItem>}
+                            </TextField>
+                        </Box>
+                        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                            {layer.lines.map((line, k) => (
+                                <ReadLine key={k} line={line} names={side.names} onReplace={onReplace} />
+                            ))}
+                        </Box>
+                    </Box>
+                );
+            })}
+        </>
+    );
+}
+
+/** Raw egg or uncooked starch in a layer to which nothing is done: most likely the treatment was not said yet. */
+function wantsHeat(layer: FormulaLayer): boolean {
+    return layer.treat === 'none' && layer.lines.some((line) => /^egg|cornflour|starch|custard-powder|plain-flour/.test(line.ingredient ?? ''));
+}
+
+function ReadLine({ line, names, onReplace }: { line: FormulaLine; names: Record<string, string>; onReplace: Props['onReplace'] }) {
+    const unread = line.ingredient === null;
+    return (
+        <Box
+            component="li"
+            sx={{ display: 'grid', gridTemplateColumns: '84px 1fr', gap: 1.5, py: 0.6, borderBottom: '1px solid var(--line)', ...(unread && { bgcolor: 'var(--yolk-wash)', mx: -1, px: 1, borderRadius: '6px' }) }}
+        >
+            <Box sx={{ textAlign: 'right', fontSize: 17, fontWeight: 650 }}>{unread ? '?' : `${grams(line.grams ?? 0)} g`}</Box>
+            <Box>
+                {unread ? (
+                    <>
+                        <strong>{line.text}</strong> <span>not understood. {line.reason}</span>
+                        <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: line.suggestions.length > 0 ? 0.5 : 0 }}>
+                            {line.suggestions.map((id) => (
+                                <Button key={id} variant="outlined" onClick={() => onReplace(line.text, suggested(line.text, names[id] ?? id))}>
+                                    {names[id] ?? id}?
+                                </Button>
+                            ))}
+                        </Box>
+                    </>
+                ) : (
+                    <>
+                        <span>
+                            {names[line.ingredient ?? ''] ?? line.ingredient}
+                            {line.prep.length > 0 && `, ${line.prep.join(', ')}`}
+                        </span>
+                        {line.confidence !== 'sure' && (
+                            <Box component="span" sx={{ ml: 1, px: 0.75, borderRadius: '6px', fontSize: 13, bgcolor: 'var(--yolk-wash)', color: 'var(--yolk)', fontWeight: 650 }}>
+                                {line.confidence === 'guess' ? 'a guess: check it' : 'likely'}
+                            </Box>
+                        )}
+                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{line.trace}</Box>
+                    </>
+                )}
+            </Box>
+        </Box>
+    );
+}
+
+/** The amount kept, the name replaced by the suggestion. */
+export function suggested(text: string, name: string): string {
+    const amount = /^\s*((?:[\d./,\s½⅓⅔¼¾⅛-]+)\s*(?:kg|g|mg|oz|lb|ml|cl|dl|l|cups?|tbsp|tsp|tablespoons?|teaspoons?|pints?)?\b)/i.exec(text)?.[1]?.trim();
+    return amount ? `${amount} ${name}` : `50 g ${name}`;
+}

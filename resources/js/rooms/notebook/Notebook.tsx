@@ -1,0 +1,45 @@
+import Box from '@mui/material/Box';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { trialsQuery } from '../../api/queries';
+import { Panel } from '../../shared/Panel';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Waiting } from '../../shared/Waiting';
+import { compareStep } from './compareStep';
+import { TrialRow } from './TrialRow';
+
+/** Every trial, foretold against found. */
+export function Notebook() {
+    const { data, error, isPending, refetch } = useQuery(trialsQuery());
+    const on = (data ?? []).filter((trial) => compareStep(trial).same).length;
+    return (
+        <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
+            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 25 }}>
+                Notebook
+            </h1>
+            <Panel>
+                {isPending && <Waiting what="the trials" />}
+                {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+                {data?.length === 0 && (
+                    <div>
+                        No trial is noted yet. Open a version on the <Link to="/bench">Bench</Link>, make it, and press “Note a trial”.
+                    </div>
+                )}
+                {data && data.length > 0 && (
+                    <Box sx={{ pb: 1, fontSize: 16 }}>
+                        <strong>
+                            {on} of {data.length}
+                        </strong>{' '}
+                        set as foretold.
+                    </Box>
+                )}
+                {data?.map((trial) => (
+                    <Box key={trial.id}>
+                        <TrialRow trial={trial} title={`${trial.dish}, ${trial.version}`} />
+                        <Link to={`/bench/${trial.version_id}`}>Open {trial.version} on the Bench</Link>
+                    </Box>
+                ))}
+            </Panel>
+        </Box>
+    );
+}

@@ -1,0 +1,41 @@
+import Box from '@mui/material/Box';
+import type { Trial } from '../../api/types';
+import { compareStep } from './compareStep';
+
+/** Foretold and found, side by side. */
+export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
+    const set = compareStep(trial);
+    return (
+        <Box component="article" aria-label={`Trial of ${trial.made_on}`} sx={{ borderTop: '1px solid var(--line)', py: 1 }}>
+            <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'baseline', flexWrap: 'wrap' }}>
+                {title && (
+                    <span className="name" style={{ fontSize: 17 }}>
+                        {title}
+                    </span>
+                )}
+                <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
+                    {new Date(`${trial.made_on.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
+                </Box>
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: '110px 1fr 1fr', columnGap: 2, rowGap: 0.25, mt: 0.5, maxWidth: 620 }}>
+                <span />
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>foretold</Box>
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>found</Box>
+                <span>Set</span>
+                <span>
+                    {trial.predicted.step} {trial.predicted.ge !== null && <span style={{ color: 'var(--ink-soft)' }}>({trial.predicted.ge.toFixed(2)} GE)</span>}
+                </span>
+                <strong>
+                    {trial.set_word} <span style={{ color: set.same ? 'var(--herb)' : 'var(--yolk)' }}>{set.words}</span>
+                </strong>
+                <span>Sweetness</span>
+                <span>{trial.predicted.se.toFixed(1)} SE</span>
+                <strong>{trial.sweetness}</strong>
+                <span>Sharpness</span>
+                <span>{trial.predicted.ph === null ? 'no pH' : `pH ${trial.predicted.ph.toFixed(1)}`}</span>
+                <strong>{trial.sharpness}</strong>
+            </Box>
+            {trial.remark && <Box sx={{ mt: 0.5, fontStyle: 'italic' }}>{trial.remark}</Box>}
+        </Box>
+    );
+}

@@ -1,0 +1,10 @@
+import type { Trial } from '../../api/types';
+
+/** How the set found stands to the one foretold, in steps of the ladder. */
+export function compareStep(trial: Pick<Trial, 'set_step' | 'predicted'>): { same: boolean; words: string } {
+    if (trial.predicted.step_index === null) return { same: true, words: '' };
+    const off = trial.set_step - trial.predicted.step_index;
+    if (off === 0) return { same: true, words: '✓ as foretold' };
+    const steps = Math.abs(off);
+    return { same: false, words: `${steps} step${steps === 1 ? '' : 's'} ${off < 0 ? 'softer' : 'firmer'}` };
+}

@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { cardQuery, dishesQuery } from '../../api/queries';
+import { Panel } from '../../shared/Panel';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Waiting } from '../../shared/Waiting';
+import { RecipeCard } from './RecipeCard';
+
+/** What leaves the kitchen, as it will print. */
+export function Pass() {
+    const { versionId } = useParams();
+    return versionId && /^\d+$/.test(versionId) ? <PassOf id={Number(versionId)} /> : <PassList />;
+}
+
+function PassOf({ id }: { id: number }) {
+    const { data, error, isPending, refetch } = useQuery(cardQuery(id));
+    return (
+        <Box sx={{ p: '14px 16px', '@media print': { p: 0 } }}>
+            <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                    Pass
+                </h1>
+                <Link to="/pass">All cards</Link>
+                <Box sx={{ flex: 1 }} />
+                <Button variant="outlined" component={Link} to={`/bench/${id}`}>
+                    To the Bench
+                </Button>
+                <Button variant="contained" onClick={() => window.print()} disabled={!data}>
+                    Print the card
+                </Button>
+            </Box>
+            {isPending && <Waiting what="the card" />}
+            {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+            {data && <RecipeCard card={data} />}
+        </Box>
+    );
+}
+
+function PassList() {
+    const { data, error, isPending } = useQuery(dishesQuery());
+    return (
+        <Box sx={{ p: '14px 16px', maxWidth: 760 }}>
+            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 25 }}>
+                Pass
+            </h1>
+            <Panel>
+                {isPending && <Waiting what="the cards" />}
+                {error && <ProblemNote error={error} />}
+                {data?.length === 0 && <div>No dish is on the counter yet.</div>}
+                {data?.map((dish) => (
+                    <Box key={dish.id} sx={{ py: 1, borderBottom: '1px solid var(--line)', '&:last-child': { border: 0 } }}>
+                        <span className="name" style={{ fontSize: 17 }}>
+                            {dish.title}
+                        </span>
+                        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+                            {dish.versions.map((version) => (
+                                <Link key={version.id} to={`/pass/${version.id}`} aria-label={`Card of ${dish.title}, ${version.name}`}>
+                                    {version.name}
+                                </Link>
+                            ))}
+                        </Box>
+                    </Box>
+                ))}
+            </Panel>
+        </Box>
+    );
+}

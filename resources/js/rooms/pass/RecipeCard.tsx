@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box';
+import type { Card } from '../../api/types';
+import { grams } from '../../shared/numbers';
+import { dietName } from '../../shared/words';
+import { treatWords } from '../bench/Ledger';
+
+const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
+
+/** The card: grams, method, portion, allergens, diets, cautions. */
+export function RecipeCard({ card }: { card: Card }) {
+    const asked = card.diets.filter((diet) => card.brief.diets.includes(diet.diet));
+    return (
+        <Box component="article" className="sheet" aria-label={`Card of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', maxWidth: 980, fontSize: 15 }}>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 27 }}>
+                    {card.title}
+                </h2>
+                <span style={{ fontSize: 18 }}>{card.version}</span>
+                <Box sx={{ flex: 1 }} />
+                <span>
+                    {card.portions} portions of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
+                </span>
+            </Box>
+            {asked.map((diet) => (
+                <div key={diet.diet}>
+                    <strong>
+                        {dietName(diet.diet)}: {diet.standing}
+                    </strong>
+                    {diet.why.length > 0 && `. ${diet.why.join('; ')}`}
+                </div>
+            ))}
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, ...rule }}>
+                <div>
+                    {card.ingredients.map((layer) => (
+                        <Box key={layer.layer} sx={{ mb: 1.5 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 18 }}>
+                                {layer.layer}
+                            </h3>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, mb: 0.25 }}>{treatWords(layer.treat)}</Box>
+                            <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td': { py: '2px', verticalAlign: 'top', borderTop: '1px solid var(--line)' } }}>
+                                <tbody>
+                                    {layer.lines.map((line, n) => (
+                                        <tr key={n}>
+                                            <td style={{ textAlign: 'right', fontWeight: 700, width: 78, paddingRight: 12, whiteSpace: 'nowrap' }}>{grams(line.grams)} g</td>
+                                            <td>
+                                                {line.name}
+                                                {line.note && <span style={{ color: 'var(--ink-soft)' }}>, {line.note}</span>}
+                                            </td>
+                                        </tr>
+                                    ))}
+                                </tbody>
+                            </Box>
+                        </Box>
+                    ))}
+                </div>
+                <div>
+                    <h3 className="name" style={{ margin: '0 0 4px', fontSize: 18 }}>
+                        Method
+                    </h3>
+                    <ol style={{ margin: 0, paddingLeft: 20, lineHeight: 1.5 }}>
+                        {card.steps.map((step, n) => (
+                            <li key={n} style={{ marginBottom: 4 }}>
+                                {step}
+                            </li>
+                        ))}
+                    </ol>
+                </div>
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, ...rule }}>
+                <div>
+                    <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14.5, '& td': { textAlign: 'right', py: '1px' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
+                        <caption style={{ textAlign: 'left', fontWeight: 650, paddingBottom: 3 }}>Nutrition, computed</caption>
+                        <thead>
+                            <tr style={{ color: 'var(--ink-soft)' }}>
+                                <th scope="col" />
+                                <td>portion</td>
+                                <td>100 g</td>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {card.facts.map((fact) => (
+                                <tr key={`${fact.name}${fact.unit}`}>
+                                    <th scope="row" style={fact.name.startsWith('of which') ? { paddingLeft: 12 } : undefined}>
+                                        {fact.name}, {fact.unit}
+                                    </th>
+                                    <td style={{ fontWeight: 650 }}>{fact.portion}</td>
+                                    <td>{fact.per_100g}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </Box>
+                </div>
+                <div>
+                    <h3 className="name" style={{ margin: '0 0 2px', fontSize: 18 }}>
+                        Allergens
+                    </h3>
+                    <div>
+                        <strong>Contains: {card.contains.join(', ') || 'none of the listed ones'}.</strong>
+                        {card.may_contain.length > 0 && ` Packets may warn of: ${card.may_contain.join(', ')}.`}
+                    </div>
+                    <h3 className="name" style={{ margin: '10px 0 2px', fontSize: 18 }}>
+                        Cautions
+                    </h3>
+                    <ul style={{ margin: 0, paddingLeft: 18, lineHeight: 1.4 }}>
+                        {card.cautions.map((caution) => (
+                            <li key={caution}>{caution}</li>
+                        ))}
+                    </ul>
+                </div>
+            </Box>
+        </Box>
+    );
+}

@@ -1,0 +1,53 @@
+import Box from '@mui/material/Box';
+import { Suspense } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { useDim } from '../theme/DimProvider';
+import { Waiting } from './Waiting';
+
+const ROOMS = [
+    { to: '/', name: 'Counter' },
+    { to: '/bench', name: 'Bench' },
+    { to: '/notebook', name: 'Notebook' },
+    { to: '/pass', name: 'Pass' },
+];
+
+/** The rail of rooms on the left and the room itself. */
+export function Frame() {
+    const { dim, toggle } = useDim();
+    return (
+        <Box sx={{ display: 'flex', height: '100%', '@media print': { display: 'block' } }}>
+            <Box
+                component="nav"
+                aria-label="Rooms"
+                className="no-print"
+                sx={{
+                    width: 76, boxSizing: 'border-box', flex: 'none', bgcolor: dim === 'light' ? 'var(--cobalt)' : 'var(--sunk)', color: '#fff', display: 'flex', flexDirection: 'column', alignItems: 'stretch',
+                    gap: 0.75, p: '10px 5px', borderRadius: '0 12px 12px 0',
+                    '& a, & button': {
+                        color: '#e6edfb', textDecoration: 'none', textAlign: 'center', font: 'inherit', fontSize: 13.5, py: '9px', borderRadius: '8px', border: 0, background: 'none', cursor: 'pointer',
+                        '&:hover': { background: 'rgb(255 255 255 / 0.12)' }, '&:focus-visible': { outlineColor: '#fff' },
+                    },
+                    '& a.active': { background: '#fbfdfd', color: '#1f3a8a', fontWeight: 700 },
+                }}
+            >
+                <Box className="name" aria-hidden sx={{ fontSize: 23, textAlign: 'center', pb: 1, color: '#fff' }}>
+                    Tr
+                </Box>
+                {ROOMS.map((room) => (
+                    <NavLink key={room.to} to={room.to} end={room.to === '/'}>
+                        {room.name}
+                    </NavLink>
+                ))}
+                <Box sx={{ flex: 1 }} />
+                <button type="button" onClick={toggle} aria-label={dim === 'light' ? 'Dim the screen' : 'Light the screen'}>
+                    {dim === 'light' ? 'Dim' : 'Light'}
+                </button>
+            </Box>
+            <Box component="main" sx={{ flex: 1, minWidth: 0, height: '100%', overflow: 'auto' }}>
+                <Suspense fallback={<Waiting what="the room" />}>
+                    <Outlet />
+                </Suspense>
+            </Box>
+        </Box>
+    );
+}

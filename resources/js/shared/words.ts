@@ -1,0 +1,45 @@
+/** Words of the trade, in one place. */
+export const LADDER = ['pours', 'coats a spoon', 'spoonable', 'holds or pipes', 'soft slice', 'clean slice', 'hard'] as const;
+
+export const DIETS: { id: string; name: string }[] = [
+    { id: 'vegan', name: 'Vegan' },
+    { id: 'eggless', name: 'Eggless' },
+    { id: 'gluten-free', name: 'Gluten-free' },
+    { id: 'keto', name: 'Keto' },
+    { id: 'high-protein', name: 'High protein' },
+    { id: 'vegetarian', name: 'No gelatin (vegetarian)' },
+    { id: 'dairy-free', name: 'Dairy-free' },
+    { id: 'nut-free', name: 'Nut-free' },
+    { id: 'soy-free', name: 'Soy-free' },
+    { id: 'alcohol-free', name: 'Alcohol-free' },
+];
+
+export const dietName = (id: string) => DIETS.find((diet) => diet.id === id)?.name ?? id;
+
+export const FAMILIES = ['curd', 'cream', 'mousse', 'cheesecake', 'custard', 'other'] as const;
+
+export const MEASURES = [
+    { id: 'metric', name: 'Metric (cup 250 ml, spoon 15)' },
+    { id: 'us', name: 'US (cup 237 ml, spoon 14.8)' },
+    { id: 'au', name: 'Australian (cup 250 ml, spoon 20)' },
+    { id: 'uk', name: 'UK (imperial ounces and pints)' },
+] as const;
+
+export const TREATMENTS = [
+    { id: 'none', name: 'Nothing, cold' },
+    { id: 'cook to 82 C, stirred', name: 'Cooked to 82 °C, stirred' },
+    { id: 'boil 2 min stirred', name: 'Boiled 2 min, stirred' },
+    { id: 'bake 150 C still', name: 'Baked at 150 °C, still' },
+    { id: 'melt', name: 'Melted together' },
+    { id: 'whip', name: 'Whipped or folded' },
+    { id: 'freeze -18 C', name: 'Frozen to −18 °C' },
+] as const;
+
+export const MECHANISMS: Record<string, string> = {
+    egg: 'egg, heated', gelatin: 'gelatin', agar: 'agar', iota: 'iota carrageenan', kappa: 'kappa carrageenan', 'lm-pectin': 'low-methoxyl pectin',
+    'hm-pectin': 'high-methoxyl pectin', starch: 'starch', soy: 'soy protein', whey: 'heat-set whey', fat: 'firm fat', citrus: 'casein set by acid',
+    cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
+    psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac',
+};
+
+export const CONFIDENCE: Record<string, string> = { sure: '', likely: 'likely', guess: 'a guess' };

@@ -1,0 +1,23 @@
+import { ThemeProvider } from '@mui/material/styles';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { makeTheme, type Dim } from './theme';
+
+const DimContext = createContext<{ dim: Dim; toggle: () => void }>({ dim: 'light', toggle: () => undefined });
+
+export const useDim = () => useContext(DimContext);
+
+/** Light by default; a dark dress for dim kitchens, remembered on this machine. */
+export function DimProvider({ children }: { children: ReactNode }) {
+    const [dim, setDim] = useState<Dim>(() => (localStorage.getItem('dim') === 'dark' ? 'dark' : 'light'));
+    useEffect(() => {
+        document.documentElement.dataset.dim = dim;
+        localStorage.setItem('dim', dim);
+    }, [dim]);
+    const theme = useMemo(() => makeTheme(dim), [dim]);
+    const value = useMemo(() => ({ dim, toggle: () => setDim((d) => (d === 'light' ? 'dark' : 'light')) }), [dim]);
+    return (
+        <DimContext value={value}>
+            <ThemeProvider theme={theme}>{children}</ThemeProvider>
+        </DimContext>
+    );
+}
