@@ -32,7 +32,7 @@ final class Problems
             ]),
             $e instanceof Unreadable => self::problem(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
             $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
-            $e instanceof ValidationException => self::problem(422, 'not-accepted', (string) collect($e->errors())->flatten()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
+            $e instanceof ValidationException => self::problem(422, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
             $e instanceof QueryException, $e instanceof \PDOException => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
             $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish or version.', '', 'Go back to the Counter and choose it there.'),
             $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),

@@ -21,6 +21,9 @@ final class Dish extends Model
     /** @return HasMany<Version, $this> in lineage order: the original first */
     public function versions(): HasMany
     {
-        return $this->hasMany(Version::class)->orderBy('id');
+        $versions = $this->hasMany(Version::class);
+        $versions->orderBy('id');
+
+        return $versions;
     }
 }

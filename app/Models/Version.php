@@ -42,6 +42,9 @@ final class Version extends Model
     /** @return HasMany<Trial, $this> */
     public function trials(): HasMany
     {
-        return $this->hasMany(Trial::class)->orderByDesc('id');
+        $trials = $this->hasMany(Trial::class);
+        $trials->orderByDesc('id');
+
+        return $trials;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Version;
 use App\Models\Studio;
+use App\Models\Version;
 use Illuminate\Auth\Access\Response;
 
 /** A record opens only to the studio it belongs to; to any other it does not exist. */

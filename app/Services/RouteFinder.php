@@ -11,7 +11,6 @@ use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Property\Section;
 use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Route;
 
 /** Finds the routes of a version for a brief; they are kept for an hour by content, so that taking one gives the grams that were shown. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use App\Models\ShelfIngredient;
 use App\Models\Studio;
+use Illuminate\Support\Facades\DB;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\IngredientRow;
 use Transmuta\Shelf\Shelf;
@@ -15,7 +15,7 @@ final class StudioShelf
 {
     public static function of(Studio $studio): Shelf
     {
-        $rows = ShelfIngredient::query()->where('studio_id', $studio->id)->orderBy('id')->toBase()->pluck('content');
+        $rows = DB::table('shelf_ingredients')->where('studio_id', $studio->id)->orderBy('id')->pluck('content');
 
         return IngredientList::of($rows->map(static function (mixed $content): \Transmuta\Shelf\Ingredient {
             /** @var array<string, mixed> $row */

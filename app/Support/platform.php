@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Stand-ins for small packages that the framework asks for and that a plain PHP 8.2 can supply itself:
- * the PSR-20 clock interface of symfony/clock (Carbon implements it) and two array helpers of PHP 8.5.
+ * the PSR-20 clock interface of symfony/clock (Carbon implements it) and four
+ * functions of PHP 8.5.
  * They are declared only where nothing else has declared them.
  */
 
@@ -66,6 +67,26 @@ namespace {
         function array_last(array $array): mixed
         {
             return $array === [] ? null : $array[array_key_last($array)];
+        }
+    }
+
+    if (!function_exists('get_error_handler')) {
+        function get_error_handler(): ?callable
+        {
+            $handler = set_error_handler(static fn(): bool => false);
+            restore_error_handler();
+
+            return $handler;
+        }
+    }
+
+    if (!function_exists('get_exception_handler')) {
+        function get_exception_handler(): ?callable
+        {
+            $handler = set_exception_handler(static fn(\Throwable $e) => throw $e);
+            restore_exception_handler();
+
+            return $handler;
         }
     }
 }

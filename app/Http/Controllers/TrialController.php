@@ -18,9 +18,10 @@ final class TrialController extends Controller
 {
     public function index(): JsonResponse
     {
-        $trials = Trial::query()->where('studio_id', $this->studio()->id)->with('version.dish')->orderByDesc('made_on')->orderByDesc('id')->get();
+        $query = Trial::query()->with('version.dish');
+        $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id');
 
-        return new JsonResponse($trials->map(static fn(Trial $trial): array => [
+        return new JsonResponse($query->get()->map(static fn(Trial $trial): array => [
             ...BenchView::trial($trial),
             'dish' => $trial->version->dish->title,
             'version' => $trial->version->name,
@@ -30,8 +31,12 @@ final class TrialController extends Controller
     public function store(StoreTrialRequest $request, Version $version, Engine $engine): JsonResponse
     {
         Gate::authorize('update', $version);
+        /** @var Trial $trial */
         $trial = DB::transaction(fn(): Trial => Trial::query()->create([
-            ...$request->safe()->only(['made_on', 'set_step', 'sweetness', 'sharpness']),
+            'made_on' => (string) $request->string('made_on'),
+            'set_step' => $request->integer('set_step'),
+            'sweetness' => (string) $request->string('sweetness'),
+            'sharpness' => (string) $request->string('sharpness'),
             'remark' => (string) $request->string('remark'),
             'studio_id' => $version->studio_id,
             'version_id' => $version->id,

@@ -65,15 +65,17 @@ final class VersionController extends Controller
         [$formula, $origin] = $request->has('formula')
             ? [$engine->json->read((array) $request->input('formula')), ['kind' => 'kept beside']]
             : $this->taken($finder->find($version, $brief), (string) $request->string('route'), $engine);
+        /** @var Version $child */
         $child = DB::transaction(function () use ($version, $brief, $formula, $origin): Version {
             // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
+            /** @var list<string> $names */
             $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
 
             return Version::query()->create([
                 'studio_id' => $version->studio_id,
                 'dish_id' => $version->dish_id,
                 'parent_id' => $version->id,
-                'name' => self::name($brief, array_map(strval(...), $names)),
+                'name' => self::name($brief, $names),
                 'brief' => $brief->toArray(),
                 'formula' => $formula,
                 'origin' => $origin,
@@ -86,8 +88,11 @@ final class VersionController extends Controller
 
     private function save(Version $version, int $revision, Formula $formula): Version
     {
-        return DB::transaction(static function () use ($version, $revision, $formula): Version {
-            $locked = Version::query()->lockForUpdate()->with(['dish.versions', 'trials'])->findOrFail($version->id);
+        /** @var Version $saved */
+        $saved = DB::transaction(static function () use ($version, $revision, $formula): Version {
+            $query = Version::query()->with(['dish.versions', 'trials']);
+            $query->lockForUpdate();
+            $locked = $query->findOrFail($version->id);
             if ($locked->revision !== $revision) {
                 throw new Conflict($locked);
             }
@@ -100,6 +105,8 @@ final class VersionController extends Controller
 
             return $locked;
         });
+
+        return $saved;
     }
 
     /**
@@ -121,7 +128,7 @@ final class VersionController extends Controller
         throw \Transmuta\Formula\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
     }
 
-    /** @param array<array-key, string> $taken */
+    /** @param list<string> $taken */
     private static function name(Brief $brief, array $taken): string
     {
         $stem = $brief->diets === [] ? 'Variant' : ucfirst(implode(' ', array_map(static fn(\Transmuta\Diet\Diet $d): string => $d->value, $brief->diets)));

@@ -251,7 +251,7 @@ final readonly class LineReader
         if (!preg_match('/^(?:(small|medium|large|extra[- ]large|jumbo)\s+)?(?:(?:fresh|free[- ]range|whole|cold)\s+)*(?:(egg yolk|egg white|yolk|white|egg)s?)\b(?!\s*powder)/u', $rest, $m)) {
             return null;
         }
-        $size = str_replace(' ', '-', ($m[1] ?? '') ?: 'large');
+        $size = str_replace(' ', '-', $m[1] ?: 'large');
         $key = \sprintf('each:%s-%s', $system->eggPrefix(), $size);
         $whole = $this->shelf->get('egg')->units[$key] ?? $this->shelf->get('egg')->units['each:' . $system->eggPrefix() . '-extra-large'];
         [$id, $share] = match (true) {

@@ -37,6 +37,9 @@ final class Numbers
         if ($first === null) {
             return null;
         }
+        if (preg_match('/^\s*dozen\b(.*)$/u', $first['rest'], $m)) {
+            return ['value' => 12 * $first['value'], 'range' => false, 'rest' => $m[1]];
+        }
         if (preg_match('/^\s*(?:-|to|or)\s*(.*)$/u', $first['rest'], $m)) {
             $second = self::one($m[1]);
             if ($second !== null && $second['value'] > $first['value']) {

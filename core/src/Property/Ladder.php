@@ -36,8 +36,9 @@ final class Ladder
     {
         $below = 0.0;
         foreach (self::EDGES as $index => $edge) {
-            if ($ge < $edge) {
-                return $index + ($ge - $below) / ($edge - $below);
+            $width = (float) $edge - (float) $below;
+            if ($ge < $edge && $width > 0.0) {
+                return $index + ($ge - $below) / $width;
             }
             $below = $edge;
         }

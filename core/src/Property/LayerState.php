@@ -78,6 +78,9 @@ final class LayerState
     /** The same layer with the hole one line leaves: nothing takes its place and the others keep their shares. */
     public function without(int $index): self
     {
+        if ($this->share[$index] === 0.0) {
+            return $this;
+        }
         $parts = $this->parts;
         $share = $this->share;
         foreach ($this->model->portions[$index]->ingredient->composition->parts as $part => $per100) {

@@ -30,7 +30,7 @@ final class BoundedLeastSquares
         self::settle($a, $b, $lower, $upper, $x, $at, null, $rounds);
         while ($rounds < self::MOST_ROUNDS) {
             $gradient = self::gradient($a, $b, $x);
-            $scale = 1e-12 * (1.0 + max(array_map(abs(...), $gradient)));
+            $scale = 1e-12 * (1.0 + max([0.0, ...array_map(abs(...), $gradient)]));
             $best = null;
             $most = $scale;
             foreach ($at as $j => $side) {
@@ -83,7 +83,7 @@ final class BoundedLeastSquares
                     }
                 }
             }
-            $z = Householder::leastSquares(array_map(static fn(array $row): array => array_map(static fn(int $j): float => $row[$j], $free), $a), $rest);
+            $z = Householder::leastSquares(array_map(static fn(array $row): array => array_map(static fn(int $j): float => $row[$j], $free), $a), array_values($rest));
             if ($first) {
                 $outside = false;
                 foreach ($free as $k => $j) {

@@ -48,7 +48,7 @@ final class DampedSolver
                     $accepted = true;
                     break;
                 }
-                if (max(array_map(abs(...), $step)) < self::SMALLEST_MOVE) {
+                if (max([0.0, ...array_map(abs(...), $step)]) < self::SMALLEST_MOVE) {
                     break;
                 }
                 $mu *= 5;
@@ -57,7 +57,7 @@ final class DampedSolver
                 $status = 'no lower point';
                 break;
             }
-            $move = max(array_map(static fn(float $a, float $b): float => abs($a - $b), $next, $u));
+            $move = max([0.0, ...array_map(static fn(float $a, float $b): float => abs($a - $b), $next, $u)]);
             [$u, $r, $f] = [$next, $nextR, $nextF];
             $mu = max(1e-9, $mu / 4);
             if ($move < self::SMALLEST_MOVE || $gain < self::SMALLEST_GAIN * (1 + $f)) {
@@ -84,7 +84,7 @@ final class DampedSolver
             $h = $value + self::STEP > 1.0 ? -self::STEP : self::STEP;
             $moved = $u;
             $moved[$j] = $value + $h;
-            $columns[] = array_map(static fn(float $b, float $a): float => ($b - $a) / $h, $residuals($place($moved)), $r);
+            $columns[] = array_map(static fn(float $b, float $a): float => ($b - $a) / $h, $residuals($place(array_values($moved))), $r);
         }
         $rows = [];
         foreach (array_keys($r) as $i) {
@@ -109,7 +109,7 @@ final class DampedSolver
         for ($j = 0; $j < $n; ++$j) {
             $row = array_fill(0, $n, 0.0);
             $row[$j] = sqrt($mu);
-            $a[] = $row;
+            $a[] = array_values($row);
             $b[] = 0.0;
         }
         \assert($a !== []);

@@ -69,7 +69,7 @@ final readonly class LayerProblem
             $grams[$i] = $x[$k];
         }
 
-        return $grams;
+        return array_values($grams);
     }
 
     /**

@@ -24,10 +24,13 @@ final readonly class Unknown
         public ?float $was,
     ) {}
 
-    /** A line of the original, free by 15 % unless it is held. */
+    /**
+     * A line of the original, free by 15 % unless it is held.
+     *
+     * @param list<string> $prep
+     */
     public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15): self
     {
-        /** @var list<string> $prep */
         return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams);
     }
 

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Property;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Property\Crystals;
+use Transmuta\Property\Sweetness;
+use Transmuta\Reference\Reference;
+use Transmuta\Tests\Kit;
+
+final class SweetnessTest extends TestCase
+{
+    private static function sweetness(): Sweetness
+    {
+        return new Sweetness(Reference::standard());
+    }
+
+    public function testSucroseIsItsOwnMeasure(): void
+    {
+        self::assertEqualsWithDelta(20.0, self::sweetness()->se(Kit::state(['sugar' => 20.02, 'water' => 79.98])), 0.01);
+    }
+
+    /** @return iterable<string, array{string, float}> potency at 5 % SE (handbook §4, from memory; form DuBois et al. 1991) */
+    public static function potencies(): iterable
+    {
+        foreach (['rebaudioside-a' => 250, 'steviol-glycosides' => 220, 'rebaudioside-m' => 300, 'mogroside-v' => 250, 'sucralose' => 500, 'aspartame' => 170, 'acesulfame-k' => 140, 'saccharin' => 300, 'cyclamate' => 40] as $species => $p5) {
+            yield $species => [$species, (float) $p5];
+        }
+    }
+
+    #[DataProvider('potencies')]
+    public function testPotencyAtFivePercent(string $species, float $p5): void
+    {
+        // 5 % SE is 50 000 mg/L sucrose; a sweetener p5 times as potent needs 50 000 / p5 mg/L.
+        self::assertEqualsWithDelta(5.0, self::sweetness()->responseOf($species, 50_000 / $p5), 1e-9);
+    }
+
+    #[DataProvider('potencies')]
+    public function testTheResponseSaturates(string $species, float $p5): void
+    {
+        $rm = (float) Reference::standard()->sweeteners[$species]['rm'];
+        self::assertLessThan($rm, self::sweetness()->responseOf($species, 1e6));
+        self::assertGreaterThan(0.97 * $rm, self::sweetness()->responseOf($species, 1e6));
+    }
+
+    public function testSteviaAloneCannotReachTwentyFivePercent(): void
+    {
+        self::assertLessThan(11.0, self::sweetness()->se(Kit::state(['water' => 98, 'stevia-rebaudioside-a' => 2])));
+    }
+
+    public function testSweetenersOfOneReceptorPoolBeforeTheySaturate(): void
+    {
+        $s = self::sweetness();
+        $both = $s->se(Kit::state(['water' => 99.9, 'stevia-rebaudioside-a' => 0.05, 'stevia-drops' => 2.5]));
+        $a = $s->se(Kit::state(['water' => 99.9, 'stevia-rebaudioside-a' => 0.05]));
+        $b = $s->se(Kit::state(['water' => 99.9, 'stevia-drops' => 2.5])) - 0.1;
+        self::assertLessThan($a + $b - 1.0, $both);
+    }
+
+    public function testAboveTheCeilingIsToldAndBelowIsNot(): void
+    {
+        self::assertSame([], self::sweetness()->overCeiling(Kit::state(['water' => 100, 'stevia-rebaudioside-a' => 0.02])));
+        self::assertArrayHasKey('steviol', self::sweetness()->overCeiling(Kit::state(['water' => 100, 'stevia-rebaudioside-a' => 0.2])));
+    }
+
+    public function testErythritolAboveItsColdSolubilityIsNamedWithItsLargestDose(): void
+    {
+        $reference = Reference::standard();
+        self::assertSame([], Crystals::above(Kit::state(['water' => 100, 'erythritol' => 24]), $reference));
+        $above = Crystals::above(Kit::state(['water' => 100, 'erythritol' => 30]), $reference);
+        self::assertEqualsWithDelta(25.0, $above['erythritol']['most_g'], 0.2);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Reference;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
+
+final class TablesTest extends TestCase
+{
+    /** @return iterable<string, array{string}> every table whose rows are values */
+    public static function tables(): iterable
+    {
+        $data = \dirname(__DIR__, 2) . '/data';
+        foreach ([...(glob("$data/reference/*.csv") ?: []), "$data/shelf/composition.csv", "$data/shelf/measures.csv", "$data/shelf/functions.csv", "$data/shelf/prices.csv", "$data/reformulation/likeness.csv"] as $file) {
+            yield basename($file) => [$file];
+        }
+    }
+
+    #[DataProvider('tables')]
+    public function testEveryRowCarriesItsMarkAndSource(string $file): void
+    {
+        $rows = Table::rows($file);
+        self::assertNotEmpty($rows);
+        foreach ($rows as $number => $row) {
+            self::assertContains($row['mark'], ['pub', 'trade', 'mem'], basename($file) . ' row ' . ($number + 2));
+            self::assertNotSame('', trim($row['source']), basename($file) . ' row ' . ($number + 2));
+        }
+    }
+
+    public function testAPublishedRowNamesAPublication(): void
+    {
+        foreach (self::tables() as [$file]) {
+            foreach (Table::rows($file) as $row) {
+                if ($row['mark'] === 'pub') {
+                    self::assertMatchesRegularExpression('/Regulation|Reg\.|CRC|NIST|ASHRAE|USDA|20 °C/', $row['source'], basename($file));
+                }
+            }
+        }
+    }
+
+    public function testABrokenRowIsNamed(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'table');
+        self::assertIsString($file);
+        file_put_contents($file, "a,mark,source\n1,pub\n");
+        try {
+            Table::rows($file);
+            self::fail('a short row was read');
+        } catch (BrokenTable $broken) {
+            self::assertStringContainsString('line 2', $broken->getMessage());
+        }
+        file_put_contents($file, "a,mark,source\n1,sure,me\n");
+        $this->expectExceptionMessage('unknown mark "sure"');
+        try {
+            Table::rows($file);
+        } finally {
+            unlink($file);
+        }
+    }
+
+    public function testAMissingTableIsNamed(): void
+    {
+        $this->expectException(BrokenTable::class);
+        $this->expectExceptionMessage('nowhere.csv is missing');
+        Table::rows('/nowhere.csv');
+    }
+
+    public function testEnergyFactorsAreThoseOfAnnexXiv(): void
+    {
+        // Regulation (EU) No 1169/2011 Annex XIV, kJ/g and kcal/g.
+        $energy = Reference::standard()->energy;
+        $published = [
+            'carbohydrate' => [17, 4], 'polyols' => [10, 2.4], 'erythritol' => [0, 0], 'fat' => [37, 9], 'protein' => [17, 4],
+            'alcohol' => [29, 7], 'organic_acid' => [13, 3], 'fibre' => [8, 2],
+        ];
+        foreach ($published as $part => [$kj, $kcal]) {
+            self::assertEquals(['kj' => $kj, 'kcal' => $kcal], $energy[$part], $part);
+        }
+        self::assertCount(\count($published), $energy);
+    }
+}

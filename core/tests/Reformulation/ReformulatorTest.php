@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Reformulation;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\Standing;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Formula\Nonsense;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Rail;
+use Transmuta\Reformulation\Route;
+use Transmuta\Tests\Kit;
+
+final class ReformulatorTest extends TestCase
+{
+    /** @var array<string, list<Route>> */
+    private static array $found = [];
+
+    /** @return list<Route> */
+    private static function routes(string $name, Diet $diet): array
+    {
+        return self::$found["$name $diet->value"] ??= Kit::engine()->reformulate(Kit::demo($name), Brief::of([$diet]));
+    }
+
+    /** @return iterable<string, array{string, Diet}> */
+    public static function briefs(): iterable
+    {
+        foreach (array_keys(Kit::demos()) as $name) {
+            foreach ([Diet::Vegan, Diet::Eggless] as $diet) {
+                yield "$name, $diet->value" => [$name, $diet];
+            }
+        }
+    }
+
+    #[DataProvider('briefs')]
+    public function testAtLeastThreeRoutesThatDifferInKind(string $name, Diet $diet): void
+    {
+        $routes = self::routes($name, $diet);
+        self::assertGreaterThanOrEqual(3, \count($routes));
+        self::assertSameSize($routes, array_unique(array_map(static fn(Route $r): string => $r->id, $routes)));
+        $agents = array_map(static function (Route $r): string {
+            $ids = array_merge([], ...array_map(static fn(array $c): array => array_column($c['in'], 'ingredient'), $r->changes));
+            sort($ids);
+
+            return implode(' ', $ids);
+        }, $routes);
+        self::assertSameSize($agents, array_unique($agents), 'two routes bring the same agents');
+    }
+
+    #[DataProvider('briefs')]
+    public function testNoRouteMissesTheDiet(string $name, Diet $diet): void
+    {
+        foreach (self::routes($name, $diet) as $route) {
+            self::assertNotSame(Standing::NotMet, $route->result->diets[$diet->value]->standing(), $route->name);
+            self::assertTrue($route->met);
+        }
+    }
+
+    #[DataProvider('briefs')]
+    public function testTheBestRouteFitsAndTheMassIsHeld(string $name, Diet $diet): void
+    {
+        $routes = self::routes($name, $diet);
+        self::assertGreaterThan(88.0, $routes[0]->fit);
+        $before = Kit::engine()->read(Kit::demo($name));
+        foreach ($routes as $route) {
+            foreach ($route->result->layers as $n => $layer) {
+                self::assertEqualsWithDelta($before->layers[$n]->state->mixed, $layer->state->mixed, 0.012 * $before->layers[$n]->state->mixed + 0.5, "$route->name, {$layer->layer->name}");
+            }
+        }
+    }
+
+    #[DataProvider('briefs')]
+    public function testEveryRouteExplainsItsSwapsFromNumbers(string $name, Diet $diet): void
+    {
+        foreach (self::routes($name, $diet) as $route) {
+            self::assertNotEmpty($route->changes);
+            self::assertNotEmpty($route->steps);
+            foreach ($route->changes as $change) {
+                self::assertMatchesRegularExpression('/\d+ % of the /', $change['why'], $route->name);
+            }
+            foreach ($route->rails as $rails) {
+                self::assertContains('sweetness', array_map(static fn(Rail $r): string => $r->property, $rails));
+            }
+        }
+    }
+
+    public function testRoutesComeBestFirst(): void
+    {
+        $scores = array_map(static fn(Route $r): float => $r->score, self::routes('passion-fruit-curd-tartlet', Diet::Vegan));
+        $sorted = $scores;
+        rsort($sorted);
+        self::assertSame($sorted, $scores);
+    }
+
+    public function testAVeganCurdSetsAsTheOriginalDid(): void
+    {
+        $set = array_values(array_filter(self::routes('passion-fruit-curd-tartlet', Diet::Vegan)[0]->rails['Curd'], static fn(Rail $r): bool => $r->property === 'set'))[0];
+        self::assertLessThan(1.5, abs($set->residual));
+        self::assertSame($set->targetWord, $set->nowWord);
+    }
+
+    public function testAPinnedLineStaysAsItIs(): void
+    {
+        $formula = Kit::demo('passion-fruit-curd-tartlet');
+        $layers = array_map(static fn(Layer $layer): Layer => $layer->with(array_map(
+            static fn(Line $line): Line => \in_array($line->ingredient, ['sugar', 'passion-fruit-juice'], true) ? $line->pinned(true) : $line,
+            $layer->lines,
+        )), $formula->layers);
+        $was = self::grams($formula);
+        foreach (Kit::engine()->reformulate($formula->with($layers), Brief::of([Diet::Vegan])) as $route) {
+            $now = self::grams($route->result->formula);
+            self::assertSame($was['sugar'], $now['sugar']);
+            self::assertSame($was['passion-fruit-juice'], $now['passion-fruit-juice']);
+        }
+    }
+
+    public function testTheOrderOfLinesDoesNotMatter(): void
+    {
+        $formula = Kit::demo('cardamom-set-custard');
+        $turned = $formula->with(array_map(static fn(Layer $l): Layer => $l->with(array_reverse($l->lines)), $formula->layers));
+        $names = static fn(Formula $f): array => array_map(static fn(Route $r): string => $r->name, Kit::engine()->reformulate($f, Brief::of([Diet::Vegan])));
+        self::assertEqualsCanonicalizing($names($formula), $names($turned));
+    }
+
+    public function testNothingBannedNeedsNoRoute(): void
+    {
+        self::assertSame([], Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([])));
+        self::assertSame([], Kit::engine()->reformulate(Kit::engine()->parse("100 g sugar\n100 g water"), Brief::of([Diet::Vegan])));
+    }
+
+    /** Handbook §10: erythritol with one extract alone cannot reach a full-sugar curd; allulose with two can come near. */
+    public function testAKetoCurdNeedsASecondBulkSweetener(): void
+    {
+        $routes = Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Keto], netCarbs: 8.0));
+        self::assertNotEmpty($routes);
+        foreach ($routes as $route) {
+            if ($route->met) {
+                self::assertLessThanOrEqual(8.0, $route->result->portion['net_carbs_g']);
+                self::assertSame(0.0, $route->result->layers[0]->state->of100('sugar.sucrose'));
+            }
+        }
+        self::assertTrue($routes[0]->met);
+    }
+
+    public function testWhatBlocksARouteIsSaid(): void
+    {
+        $formula = Kit::engine()->parse("family: curd\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n120 g lemon juice\n108 g egg yolk\n260 g sugar\n80 g butter");
+        $blocked = array_merge([], ...array_map(static fn(Route $r): array => $r->blockedBy, Kit::engine()->reformulate($formula, Brief::of([Diet::Keto]))));
+        self::assertNotEmpty(array_filter($blocked, static fn(string $b): bool => str_contains($b, 'sweetness')), implode("\n", $blocked));
+    }
+
+    public function testBalancingBringsAChangedVersionBackAndHoldsThePinnedLine(): void
+    {
+        $original = Kit::demo('passion-fruit-curd-tartlet');
+        $version = self::routes('passion-fruit-curd-tartlet', Diet::Vegan)[0]->result->formula;
+        $curd = $version->layers[1];
+        $lines = array_map(static fn(Line $l): Line => match ($l->ingredient) {
+            'sugar' => $l->pinned(true),
+            'cornflour' => $l->weighing($l->grams * 1.5),
+            default => $l,
+        }, $curd->lines);
+        self::assertContains('cornflour', array_map(static fn(Line $l): ?string => $l->ingredient, $lines));
+        $changed = $version->with([$version->layers[0], $curd->with($lines)]);
+        $balanced = Kit::engine()->reformulator->rebalance($changed, $original);
+        self::assertSame(self::grams($changed)['sugar'], self::grams($balanced)['sugar']);
+        $off = static function (Formula $f) use ($original): float {
+            $engine = Kit::engine();
+            $rails = $engine->reformulator->rails($engine->read($f), $engine->read($original))['Curd'];
+
+            return array_sum(array_map(static fn(Rail $r): float => $r->residual ** 2, $rails));
+        };
+        self::assertLessThan($off($changed), $off($balanced));
+    }
+
+    public function testALimitBelowZeroIsRefused(): void
+    {
+        self::assertSame(0.0, Brief::of([], netCarbs: 0.0)->netCarbs);
+        $this->expectException(Nonsense::class);
+        Brief::of([], netCarbs: -0.1);
+    }
+
+    public function testEveryPackageNamesThingsOnTheShelf(): void
+    {
+        $catalogue = \Transmuta\Reformulation\Catalogue::standard();
+        foreach ($catalogue->packages as $package) {
+            foreach ($package->agents as $agent) {
+                self::assertNotNull(Kit::shelf()->find($agent->id), "$package->id brings $agent->id");
+                self::assertLessThanOrEqual($agent->most, $agent->typical, $package->id);
+                self::assertGreaterThanOrEqual($agent->least, $agent->typical, $package->id);
+            }
+        }
+        foreach ($catalogue->likeness as $from => $likes) {
+            self::assertNotNull(Kit::shelf()->find($from), $from);
+            foreach ($likes as $like) {
+                self::assertNotNull(Kit::shelf()->find($like['to']), $like['to']);
+            }
+        }
+    }
+
+    /** @return array<string, float> g by ingredient over the dish */
+    private static function grams(Formula $formula): array
+    {
+        $grams = [];
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $grams[(string) $line->ingredient] = ($grams[(string) $line->ingredient] ?? 0.0) + $line->grams;
+            }
+        }
+
+        return $grams;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Watch;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Tests\Kit;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+use Transmuta\Watch\WatchList;
+
+final class WatchListTest extends TestCase
+{
+    /**
+     * A dish that breaks the rule, and its neighbour that does not.
+     *
+     * @return array<string, array{string, string, string}>
+     */
+    public static function rules(): array
+    {
+        $layer = static fn(string $treat, string ...$lines): string => "layer: A\ntreat: $treat\n" . implode("\n", $lines);
+
+        return [
+            'citrus-set-needs-casein' => ['citrus-set-needs-casein', $layer('none', '397 g coconut condensed milk', '110 g lemon juice'), $layer('none', '397 g condensed milk', '110 g lemon juice')],
+            'agar-must-boil' => ['agar-must-boil', $layer('none', '100 g milk', '1 g agar'), $layer('none', '100 g milk', '1 g agar, boiled')],
+            'agar-boiled-in-acid' => ['agar-boiled-in-acid', $layer('boil 2 min', '100 g raspberries', '1 g agar'), $layer('boil 2 min', '100 g milk', '1 g agar')],
+            'live-fruit-dissolves-gelatin' => ['live-fruit-dissolves-gelatin', $layer('none', '100 g kiwi', '2 g gelatin'), $layer('boil 2 min', '100 g kiwi', '2 g gelatin')],
+            'gelatin-must-not-boil' => ['gelatin-must-not-boil', $layer('boil 2 min', '100 g milk', '2 g gelatin'), $layer('melt', '100 g milk', '2 g gelatin')],
+            'gelatin-in-acid' => ['gelatin-in-acid', $layer('melt', '100 g lemon juice', '2 g gelatin'), $layer('melt', '100 g milk', '2 g gelatin')],
+            'yolk-enzymes-eat-starch' => ['yolk-enzymes-eat-starch', $layer('cook to 82 C', '400 g milk', '60 g egg yolk', '25 g cornflour'), $layer('boil 2 min', '400 g milk', '60 g egg yolk', '25 g cornflour')],
+            'starch-thins-in-acid' => ['starch-thins-in-acid', $layer('boil 2 min', '100 g lemon juice', '8 g cornflour'), $layer('boil 2 min', '100 g milk', '8 g cornflour')],
+            'gel-weeps-frozen' => ['gel-weeps-frozen', $layer('freeze -18 C', '100 g milk', '1 g agar, boiled'), $layer('freeze -18 C', '100 g milk', '1 g gelatin')],
+            'cream-must-hold-air' => ['cream-must-hold-air', $layer('whip', '100 g single cream', '10 g coconut cream'), $layer('whip', '100 g whipping cream')],
+            'polyol-crystallises-cold' => ['polyol-crystallises-cold', $layer('none', '100 g water', '30 g erythritol'), $layer('none', '100 g water', '20 g erythritol')],
+            'potent-sweetener-over-ceiling' => ['potent-sweetener-over-ceiling', $layer('none', '100 g water', '1 g stevia extract'), $layer('none', '100 g water', '0.01 g stevia extract')],
+            'polyols-laxative' => ['polyols-laxative', $layer('none', '100 g water', '12 g erythritol'), $layer('none', '100 g water', '8 g erythritol')],
+            'xylitol-and-pets' => ['xylitol-and-pets', $layer('none', '100 g water', '5 g xylitol'), $layer('none', '100 g water', '5 g erythritol')],
+            'fat-waxy-in-the-mouth' => ['fat-waxy-in-the-mouth', $layer('melt', '80 g cocoa butter', '40 g soy milk'), $layer('melt', '10 g cocoa butter', '100 g soy milk')],
+            'coconut-softens-warm' => ['coconut-softens-warm', $layer('melt', '25 g coconut oil', '75 g soy milk'), $layer('melt', '25 g sunflower oil', '75 g soy milk')],
+            'packet-questions-open' => ['packet-questions-open', $layer('melt', '100 g dark chocolate'), $layer('melt', '100 g cocoa butter')],
+            'raw egg' => ['raw-egg-or-flour', $layer('whip', '100 g egg whites'), $layer('bake 150 C', '100 g egg whites')],
+            'raw flour' => ['raw-egg-or-flour', $layer('none', '100 g plain flour', '50 g butter'), $layer('bake 170 C', '100 g plain flour', '50 g butter')],
+            'egg-under-71' => ['egg-under-71', $layer('cook to 70.9 C', '100 g egg', '100 g milk'), $layer('cook to 71 C', '100 g egg', '100 g milk')],
+            'gum-overdose' => ['gum-overdose', $layer('none', '99 g water', '0.6 g xanthan'), $layer('none', '99 g water', '0.4 g xanthan')],
+            'choking-gum' => ['choking-gum', $layer('none', '99 g water', '1 g konjac'), $layer('none', '99 g water', '1 g xanthan')],
+            'colour-lost-with-yolk' => ['colour-lost-with-yolk', "family: curd\n" . $layer('boil 2 min', '99 g lemon juice', '6 g cornflour'), "family: curd\n" . $layer('boil 2 min', '99 g lemon juice', '6 g cornflour', '0.1 g turmeric')],
+            'tin overflows' => ['tin-fill', "layer: A\ntin: glass 90 ml\n100 g water", "layer: A\ntin: glass 110 ml\n100 g water"],
+            'tin half empty' => ['tin-fill', "layer: A\ntin: glass 210 ml\n100 g water", "layer: A\ntin: glass 190 ml\n100 g water"],
+            'protein-powder-chalk' => ['protein-powder-chalk', $layer('none', '87 g milk', '13 g whey isolate'), $layer('none', '89 g milk', '11 g whey isolate')],
+            'foam-without-acid' => ['foam-without-acid', $layer('whip', '100 g aquafaba', '30 g sugar'), $layer('whip', '100 g aquafaba', '30 g sugar', '10 g lemon juice')],
+            'alcohol-stays' => ['alcohol-stays', $layer('none', '95 g cream', '5 g rum'), $layer('none', '99 g cream', '1 g rum')],
+            'honey-and-infants' => ['honey-and-infants', $layer('none', '10 g honey'), $layer('none', '10 g maple syrup')],
+        ];
+    }
+
+    #[DataProvider('rules')]
+    public function testARuleSpeaksWhereItShouldAndOnlyThere(string $rule, string $broken, string $kept): void
+    {
+        $said = self::said($broken, $rule);
+        self::assertNotEmpty($said);
+        self::assertSame([], self::said($kept, $rule));
+        self::assertGreaterThan(30, \strlen($said[0]->text));
+    }
+
+    public function testEveryRuleIsTriedHere(): void
+    {
+        $tried = array_unique(array_column(self::rules(), 0));
+        foreach (WatchList::standard()->rules as $rule) {
+            self::assertContains($rule::name(), $tried);
+        }
+    }
+
+    public function testTheWorstComesFirst(): void
+    {
+        $dish = Kit::engine()->read(Kit::engine()->parse("layer: A\ntreat: whip\n100 g egg whites\n10 g honey\n5 g xylitol"));
+        $ranks = array_map(static fn(Warning $w): int => $w->severity->rank(), $dish->watch);
+        $sorted = $ranks;
+        sort($sorted);
+        self::assertSame($sorted, $ranks);
+        self::assertSame(Severity::Stop, $dish->watch[0]->severity);
+    }
+
+    /** @return list<Warning> */
+    private static function said(string $text, string $rule): array
+    {
+        $dish = Kit::engine()->read(Kit::engine()->parse($text));
+        self::assertSame([], $dish->formula->unresolved(), $text);
+
+        return array_values(array_filter($dish->watch, static fn(Warning $w): bool => $w->rule === $rule));
+    }
+}

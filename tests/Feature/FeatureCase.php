@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dish;
+use App\Models\Studio;
+use App\Models\Version;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+
+/** A feature test on a real MariaDB (its own database and port) with the demo in it. */
+abstract class FeatureCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** The console is run for real, so no mocking library is needed. */
+    public $mockConsoleOutput = false;
+
+    protected $seed = true;
+
+    protected $seeder = DemoSeeder::class;
+
+    protected function studio(): Studio
+    {
+        return Studio::query()->where('slug', 'observatory')->firstOrFail();
+    }
+
+    protected function dish(string $title = 'Passion-fruit curd tartlet'): Dish
+    {
+        return Dish::query()->with('versions')->where('title', $title)->firstOrFail();
+    }
+
+    protected function original(): Version
+    {
+        return $this->dish()->versions->firstOrFail();
+    }
+
+    /** @return array<string, mixed> the formula of a version as the API shows it */
+    protected function formulaOf(Version $version): array
+    {
+        $formula = $this->getJson("/api/versions/$version->id")->assertOk()->json('now.formula');
+        self::assertIsArray($formula);
+
+        return $formula;
+    }
+}
