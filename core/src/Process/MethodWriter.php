@@ -196,7 +196,9 @@ final class MethodWriter
 
     private function chill(DishReading $dish): string
     {
-        $cooked = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->layer->treatment->kind->isHot()) !== [];
+        // A sub-step that boils leaves the layer as warm as a cooked one.
+        $cooked = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->layer->treatment->kind->isHot()
+            || array_filter($l->state->model->portions, static fn(Portion $p): bool => $p->boiled || $p->heated) !== []) !== [];
         $frozen = $dish->formula->serveAt < -2.0;
         $text = $frozen
             ? \sprintf('Freeze to −18 °C; temper before serving at %g °C.', $dish->formula->serveAt)

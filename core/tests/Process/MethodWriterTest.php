@@ -59,6 +59,7 @@ final class MethodWriterTest extends TestCase
     public function testCookedLayersAreCooledByTheFoodCode(): void
     {
         self::assertStringContainsString('57 to 21 °C within 2 h', self::steps("layer: A\ntreat: boil 2 min\n100 g milk\n5 g cornflour"));
+        self::assertStringContainsString('57 to 21 °C', self::steps("layer: A\ntreat: melt\n100 g soy milk\n1 g agar, boiled"), 'a boiled sub-step counts');
         self::assertStringNotContainsString('57 to 21', self::steps("layer: A\n100 g cream cheese"));
     }
 

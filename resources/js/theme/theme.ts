@@ -26,7 +26,7 @@ export function makeTheme(dim: Dim): Theme {
             MuiButton: {
                 defaultProps: { disableElevation: true, size: 'small' },
                 styleOverrides: {
-                    root: { borderRadius: 9, minHeight: 32, padding: '3px 12px', border: '1.5px solid transparent' },
+                    root: { borderRadius: 9, minHeight: 32, padding: '3px 12px', border: '1.5px solid transparent', transition: 'none' },
                     contained: { background: 'var(--cobalt)', color: 'var(--on-cobalt)' },
                     outlined: { borderColor: 'var(--rim)', color: 'var(--cobalt)', background: 'var(--panel)', borderWidth: '1.5px' },
                 },

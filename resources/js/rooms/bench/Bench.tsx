@@ -56,12 +56,19 @@ function BenchOf({ id }: { id: number }) {
                 if (event.shiftKey) redo();
                 else undo();
             } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
-                if (event.key === '?') setKeys(true);
-                if (event.key === 'u' && canUndo) undo();
-                if (event.key === 'y' && canRedo) redo();
-                if (event.key === 'g') document.querySelector<HTMLInputElement>('[data-grams]')?.focus();
-                if (event.key === 'b') document.querySelector<HTMLButtonElement>('[data-balance]')?.click();
-                if (event.key === 'r') document.querySelector<HTMLButtonElement>('[data-routes] button')?.focus();
+                const keys: Record<string, () => void> = {
+                    '?': () => setKeys(true),
+                    u: () => canUndo && undo(),
+                    y: () => canRedo && redo(),
+                    g: () => document.querySelector<HTMLInputElement>('[data-grams]')?.focus(),
+                    b: () => document.querySelector<HTMLButtonElement>('[data-balance]')?.click(),
+                    r: () => document.querySelector<HTMLButtonElement>('[data-routes] button')?.focus(),
+                };
+                const act = keys[event.key];
+                if (act) {
+                    event.preventDefault();
+                    act();
+                }
             }
         };
         window.addEventListener('keydown', onKey);

@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+/** bin/test builds and serves the application on a database of its own before this runs. */
+export default defineConfig({
+    testDir: 'tests/e2e',
+    outputDir: 'var/e2e-results',
+    workers: 1,
+    timeout: 60_000,
+    expect: { timeout: 12_000 },
+    reporter: [['list']],
+    use: {
+        baseURL: `http://127.0.0.1:${process.env.TRANSMUTA_PORT ?? '8080'}`,
+        viewport: { width: 1280, height: 800 },
+        locale: 'en-GB',
+        screenshot: 'only-on-failure',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

@@ -1,0 +1,45 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { GramField } from './GramField';
+
+afterEach(cleanup);
+
+function field(value = 100) {
+    const onChange = vi.fn();
+    render(<GramField label="Grams of sugar" value={value} onChange={onChange} />);
+    return { input: screen.getByLabelText<HTMLInputElement>('Grams of sugar'), onChange };
+}
+
+describe('a gram figure', () => {
+    it('tells every figure as it is typed, with comma or point', () => {
+        const { input, onChange } = field();
+        fireEvent.change(input, { target: { value: '12,5' } });
+        expect(onChange).toHaveBeenLastCalledWith(12.5);
+        fireEvent.change(input, { target: { value: '100000' } });
+        expect(onChange).toHaveBeenLastCalledWith(100000);
+    });
+
+    it.each(['-1', 'lots', '', '100001'])('marks “%s”, keeps it typed and tells nobody', (typed) => {
+        const { input, onChange } = field();
+        fireEvent.change(input, { target: { value: typed } });
+        expect(onChange).not.toHaveBeenCalled();
+        expect(input.getAttribute('aria-invalid')).toBe('true');
+        fireEvent.blur(input);
+        expect(input.value).toBe(typed);
+    });
+
+    it('is nudged with the arrow keys', () => {
+        const { input, onChange } = field();
+        fireEvent.keyDown(input, { key: 'ArrowUp' });
+        expect(onChange).toHaveBeenLastCalledWith(101);
+        fireEvent.keyDown(input, { key: 'ArrowDown' });
+        expect(onChange).toHaveBeenLastCalledWith(99);
+    });
+
+    it('gives up what was typed on Escape', () => {
+        const { input } = field();
+        fireEvent.change(input, { target: { value: 'lots' } });
+        fireEvent.keyDown(input, { key: 'Escape' });
+        expect(input.value).toBe('100');
+    });
+});

@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import type { DishSummary, Facts, Rail } from '../api/types';
+import { standing } from '../rooms/bench/DietList';
+import { treatWords } from '../rooms/bench/Ledger';
+import { verdict } from '../rooms/bench/PortionFacts';
+import { railPlace, railVerdict } from '../rooms/bench/railWords';
+import { decisions } from '../rooms/counter/decisions';
+import { compareStep } from '../rooms/notebook/compareStep';
+import { grams, money } from './numbers';
+import { fitScale, heightBelow } from './sectionScale';
+import { inkOn, toneOf } from './tones';
+
+describe('figures', () => {
+    it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.4, '100']])('%s g reads %s', (value, text) => {
+        expect(grams(value)).toBe(text);
+    });
+    it('money has two places', () => expect(money(48)).toBe('0.48'));
+});
+
+describe('a rail', () => {
+    const rail = (residual: number, property = 'set') => ({ property, residual, met: Math.abs(residual) <= 1 }) as Rail;
+    it('says in words which way it is off', () => {
+        expect(railVerdict(rail(1))).toBe('met');
+        expect(railVerdict(rail(-1.01))).toBe('softer');
+        expect(railVerdict(rail(1.01))).toBe('firmer');
+        expect(railVerdict(rail(-2, 'fat'))).toBe('leaner');
+        expect(railVerdict(rail(2, 'acid'))).toBe('sharper');
+    });
+    it('stays on its track', () => {
+        expect(railPlace(0)).toBe(50);
+        expect(railPlace(99)).toBe(98);
+        expect(railPlace(-99)).toBe(2);
+    });
+});
+
+describe('a diet', () => {
+    it('has three states', () => {
+        expect(standing({ met: true, because: [], unproven: [] })).toBe('met');
+        expect(standing({ met: false, because: ['Butter'], unproven: ['x'] })).toBe('not met');
+        expect(standing({ met: false, because: [], unproven: ['x'] })).toBe('unproven');
+    });
+});
+
+describe('the portion against its brief', () => {
+    const facts = (part: Partial<Facts>) => ({ kcal: 0, net_carbs_g: 0, protein_g: 0, cost_minor: 0, ...part }) as Facts;
+    const brief = { diets: [], net_carbs_g: 5, protein_g: 15, kcal: 250 };
+    it('holds on both sides of each limit', () => {
+        expect(verdict('net_carbs_g', facts({ net_carbs_g: 5 }), null, brief)).toEqual({ text: 'within 5', bad: false });
+        expect(verdict('net_carbs_g', facts({ net_carbs_g: 5.01 }), null, brief)).toEqual({ text: 'over 5', bad: true });
+        expect(verdict('protein_g', facts({ protein_g: 15 }), null, brief)?.bad).toBe(false);
+        expect(verdict('protein_g', facts({ protein_g: 14.9 }), null, brief)?.bad).toBe(true);
+        expect(verdict('kcal', facts({ kcal: 250.1 }), null, brief)?.bad).toBe(true);
+    });
+    it('compares the cost with the original', () => {
+        expect(verdict('cost_minor', facts({ cost_minor: 80 }), facts({ cost_minor: 100 }), brief)?.text).toBe('20 % less');
+        expect(verdict('cost_minor', facts({ cost_minor: 100 }), facts({ cost_minor: 100 }), brief)).toBeNull();
+        expect(verdict('fat_g', facts({}), null, brief)).toBeNull();
+    });
+});
+
+describe('what needs a decision', () => {
+    const version = { id: 2, name: 'Vegan 1', parent_id: 1, trials: 0, verdict: null, found: null };
+    const dish = (part: Partial<DishSummary>) => ({ id: 1, title: 'Curd', unresolved: 0, versions: [], ...part }) as unknown as DishSummary;
+    it('is a line not understood, a version not made, a trial off the prediction, and nothing else', () => {
+        expect(decisions([dish({ unresolved: 2 })])[0]?.text).toBe('has 2 lines not understood');
+        expect(decisions([dish({ versions: [version] })])[0]?.text).toBe('has not been made yet');
+        expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'softer than predicted', found: 'spoonable' }] })])[0]?.text).toBe('came out softer than predicted: spoonable');
+        expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'as predicted', found: 'soft slice' }, { ...version, parent_id: null }] })])).toEqual([]);
+    });
+});
+
+describe('a trial', () => {
+    const trial = (set_step: number, step_index: number | null) => compareStep({ set_step, predicted: { layer: '', ge: 1, step_index, step: '', se: 0, ph: null } });
+    it('is told in steps of the ladder', () => {
+        expect(trial(3, 3)).toEqual({ same: true, words: '✓ as foretold' });
+        expect(trial(2, 3).words).toBe('1 step softer');
+        expect(trial(5, 3).words).toBe('2 steps firmer');
+        expect(trial(5, null).words).toBe('');
+    });
+});
+
+describe('the drawn section', () => {
+    it('is never stretched', () => {
+        expect(fitScale({ widthMm: 100, heightMm: 20, width: 200, height: 100 })).toBe(2);
+        expect(fitScale({ widthMm: 100, heightMm: 100, width: 200, height: 100 })).toBe(1);
+        expect(fitScale({ widthMm: 0, heightMm: 1, width: 1, height: 1 })).toBe(1);
+        expect(heightBelow([{ height_mm: 3 }, { height_mm: 4 }, { height_mm: 5 }], 2)).toBe(7);
+    });
+    it('takes its colour from what colours most', () => {
+        expect(toneOf([{ ingredient: 'blackcurrant', grams: 250 }, { ingredient: 'sugar', grams: 70 }])).toBe('#7b3a63');
+        expect(toneOf([{ ingredient: 'cream-36', grams: 100 }])).toBe(toneOf([]));
+        expect(inkOn('#7b3a63')).toBe('#ffffff');
+        expect(inkOn('#f0e6cf')).not.toBe('#ffffff');
+    });
+});
+
+describe('a treatment', () => {
+    it.each([
+        ['none', 'not heated'], ['cook to 82 C stirred', 'cooked to 82 °C, stirred'], ['bake 150 C still', 'baked at 150 °C, still'], ['boil 2 min stirred', 'boiled 2 min, stirred'], ['freeze -18 C', 'frozen to -18 °C'],
+    ])('%s reads “%s”', (treat, words) => {
+        expect(treatWords(treat)).toBe(words);
+    });
+});

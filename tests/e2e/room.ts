@@ -1,0 +1,34 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** Every test fails on a console error or an uncaught fault, but for the ones it says it makes. */
+export const test = base.extend<{ faults: { expected: RegExp[] } }>({
+    faults: [
+        async ({ page }, use) => {
+            const faults = { expected: [] as RegExp[] };
+            const seen: string[] = [];
+            page.on('console', (message) => {
+                if (message.type() === 'error') seen.push(message.text());
+            });
+            page.on('pageerror', (error) => seen.push(error.message));
+            await use(faults);
+            expect(seen.filter((text) => !faults.expected.some((pattern) => pattern.test(text)))).toEqual([]);
+        },
+        { auto: true },
+    ],
+});
+
+export { expect };
+
+export async function axe(page: Page): Promise<void> {
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
+}
+
+export async function openBench(page: Page, dish: string, version: string): Promise<void> {
+    await page.goto('/');
+    await page.getByRole('article', { name: dish }).getByRole('link', { name: new RegExp(`^${version}`) }).click();
+    await expect(page.getByRole('heading', { name: dish, level: 1 })).toBeVisible();
+}
+
+export const rail = (page: Page, property: string) => page.locator(`[data-rail="${property}"]`);

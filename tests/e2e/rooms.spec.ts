@@ -1,0 +1,56 @@
+import { axe, expect, openBench, test } from './room';
+
+test.describe('every room', () => {
+    for (const dim of ['light', 'dark']) {
+        test(`passes the axe scan, ${dim}`, async ({ page }) => {
+            await page.addInitScript((value) => localStorage.setItem('dim', value), dim);
+            await page.goto('/');
+            await expect(page.getByRole('article', { name: 'Passion-fruit curd tartlet' })).toBeVisible();
+            await axe(page);
+            await page.goto('/new');
+            await page.getByLabel('Ingredient lines').fill('120 g lemon juice\n5 blorps of sugar\n2 tbsp cornflower');
+            await expect(page.getByText('not understood')).toBeVisible();
+            await axe(page);
+            await openBench(page, 'Blackcurrant baked cheesecake', 'Eggless 1');
+            await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible();
+            await axe(page);
+            for (const tab of ['Reading', 'Diets']) {
+                await page.getByRole('tab', { name: tab }).click();
+                await axe(page);
+            }
+            await page.getByRole('button', { name: 'Note a trial' }).click();
+            await axe(page);
+            await page.goto('/notebook');
+            await expect(page.getByText('set as foretold')).toBeVisible();
+            await axe(page);
+            await page.goto('/pass');
+            await page.getByRole('link', { name: 'Card of Cardamom set custard, Original' }).click();
+            await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
+            await axe(page);
+        });
+    }
+
+    test('says plainly that an address leads nowhere', async ({ page }) => {
+        await page.goto('/attic');
+        await expect(page.getByRole('heading', { name: 'There is no such room' })).toBeVisible();
+        await axe(page);
+    });
+
+    test('the Bench fits 1280 by 800 without scrolling the page', async ({ page }) => {
+        await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+        await expect(page.getByRole('heading', { name: 'Watch' })).toBeVisible();
+        const over = await page.evaluate(() => {
+            const main = document.querySelector('main');
+            return main ? [main.scrollHeight - main.clientHeight, main.scrollWidth - main.clientWidth] : null;
+        });
+        expect(over).toEqual([0, 0]);
+    });
+
+    test('the Bench is usable on a tablet', async ({ page }) => {
+        await page.setViewportSize({ width: 820, height: 1180 });
+        await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+        await page.getByLabel('Grams of Passion-fruit juice').scrollIntoViewIfNeeded();
+        await expect(page.getByLabel('Grams of Passion-fruit juice')).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
+    });
+});

@@ -1,0 +1,88 @@
+import { expect, openBench, test } from './room';
+
+const KEPT = /^kept \d\d:\d\d$/;
+
+test('ten thousand pasted lines get a clear answer and stay on the page', async ({ page, faults }) => {
+    faults.expected.push(/422/);
+    await page.goto('/new');
+    const text = Array.from({ length: 10_000 }, () => '1 g sugar').join('\n');
+    // As one paste: typing it key by key would try the browser, not the page.
+    await page.getByLabel('Ingredient lines').evaluate((area: HTMLTextAreaElement, value) => {
+        Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set?.call(area, value);
+        area.dispatchEvent(new Event('input', { bubbles: true }));
+    }, text);
+    await expect(page.getByRole('alert')).toContainText('one dish takes at most 400');
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('Split it into dishes');
+    expect((await page.getByLabel('Ingredient lines').inputValue()).length).toBe(text.length);
+});
+
+test('an empty dish is refused with the mend', async ({ page, faults }) => {
+    faults.expected.push(/422/);
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill('');
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('alert')).toContainText('no ingredient line');
+    await expect(page.getByRole('alert')).toContainText('120 g lemon juice');
+});
+
+test('text in another script and an absurd mass stay, marked, with the reason', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill('200 г сахара\n-5 g sugar\n1000000 kg sugar\n5 blorps of sugar');
+    const read = page.getByRole('region', { name: 'As it is read' });
+    await expect(read.getByText('write its name in English')).toBeVisible();
+    await expect(read.getByText('cannot be negative')).toBeVisible();
+    await expect(read.getByText('between 0 and 100000 g')).toBeVisible();
+    await read.getByRole('button', { name: 'Caster or granulated sugar?' }).click();
+    await expect(page.getByLabel('Ingredient lines')).toHaveValue(/5 Caster or granulated sugar|g Caster or granulated sugar/);
+});
+
+test('two windows on one version never overwrite each other silently', async ({ page, context, faults }) => {
+    faults.expected.push(/409/);
+    await openBench(page, 'Roasted-hazelnut mousse pot', 'Original');
+    const url = page.url();
+    const other = await context.newPage();
+    await other.goto(url);
+    await expect(other.getByLabel('Grams of Hazelnut paste')).toHaveValue('120');
+    await page.getByLabel('Grams of Hazelnut paste').fill('130');
+    await expect(page.getByText(KEPT)).toBeVisible();
+    await other.getByLabel('Grams of Hazelnut paste').fill('110');
+    await expect(other.getByRole('alert')).toContainText('changed in another window');
+    await expect(other.getByLabel('Grams of Hazelnut paste')).toHaveValue('110');
+    await other.getByRole('button', { name: 'Keep mine as a new version' }).click();
+    await expect(other.getByRole('link', { name: 'Variant 1' })).toHaveAttribute('aria-current', 'page');
+    await expect(other.getByLabel('Grams of Hazelnut paste')).toHaveValue('110');
+    await page.reload();
+    await expect(page.getByLabel('Grams of Hazelnut paste')).toHaveValue('130');
+});
+
+test('the store going away mid-save loses nothing', async ({ page, faults }) => {
+    faults.expected.push(/503/, /Failed to load resource/);
+    await openBench(page, 'Bay-leaf cream slice', 'Original');
+    await page.route('**/api/versions/*', async (route) => {
+        if (route.request().method() !== 'PATCH') return route.fallback();
+        return route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: 'urn:transmuta:problem:store-away', detail: 'The store cannot be reached, so nothing was saved.' }) });
+    });
+    const milk = page.getByLabel('Grams of Whole milk');
+    await milk.fill('999');
+    await expect(page.getByText('kept on this machine, trying again')).toBeVisible();
+    await expect(milk).toHaveValue('999');
+    // The browser is closed while the store is away; the change comes back with it.
+    await page.unroute('**/api/versions/*');
+    await page.reload();
+    await expect(milk).toHaveValue('999');
+    await expect(page.getByText(KEPT)).toBeVisible();
+    await page.evaluate(() => {
+        if (Object.keys(localStorage).some((key) => key.startsWith('draft:'))) throw new Error('the draft was left behind');
+    });
+});
+
+test('a mass that cannot be is marked where it stands', async ({ page }) => {
+    await openBench(page, 'Cardamom set custard', 'Original');
+    const sugar = page.getByLabel('Grams of Caster or granulated sugar');
+    await sugar.fill('-3');
+    await expect(sugar).toHaveAttribute('aria-invalid', 'true');
+    await expect(sugar).toHaveValue('-3');
+    await sugar.press('Escape');
+    await expect(sugar).toHaveValue('90');
+});
