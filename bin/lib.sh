@@ -34,7 +34,7 @@ need_debian() {
 
 ensure_system() {
     need_debian mariadbd:mariadb-server mariadb:mariadb-client ext:pdo_mysql:php8.2-mysql ext:mbstring:php8.2-mbstring ext:intl:php8.2-intl \
-        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip php-fpm8.2:php8.2-fpm nginx:nginx-light composer:composer unzip:unzip
+        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip php-fpm8.2:php8.2-fpm nginx:nginx-light composer:composer unzip:unzip curl:curl
     command -v node >/dev/null 2>&1 || fail "Node.js 20 is missing. Install it and run this again."
 }
 

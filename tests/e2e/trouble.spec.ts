@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { expect, openBench, test } from './room';
 
 const KEPT = /^kept \d\d:\d\d$/;
@@ -75,6 +76,22 @@ test('the store going away mid-save loses nothing', async ({ page, faults }) => 
     await page.evaluate(() => {
         if (Object.keys(localStorage).some((key) => key.startsWith('draft:'))) throw new Error('the draft was left behind');
     });
+});
+
+test('the real database stopped and started again: the change waits and is kept', async ({ page, faults }) => {
+    test.skip(process.env.TRANSMUTA_VAR === undefined, 'bin/test says which database may be stopped');
+    faults.expected.push(/50[0-9]/, /Failed to load resource/);
+    await openBench(page, 'Blackcurrant baked cheesecake', 'Original');
+    const servers = (command: string) => execFileSync('bash', ['-c', `. bin/lib.sh; ${command}`], { stdio: 'ignore' });
+    const cheese = page.getByLabel('Grams of Cream cheese, full fat');
+    servers('stop_pid "$VAR/mariadb.pid"');
+    await cheese.fill('690');
+    await expect(page.getByText('kept on this machine, trying again')).toBeVisible();
+    await expect(cheese).toHaveValue('690');
+    servers('mariadb_up');
+    await expect(page.getByText(KEPT)).toBeVisible();
+    await page.reload();
+    await expect(cheese).toHaveValue('690');
 });
 
 test('a mass that cannot be is marked where it stands', async ({ page }) => {
