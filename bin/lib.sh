@@ -15,10 +15,11 @@ fail() { printf '%s\n' "$*" >&2; exit 1; }
 
 # Debian packages: command or PHP extension, and the package that brings it.
 need_debian() {
-    local missing=() pair
+    local missing=() pair modules
+    modules=$(php -m 2>/dev/null)
     for pair in "$@"; do
         case $pair in
-            ext:*) php -m 2>/dev/null | grep -qix "$(cut -d: -f2 <<<"$pair")" || missing+=("${pair##*:}") ;;
+            ext:*) grep -qix "$(cut -d: -f2 <<<"$pair")" <<<"$modules" || missing+=("${pair##*:}") ;;
             *) command -v "${pair%%:*}" >/dev/null 2>&1 || [ -x "/usr/sbin/${pair%%:*}" ] || [ -e "${pair%%:*}" ] || missing+=("${pair##*:}") ;;
         esac
     done
