@@ -51,7 +51,9 @@ final readonly class Rails
         $rails[] = new Rail('protein', '%', $t->protein, $state->protein, $tolerance, $protein / $tolerance);
         if ($t->air > 0.05) {
             $air = $reader->air->share($state);
-            $rails[] = new Rail('air', '% of volume', $t->air * 100, $air * 100, 5.0, min(0.0, $air - $t->air) / 0.05);
+            // Short of air is flat; too much of it overfills the tin.
+            $tolerance = $air < $t->air ? 5.0 : 8.0;
+            $rails[] = new Rail('air', '% of volume', $t->air * 100, $air * 100, $tolerance, ($air - $t->air) * 100 / $tolerance);
         }
 
         return $rails;

@@ -8,7 +8,7 @@ import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
 import { ledger, withLine, withTyped } from './ledger';
-import { PortionFacts } from './PortionFacts';
+import { AllergenLine, PortionFacts } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
 import { SplitSection } from './SplitSection';
@@ -94,16 +94,17 @@ function BenchOf({ id }: { id: number }) {
     return (
         <Box
             sx={{
-                p: '10px 14px 12px', height: '100%', boxSizing: 'border-box', display: 'grid', gap: '10px',
+                p: '10px 14px 12px', height: { xs: 'auto', lg: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px',
                 gridTemplateColumns: { xs: '1fr', lg: '300px minmax(440px, 1fr) 276px' },
                 gridTemplateRows: { xs: 'auto', lg: 'auto minmax(0, 1fr) 196px' },
-                overflow: { xs: 'auto', lg: 'hidden' },
+                overflow: { xs: 'visible', lg: 'hidden' },
             }}
         >
             <BenchHeader bench={bench} data={data} onKeys={() => setKeys(true)} onOpen={(version) => void navigate(`/bench/${version}`)} />
             <Panel component="section" aria-label="Section and portion" sx={{ display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
                 <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
                 <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
+                <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
             </Panel>
             <Ledger
                 layers={layers} side={now} chosen={layer} onChoose={setChosen} isOriginal={isOriginal}

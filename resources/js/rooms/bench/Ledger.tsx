@@ -83,7 +83,7 @@ export function treatWords(treat: string): string {
         .replace(/^freeze (-?[\d.]+) C/, 'frozen to $1 °C')
         .replace(/^boil/, 'boiled')
         .replace(/^whip/, 'whipped')
-        .replace(/^melt/, 'melted')
+        .replace(/^melt/, 'blended warm')
         .replace(/,? stirred/, ', stirred')
         .replace(/,? still/, ', still');
 }

@@ -55,6 +55,24 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
     );
 }
 
+/** Allergens by ingredient, and what a swap brought in. */
+export function AllergenLine({ now, original }: { now: Reading; original: Reading | null }) {
+    const { contains, may_contain: may } = now.allergens;
+    const brought = original ? contains.filter((one) => !original.allergens.contains.includes(one)) : [];
+    return (
+        <Box sx={{ fontSize: 14, mt: 1, lineHeight: 1.35 }}>
+            <strong>Contains {contains.join(', ') || 'no listed allergen'}.</strong>
+            {brought.length > 0 && (
+                <Box component="span" sx={{ color: 'var(--beet)', fontWeight: 650 }}>
+                    {' '}
+                    New: {brought.join(', ')}.
+                </Box>
+            )}
+            {may.length > 0 && ` Packets may warn of ${may.join(', ')}.`}
+        </Box>
+    );
+}
+
 export function verdict(key: keyof Facts, now: Facts, original: Facts | null, brief: Brief): { text: string; bad: boolean } | null {
     const most = key === 'net_carbs_g' ? brief.net_carbs_g : key === 'kcal' ? brief.kcal : null;
     if (most !== null) return now[key] <= most ? { text: `within ${most}`, bad: false } : { text: `over ${most}`, bad: true };

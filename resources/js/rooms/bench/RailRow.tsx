@@ -11,7 +11,7 @@ export function RailRow({ rail }: { rail: Rail }) {
     const band = rail.low !== null && rail.high !== null;
     return (
         <Box sx={{ py: '3px' }} data-rail={rail.property}>
-            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: 14.5 }}>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: 14.5, whiteSpace: 'nowrap' }}>
                 <strong>{railName(rail)}</strong>
                 <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13 }}>
                     {rail.now_word || railUnit(rail)}
@@ -25,13 +25,13 @@ export function RailRow({ rail }: { rail: Rail }) {
                     {verdict}
                 </Box>
             </Box>
-            <svg viewBox="0 0 100 9" preserveAspectRatio="none" style={{ width: '100%', height: 13, display: 'block' }} aria-hidden>
-                <rect x="34" y="1" width="32" height="7" fill="var(--herb-wash)" />
-                <path d="M0 4.5H100" stroke="var(--line)" strokeWidth="1" />
-                {band && <path d={`M${Math.max(0, place - 22)} 4.5H${Math.min(100, place + 22)}`} stroke="var(--cobalt)" strokeWidth="1.6" opacity="0.45" />}
-                <path d="M50 0.5V8.5" stroke="var(--herb)" strokeWidth="0.9" />
-                <ellipse cx={place} cy="4.5" rx="1.8" ry="3.4" fill="var(--cobalt)" />
-            </svg>
+            <Box aria-hidden sx={{ position: 'relative', height: 13, '& i': { position: 'absolute', display: 'block' } }}>
+                <Box component="i" sx={{ left: '34%', width: '32%', top: 2, bottom: 2, bgcolor: 'var(--herb-wash)' }} />
+                <Box component="i" sx={{ left: 0, right: 0, top: 6, height: '1.5px', bgcolor: 'var(--line)' }} />
+                {band && <Box component="i" sx={{ left: `${Math.max(0, place - 22)}%`, right: `${Math.max(0, 78 - place)}%`, top: 5.5, height: '2.5px', bgcolor: 'var(--cobalt)', opacity: 0.45 }} />}
+                <Box component="i" sx={{ left: 'calc(50% - 1px)', width: 2, top: 0, bottom: 0, bgcolor: 'var(--herb)' }} />
+                <Box component="i" sx={{ left: `calc(${place}% - 5px)`, width: 10, height: 10, top: 1.5, borderRadius: '50%', bgcolor: 'var(--cobalt)' }} />
+            </Box>
         </Box>
     );
 }

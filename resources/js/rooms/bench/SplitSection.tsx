@@ -63,7 +63,7 @@ export function SplitSection({ original, originalName, now, name, chosen, onChoo
                 </Box>
                 {!original && <span />}
             </Box>
-            <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label} style={{ width: '100%', display: 'block' }}>
+            <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label} style={{ width: '100%', maxWidth: 420, margin: '0 auto', display: 'block' }}>
                 <Hatches id={id} />
                 {original && column(left, true)}
                 {column(now, false)}

@@ -2,7 +2,7 @@ import type { Rail } from '../../api/types';
 
 const NAMES: Record<string, { name: string; under: string; over: string }> = {
     set: { name: 'Set', under: 'softer', over: 'firmer' },
-    'set at 20 °C': { name: 'Set at 20 °C', under: 'softer', over: 'firmer' },
+    'set at 20 °C': { name: 'At 20 °C', under: 'softer', over: 'firmer' },
     sweetness: { name: 'Sweetness', under: 'less sweet', over: 'sweeter' },
     acid: { name: 'Sharpness', under: 'milder', over: 'sharper' },
     pH: { name: 'Acidity', under: 'lower', over: 'higher' },
