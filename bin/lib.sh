@@ -35,7 +35,9 @@ need_debian() {
 
 ensure_system() {
     need_debian mariadbd:mariadb-server mariadb:mariadb-client ext:pdo_mysql:php8.2-mysql ext:mbstring:php8.2-mbstring ext:intl:php8.2-intl \
-        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip php-fpm8.2:php8.2-fpm nginx:nginx-light composer:composer unzip:unzip curl:curl
+        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip composer:composer unzip:unzip curl:curl
+    # Served by nginx and php-fpm where they are or can be installed; web_up says so aloud where they cannot.
+    if [ "$(id -u)" -eq 0 ]; then need_debian php-fpm8.2:php8.2-fpm nginx:nginx-light; fi
     command -v node >/dev/null 2>&1 || fail "Node.js 20 is missing. Install it and run this again."
 }
 
@@ -163,9 +165,9 @@ web_up() {
     port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
     fpm=$(command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2 2>/dev/null)
     nginx=$(command -v nginx || ls /usr/sbin/nginx 2>/dev/null)
-    if [ -z "$fpm" ] || [ -z "$nginx" ]; then
-        say "nginx or php-fpm is missing: falling back to PHP's built-in server, which is slower and answers one request at a time."
-        php -S "127.0.0.1:$HTTP_PORT" -t public public/index.php >"$run/php.log" 2>&1 &
+    if [ -z "$fpm" ] || [ -z "$nginx" ] || [ "${TRANSMUTA_SERVER:-}" = builtin ]; then
+        say "Without nginx and php-fpm: falling back to PHP's built-in server, which is slower and answers one request at a time."
+        php -S "127.0.0.1:$HTTP_PORT" -t public bin/router.php >"$run/php.log" 2>&1 &
         echo $! >"$run/nginx.pid"
         wait_until 100 port_taken "$HTTP_PORT" || fail "PHP's server did not start; see $run/php.log"
         return 0
