@@ -82,7 +82,7 @@ final readonly class LineReader
         if ($taken === null) {
             return null;
         }
-        $rest = ltrim($taken['rest']);
+        $rest = preg_replace('/^(?:level|heaped|heaping|rounded|scant|generous|good)\s+/u', '', ltrim($taken['rest'])) ?? $taken['rest'];
         $packed = $this->packed($taken['value'], $rest, $system);
         if ($packed !== null) {
             return $this->weighed($text, $packed['rest'], $packed['amount'], $packed['kind'], $packed['words'], $taken['range'], $number);
@@ -138,7 +138,7 @@ final readonly class LineReader
     /** "Butter 115 g", "sugar: 200 g". */
     private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
-        if (!preg_match('#^([\p{L}][^\d]*?)[\s:,(-]*((?:\d|a |an |one ).*)$#u', $plain, $m)) {
+        if (!preg_match('#^([\p{L}][^\d]*?)[\s:,(-]*((?:\d|\b(?:a|an|one)\s).*)$#u', $plain, $m)) {
             return null;
         }
         $taken = Numbers::take($m[2]);
@@ -147,7 +147,7 @@ final readonly class LineReader
             return null;
         }
 
-        return $this->weighed($text, $m[1], $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', self::number($taken['value']), $unit['unit']), $taken['range'], $number);
+        return $this->weighed($text, rtrim($m[1], ' -:,('), $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', self::number($taken['value']), $unit['unit']), $taken['range'], $number);
     }
 
     private function withoutAmount(string $text, string $plain, UnitSystem $system, int $number): Line
@@ -221,7 +221,7 @@ final readonly class LineReader
             return Line::notUnderstood($text, 'The unit or the ingredient is not known; use a unit such as g, ml, cup or tbsp and a name from the shelf.', $found['suggestions'], $number);
         }
         $regional = $unit . ':' . $system->value;
-        if ($unit === 'sheet' && isset($in->units['leaf'])) {
+        if (isset($in->units['leaf']) && ($unit === 'sheet' || ($unit === 'each' && preg_match('/\b(?:leaf|leaves|sheets?)\b/u', $rest) === 1))) {
             $unit = 'leaf';
         }
         $weight = $in->units[$regional] ?? $in->units[$unit] ?? ($unit === 'each' ? ($in->units['fruit'] ?? null) : null);

@@ -2,7 +2,7 @@
 export function grams(value: number): string {
     if (value === 0) return '0';
     if (value < 1) return value.toFixed(2);
-    return value < 100 ? trim(value.toFixed(1)) : Math.round(value).toString();
+    return value < 1000 ? trim(value.toFixed(1)) : Math.round(value).toString();
 }
 
 export function oneDecimal(value: number): string {

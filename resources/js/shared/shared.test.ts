@@ -11,7 +11,7 @@ import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';
 
 describe('figures', () => {
-    it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.4, '100']])('%s g reads %s', (value, text) => {
+    it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.44, '100.4'], [999.94, '999.9'], [1000.4, '1000']])('%s g reads %s', (value, text) => {
         expect(grams(value)).toBe(text);
     });
     it('money has two places', () => expect(money(48)).toBe('0.48'));

@@ -29,7 +29,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     {diet.why.length > 0 && `. ${diet.why.join('; ')}`}
                 </div>
             ))}
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, ...rule }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
                 <div>
                     {card.ingredients.map((layer) => (
                         <Box key={layer.layer} sx={{ mb: 1.5 }}>
@@ -66,7 +66,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     </ol>
                 </div>
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, ...rule }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
                 <div>
                     <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14.5, '& td': { textAlign: 'right', py: '1px' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
                         <caption style={{ textAlign: 'left', fontWeight: 650, paddingBottom: 3 }}>Nutrition, computed</caption>

@@ -1,0 +1,160 @@
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Rail, Reading, Route, Warning } from '../../api/types';
+import { DietList } from './DietList';
+import { LedgerLine } from './LedgerLine';
+import type { LedgerRow } from './ledger';
+import { AllergenLine } from './PortionFacts';
+import { RailRow } from './RailRow';
+import { RouteCard } from './RouteCard';
+import { RouteDetail } from './RouteDetail';
+import { TypeLine } from './TypeLine';
+import { WatchPanel } from './WatchPanel';
+
+afterEach(cleanup);
+
+const reading = (part: Partial<Reading>) => ({ diets: {}, allergens: { contains: [], may_contain: [] }, ...part }) as Reading;
+
+const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
+
+const route: Route = {
+    id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, rails: { Curd: [rail({})] }, blocked_by: [],
+    changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
+    steps: ['Curd: boil 2–3 min.'], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48,
+    diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'] } },
+    section: { width_mm: 70, cut: false, height_mm: 20, fill: 0.9, shape: 'round', layers: [] },
+    formula: { title: 'x', family: 'curd', measures: 'us', portions: 12, serve_at_c: 6, layers: [], method: [] },
+};
+
+describe('the diets', () => {
+    it('say met, not met or unproven, with the reason', () => {
+        render(
+            <DietList
+                reading={reading({
+                    diets: {
+                        vegan: { met: false, because: ['Butter'], unproven: ['Chocolate: milk solids?'] },
+                        eggless: { met: true, because: [], unproven: [] },
+                        'gluten-free': { met: false, because: [], unproven: ['Oats: certified?'] },
+                    },
+                    allergens: { contains: ['milk', 'nuts'], may_contain: ['peanuts'] },
+                })}
+            />,
+        );
+        const [vegan, eggless, gluten] = screen.getAllByRole('listitem');
+        expect(vegan?.textContent).toContain('not met');
+        expect(vegan?.textContent).toContain('Butter');
+        expect(vegan?.textContent).not.toContain('milk solids');
+        expect(eggless?.textContent).toMatch(/✓ met$/);
+        expect(gluten?.textContent).toContain('? unproven');
+        expect(gluten?.textContent).toContain('certified?');
+        expect(screen.getByText('Contains: milk, nuts.')).toBeTruthy();
+        expect(screen.getByText(/no diet is an allergy statement/)).toBeTruthy();
+    });
+});
+
+describe('the allergens of a portion', () => {
+    it('name what a swap brought in', () => {
+        const original = reading({ allergens: { contains: ['eggs', 'gluten'], may_contain: [] } });
+        const { container } = render(<AllergenLine now={reading({ allergens: { contains: ['gluten', 'soybeans'], may_contain: ['nuts'] } })} original={original} />);
+        expect(container.textContent).toBe('Contains gluten, soybeans. New: soybeans. Packets may warn of nuts.');
+    });
+    it('say so when there is none', () => {
+        const { container } = render(<AllergenLine now={reading({})} original={null} />);
+        expect(container.textContent).toBe('Contains no listed allergen.');
+    });
+});
+
+describe('a rail', () => {
+    it('says now, wanted and which way it is off', () => {
+        render(<RailRow rail={rail({ residual: 2.4, met: false, now: 2 })} />);
+        expect(screen.getByText('2.00')).toBeTruthy();
+        expect(screen.getByText('/ 1.40')).toBeTruthy();
+        expect(screen.getByText('firmer')).toBeTruthy();
+    });
+});
+
+describe('a route', () => {
+    it('shows fit, risk, cost, effort and waiting, and says unproven as unproven', () => {
+        const take = vi.fn();
+        render(<RouteCard route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        const card = screen.getByRole('article', { name: 'Cornflour and agar' });
+        expect(card.textContent).toContain('fit 94 · 1 risk · 0.48 each · 25 min + 8 h');
+        expect(card.textContent).toContain('Vegan unproven');
+        fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
+        expect(take).toHaveBeenCalledOnce();
+    });
+
+    it('explains each swap, what it adds, how near it comes and how it is made', () => {
+        render(<RouteDetail route={{ ...route, blocked_by: ['Curd · sweetness: 20 of 37 SE'] }} onClose={vi.fn()} onTake={vi.fn()} />);
+        const dialog = within(screen.getByRole('dialog'));
+        expect(dialog.getByText('out: 108 g Egg yolk')).toBeTruthy();
+        expect(dialog.getByText('in: 1.6 g Agar powder')).toBeTruthy();
+        expect(dialog.getByText('Egg yolk gave 71 % of the set.')).toBeTruthy();
+        expect(dialog.getByText('Adds the allergen: soybeans.')).toBeTruthy();
+        expect(dialog.getByText('Curd · sweetness: 20 of 37 SE')).toBeTruthy();
+        expect(dialog.getByText('Curd: boil 2–3 min.')).toBeTruthy();
+    });
+});
+
+describe('the watch', () => {
+    const warning: Warning = { rule: 'agar-must-boil', severity: 'stop', text: 'The agar never boils.', layer: 0, cure: { action: 'boil-apart', ingredient: 'agar' } };
+    it('offers the cure it knows and only that', () => {
+        const cure = vi.fn();
+        render(<WatchPanel watch={[warning, { ...warning, severity: 'note', text: 'Softens warm.', cure: null }]} onCure={cure} />);
+        fireEvent.click(screen.getByRole('button', { name: 'Do that' }));
+        expect(cure).toHaveBeenCalledWith(warning);
+        expect(screen.getAllByRole('button')).toHaveLength(1);
+        expect(screen.getAllByRole('listitem')[0]?.textContent).toContain('Stop: ');
+    });
+    it('says so when nothing stands out', () => {
+        render(<WatchPanel watch={[]} onCure={vi.fn()} />);
+        expect(screen.getByText('Nothing stands out in this version.')).toBeTruthy();
+    });
+});
+
+describe('a ledger line', () => {
+    const line = { text: '4 large egg yolks', ingredient: 'egg-yolk', grams: 68, trace: '4 × 17 g', confidence: 'sure' as const, prep: [], pinned: false, reason: null, suggestions: [] };
+    const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6 }, line };
+
+    it('pins, tells why, and is taken out', () => {
+        const onLine = vi.fn();
+        render(<LedgerLine row={row} names={{}} onLine={onLine} />);
+        fireEvent.click(screen.getByRole('button', { name: 'Pin Egg yolk' }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { pinned: true });
+        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
+        const why = within(screen.getByRole('dialog'));
+        expect(why.getByText('4 × 17 g')).toBeTruthy();
+        expect(why.getByText(/71 % of the set, 23 % of the fat, 60 % of the protein/)).toBeTruthy();
+        fireEvent.click(why.getByRole('button', { name: 'Take this line out' }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, null);
+    });
+
+    it('that has left keeps its ribbon and cannot be weighed', () => {
+        render(<LedgerLine row={{ ...row, at: null }} names={{}} onLine={vi.fn()} />);
+        expect(screen.queryByRole('textbox')).toBeNull();
+        expect(screen.getByText('71')).toBeTruthy();
+        expect(screen.getByText('out')).toBeTruthy();
+    });
+
+    it('that is not understood offers what may be meant', () => {
+        const onLine = vi.fn();
+        render(<LedgerLine row={{ ...row, ingredient: null, name: '30 g passion nectar', jobs: null, line: { ...line, ingredient: null, reason: 'No ingredient answers.', suggestions: ['passion-fruit-juice'] } }} names={{ 'passion-fruit-juice': 'Passion-fruit juice' }} onLine={onLine} />);
+        fireEvent.click(screen.getByRole('button', { name: /passion nectar/ }));
+        fireEvent.click(screen.getByRole('button', { name: 'Passion-fruit juice, 50 g?' }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ ingredient: 'passion-fruit-juice', confidence: 'guess' }));
+    });
+});
+
+describe('one more line', () => {
+    it('is told trimmed, and an empty one is not', () => {
+        const typed = vi.fn();
+        render(<TypeLine layer="Curd" onTyped={typed} />);
+        const input = screen.getByLabelText<HTMLInputElement>('Add a line to Curd');
+        fireEvent.submit(input);
+        expect(typed).not.toHaveBeenCalled();
+        fireEvent.change(input, { target: { value: '  2 tbsp cornflour ' } });
+        fireEvent.submit(input);
+        expect(typed).toHaveBeenCalledWith('2 tbsp cornflour');
+        expect(input.value).toBe('');
+    });
+});

@@ -1,0 +1,59 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import { Problem } from '../../api/client';
+import type { Card } from '../../api/types';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { TrialRow } from '../notebook/TrialRow';
+import { RecipeCard } from './RecipeCard';
+
+afterEach(cleanup);
+
+const card: Card = {
+    title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
+    brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
+    ingredients: [{ layer: 'Curd', treat: 'boil 2 min stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled' }, { grams: 163.5, name: 'Passion-fruit juice', note: '' }] }],
+    steps: ['Boil it.'], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
+    diets: [{ diet: 'vegan', standing: 'unproven', why: ['Plant butter: is it free of milk protein?'] }, { diet: 'keto', standing: 'not met', why: ['Sugar'] }],
+    cautions: ['Keep at 5 °C or below.'],
+};
+
+describe('the card', () => {
+    it('holds grams as a scale shows them, method, facts, allergens and cautions', () => {
+        render(<RecipeCard card={card} />);
+        expect(screen.getByText('0.96 g')).toBeTruthy();
+        expect(screen.getByText('163.5 g')).toBeTruthy();
+        expect(screen.getByText('boiled 2 min, stirred')).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Energy, kJ 1087 1600/ })).toBeTruthy();
+        expect(screen.getByText('Contains: gluten.')).toBeTruthy();
+        expect(screen.getByText('Keep at 5 °C or below.')).toBeTruthy();
+    });
+    it('speaks of the diets that were asked for, never of unproven as met', () => {
+        const { container } = render(<RecipeCard card={card} />);
+        expect(container.textContent).toContain('Vegan: unproven. Plant butter: is it free of milk protein?');
+        expect(container.textContent).not.toContain('Keto');
+    });
+});
+
+describe('a trial', () => {
+    it('stands beside what was foretold', () => {
+        render(<TrialRow title="Curd tartlet, Vegan 1" trial={{ id: 1, version_id: 2, made_on: '2026-11-18', set_step: 2, set_word: 'spoonable', sweetness: 'right', sharpness: 'too much', remark: 'Soft.', predicted: { layer: 'Curd', ge: 0.93, step_index: 3, step: 'holds or pipes', se: 29.1, ph: null } }} />);
+        expect(screen.getByText(/holds or pipes/)).toBeTruthy();
+        expect(screen.getByText('1 step softer')).toBeTruthy();
+        expect(screen.getByText('18 November 2026')).toBeTruthy();
+        expect(screen.getByText('no pH')).toBeTruthy();
+    });
+});
+
+describe('a fault', () => {
+    it('names the place and the mend', () => {
+        render(<ProblemNote error={new Problem(422, { detail: 'That cannot be right.', field: 'line 3', mend: 'Write it like so.' })} />);
+        expect(screen.getByRole('alert').textContent).toBe('That cannot be right. (line 3)Write it like so.');
+    });
+    it('is told plainly when nobody answered', () => {
+        render(<ProblemNote error={new TypeError('x')} />);
+        expect(screen.getByRole('alert').textContent).toContain('nothing typed is lost');
+        expect(new Problem(0, {}).isPassing).toBe(true);
+        expect(new Problem(499, {}).isPassing).toBe(false);
+        expect(new Problem(500, {}).isPassing).toBe(true);
+    });
+});
