@@ -15,6 +15,9 @@ use Transmuta\Watch\Warning;
 /** A reading in the open JSON form that `formula:read` prints. */
 final class ReadingJson
 {
+    /** The jobs of a line that counts for nothing. */
+    private const IDLE = ['set' => 0.0, 'sweet' => 0.0, 'fat' => 0.0, 'acid' => 0.0, 'air' => 0.0, 'protein' => 0.0];
+
     /** @return array<string, mixed> */
     public static function write(DishReading $dish): array
     {
@@ -127,7 +130,7 @@ final class ReadingJson
                 'grams' => $line->ingredient === null ? null : round($line->grams, 2),
                 'trace' => $line->trace,
                 'confidence' => $line->confidence->value,
-                'jobs' => $line->ingredient === null ? null : array_map(static fn(float $share): float => round($share, 3), array_shift($jobs) ?? []),
+                'jobs' => $line->ingredient === null ? self::IDLE : array_map(static fn(float $share): float => round($share, 3), array_shift($jobs) ?? self::IDLE),
             ];
         }
 

@@ -195,7 +195,7 @@ final readonly class LineReader
             return Line::notUnderstood($text, \sprintf('The shelf has no bulk density for %s; weigh it and write grams.', $in->name), [$in->id], $number);
         }
         $grams = $amount * $density;
-        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, self::number($amount), self::number($density), self::number($grams));
+        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, self::number($amount), rtrim(rtrim(number_format($density, 3, '.', ''), '0'), '.'), self::number($grams));
 
         return Line::of($in->id, round($grams, 2), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, self::prep($rest), false, $number);
     }

@@ -90,7 +90,7 @@ final readonly class LayerProblem
             $trace = $unknown->was !== null
                 ? (abs($rounded - $unknown->was) < 0.06 ? 'kept' : \sprintf('kept, was %s g', round($unknown->was, 1)))
                 : \sprintf('solved for %s', $why);
-            $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, prep: $unknown->prep, pinned: $unknown->fixed && $unknown->kept);
+            $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, prep: $unknown->prep, pinned: $unknown->pinned);
         }
 
         return $this->layer->with($lines);

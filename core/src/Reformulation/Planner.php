@@ -164,7 +164,7 @@ final readonly class Planner
             }
             $fixed = $line->pinned || $line->has('infused') || $line->grams < self::SEASONING / 100 * $mass;
             $sugar = $sweetened && $layer->state->model->portions[$i]->ingredient->group === 'sugar';
-            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar ? 0.999 : 0.15);
+            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar ? 0.999 : 0.15, $line->pinned);
         }
         $new = array_map(static fn(Agent $a): Unknown => Unknown::substitute($a->id, $a->typical * $mass / 100, $a->least * $mass / 100, $a->most * $mass / 100, $a->names, $a->prep), array_values($agents));
 
@@ -236,7 +236,7 @@ final readonly class Planner
             foreach ($layer->layer->understood() as $i => $line) {
                 $id = (string) $line->ingredient;
                 if (!\in_array($i, $banned, true)) {
-                    $unknowns[] = Unknown::kept($id, $line->grams, $line->pinned || $line->grams < 5.0, $line->text, $line->prep);
+                    $unknowns[] = Unknown::kept($id, $line->grams, $line->pinned || $line->grams < 5.0, $line->text, $line->prep, pinned: $line->pinned);
                     continue;
                 }
                 $options = array_values(array_filter(

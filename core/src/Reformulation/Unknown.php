@@ -10,6 +10,8 @@ final readonly class Unknown
     /**
      * @param float $near the original mass of a kept line, or the typical dose of a substitute, g
      * @param bool $kept a line of the original rather than a substitute
+     * @param bool $fixed not solved for
+     * @param bool $pinned held by the developer, and shown so
      * @param list<string> $prep
      */
     private function __construct(
@@ -22,6 +24,7 @@ final readonly class Unknown
         public array $prep,
         public string $text,
         public ?float $was,
+        public bool $pinned = false,
     ) {}
 
     /**
@@ -29,9 +32,9 @@ final readonly class Unknown
      *
      * @param list<string> $prep
      */
-    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15): self
+    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15, bool $pinned = false): self
     {
-        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams);
+        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned);
     }
 
     /** @param list<string> $prep */

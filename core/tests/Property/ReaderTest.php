@@ -57,6 +57,7 @@ final class ReaderTest extends TestCase
         self::assertCount(1, $json['unresolved']);
         self::assertSame(2, $json['unresolved'][0]['line']);
         self::assertEqualsWithDelta(10.0, $json['layers'][0]['mass_g'], 1e-9);
+        self::assertSame(0.0, array_sum($json['layers'][0]['lines'][1]['jobs']));
     }
 
     public function testJobsAreWhatIsMissingWhenALineIsTakenAway(): void

@@ -117,6 +117,8 @@ final class ReformulatorTest extends TestCase
             $now = self::grams($route->result->formula);
             self::assertSame($was['sugar'], $now['sugar']);
             self::assertSame($was['passion-fruit-juice'], $now['passion-fruit-juice']);
+            $pinned = array_filter($route->result->formula->layers[1]->lines, static fn(Line $l): bool => $l->pinned);
+            self::assertEqualsCanonicalizing(['sugar', 'passion-fruit-juice'], array_map(static fn(Line $l): ?string => $l->ingredient, $pinned));
         }
     }
 

@@ -48,7 +48,7 @@ export interface LineReading {
     grams: number | null;
     trace: string;
     confidence: string;
-    jobs: Record<Job, number> | null;
+    jobs: Record<Job, number>;
 }
 
 export interface LayerReading {

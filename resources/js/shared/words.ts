@@ -41,5 +41,3 @@ export const MECHANISMS: Record<string, string> = {
     cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
     psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac',
 };
-
-export const CONFIDENCE: Record<string, string> = { sure: '', likely: 'likely', guess: 'a guess' };
