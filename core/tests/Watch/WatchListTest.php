@@ -51,6 +51,12 @@ final class WatchListTest extends TestCase
             'protein-powder-chalk' => ['protein-powder-chalk', $layer('none', '87 g milk', '13 g whey isolate'), $layer('none', '89 g milk', '11 g whey isolate')],
             'foam-without-acid' => ['foam-without-acid', $layer('whip', '100 g aquafaba', '30 g sugar'), $layer('whip', '100 g aquafaba', '30 g sugar', '10 g lemon juice')],
             'alcohol-stays' => ['alcohol-stays', $layer('none', '95 g cream', '5 g rum'), $layer('none', '99 g cream', '1 g rum')],
+            'hm-pectin-needs-solids' => ['hm-pectin-needs-solids', $layer('boil 2 min', '300 g raspberries', '60 g sugar', '5 g pectin'), $layer('boil 2 min', '100 g lemon juice', '160 g sugar', '5 g pectin')],
+            'lm-pectin-needs-calcium' => ['lm-pectin-needs-calcium', $layer('boil 2 min', '300 g raspberries', '4 g lm pectin'), $layer('boil 2 min', '300 g raspberries', '4 g lm pectin', '0.5 g calcium lactate')],
+            'light-cheese-will-not-set' => ['light-cheese-will-not-set', $layer('none', '500 g light cream cheese', '100 g cream'), $layer('none', '500 g cream cheese', '20 g cream')],
+            'whey-grains-when-hot' => ['whey-grains-when-hot', $layer('boil 2 min', '100 g milk', '5 g whey isolate'), $layer('none', '100 g milk', '5 g whey isolate')],
+            'low-sugar-foam-over-whips' => ['low-sugar-foam-over-whips', $layer('whip', '100 g egg whites', '10 g sugar'), $layer('whip', '100 g egg whites', '110 g sugar')],
+            'allulose-browns-early' => ['allulose-browns-early', $layer('bake 150 C', '90 g egg', '10 g allulose'), $layer('cook to 82 C', '90 g egg', '10 g allulose')],
             'honey-and-infants' => ['honey-and-infants', $layer('none', '10 g honey'), $layer('none', '10 g maple syrup')],
         ];
     }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 20: allulose browns early in the oven. */
+final class AlluloseBrownsEarly implements Rule
+{
+    public static function name(): string
+    {
+        return 'allulose-browns-early';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            if ($layer->state->of100('allulose') > 3.0 && $layer->layer->treatment->kind === \Transmuta\Formula\TreatmentKind::Bake) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: allulose browns early; bake about 15 °C cooler and cover once it has colour. It is not authorised in the EU and UK.', $layer->layer->name), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 11: high-methoxyl pectin sets only above 55 % soluble solids and below pH 3.6. */
+final class HighMethoxylPectinNeedsSolids implements Rule
+{
+    public static function name(): string
+    {
+        return 'hm-pectin-needs-solids';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $solids = 100.0 - $layer->state->water;
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if ($portion->ingredient->does('hm-pectin') > 0.0 && $layer->state->grams[$i] > 0.0 && ($solids < 55.0 || ($layer->ph ?? 7.0) > 3.6)) {
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: high-methoxyl pectin needs 55 %% solids and a pH under 3.6; here it has %.0f %% and pH %.1f, so it sets little or nothing. Use low-methoxyl pectin with calcium.', $layer->layer->name, $solids, $layer->ph ?? 7.0), $n);
+                }
+            }
+        }
+    }
+}

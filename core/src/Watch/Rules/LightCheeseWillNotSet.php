@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 21: low-fat cheese in an unset cheesecake. */
+final class LightCheeseWillNotSet implements Rule
+{
+    public static function name(): string
+    {
+        return 'light-cheese-will-not-set';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $light = 0.0;
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $light += \in_array($portion->ingredient->id, ['cream-cheese-light', 'quark', 'skyr'], true) ? $layer->state->share[$i] : 0.0;
+            }
+            if ($light > 25.0 && !$layer->layer->treatment->kind->isHot() && $layer->set->ge < 1.15) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.0f %% of it is low-fat cheese, which firms less than full-fat; it reads "%s". Gelatin at about 1 %%, or full-fat cheese, makes it slice.', $layer->layer->name, $light, \Transmuta\Property\Ladder::word($layer->set->ge)), $n);
+            }
+        }
+    }
+}

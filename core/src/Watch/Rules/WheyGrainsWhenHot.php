@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 38: whey powder heated above 70 °C turns grainy. */
+final class WheyGrainsWhenHot implements Rule
+{
+    public static function name(): string
+    {
+        return 'whey-grains-when-hot';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if ($portion->ingredient->id === 'whey-isolate' && $portion->heated && $layer->state->grams[$i] > 0.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: whey isolate heated past 70 °C grains. Stir it in below 60 °C, or use micellar casein.', $layer->layer->name), $n);
+                }
+            }
+        }
+    }
+}
