@@ -34,8 +34,23 @@ final readonly class RouteFinder
         return $kept;
     }
 
+    /**
+     * How a version taken from a route came about, as the version keeps it.
+     *
+     * @param array<string, mixed> $route as {@see write} gives it
+     *
+     * @return array<string, mixed>
+     */
+    public static function origin(array $route): array
+    {
+        return [
+            'kind' => 'route', 'route' => $route['name'], 'mouth' => $route['mouth'], 'fit' => $route['fit'],
+            'changes' => $route['changes'], 'blocked_by' => $route['blocked_by'],
+        ];
+    }
+
     /** @return array<string, mixed> */
-    private static function write(Route $route): array
+    public static function write(Route $route): array
     {
         return [
             'id' => $route->id,

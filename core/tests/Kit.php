@@ -49,7 +49,7 @@ final class Kit
     {
         $layer = self::layer($grams, $treatment, $loss);
 
-        return LayerModel::of($layer, self::shelf())->weigh(LayerModel::grams($layer));
+        return LayerModel::stateOf($layer, self::shelf());
     }
 
     /** @param array<string, float|int> $grams */

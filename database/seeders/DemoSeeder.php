@@ -9,6 +9,7 @@ use App\Models\ShelfIngredient;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\Version;
+use App\Services\RouteFinder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Diet;
@@ -63,9 +64,7 @@ final class DemoSeeder extends Seeder
         if (!$route instanceof Route) {
             return;
         }
-        $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, [
-            'kind' => 'route', 'route' => $route->name, 'mouth' => $route->mouth, 'fit' => $route->fit, 'changes' => $route->changes, 'blocked_by' => $route->blockedBy,
-        ]);
+        $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, RouteFinder::origin(RouteFinder::write($route)));
         if (isset($plan['trial'])) {
             Trial::query()->create([
                 'studio_id' => $studio->id,

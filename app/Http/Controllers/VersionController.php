@@ -118,10 +118,7 @@ final class VersionController extends Controller
     {
         foreach ($routes as $route) {
             if ($route['id'] === $id) {
-                return [$engine->json->read((array) $route['formula']), [
-                    'kind' => 'route', 'route' => $route['name'], 'mouth' => $route['mouth'], 'fit' => $route['fit'],
-                    'changes' => $route['changes'], 'blocked_by' => $route['blocked_by'],
-                ]];
+                return [$engine->json->read((array) $route['formula']), RouteFinder::origin($route)];
             }
         }
 

@@ -7,6 +7,7 @@ namespace Transmuta\Process;
 use Transmuta\Diet\Verdict;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LabelRounding;
+use Transmuta\Quantity\Scale;
 use Transmuta\Watch\Warning;
 
 /** The card that leaves the kitchen: grams, method, nutrition rounded for a label, allergens, diets and cautions. */
@@ -34,7 +35,7 @@ final readonly class Card
             $lines = [];
             foreach ($layer->layer->understood() as $i => $line) {
                 $lines[] = [
-                    'grams' => round($line->grams, $line->grams < 1.0 ? 2 : 1),
+                    'grams' => Scale::shown($line->grams),
                     'name' => $layer->state->model->portions[$i]->ingredient->name,
                     'note' => implode(', ', $line->prep),
                 ];

@@ -9,6 +9,7 @@ use Transmuta\Property\Base;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Portion;
+use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\FatState;
 
 /** Writes a method from what is in each layer and what is done to it, with the temperatures that matter. */
@@ -191,7 +192,7 @@ final class MethodWriter
     {
         $lift = $portion->infused ? ' (infused, then lifted out)' : '';
 
-        return \sprintf('%s g %s%s', round($grams, $grams < 1.0 ? 2 : 1), mb_strtolower($portion->ingredient->name), $lift);
+        return \sprintf('%s g %s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $lift);
     }
 
     private function chill(DishReading $dish): string

@@ -19,14 +19,26 @@ final class Acidity
     /** @var array<string, float> strong-ion difference, mmol per 100 g, by ingredient */
     private array $strong = [];
 
-    public function __construct(private readonly Reference $reference, private readonly bool $inFood = true) {}
+    /** @var \WeakMap<LayerState, ?float> a weighed layer never changes, and several properties ask for its pH */
+    private \WeakMap $solved;
+
+    public function __construct(private readonly Reference $reference, private readonly bool $inFood = true)
+    {
+        $this->solved = new \WeakMap();
+    }
 
     /** pH 0…14 of the layer; null where there is too little water (under 3 g per 100 g) for a pH to mean anything. */
     public function ph(LayerState $state): ?float
     {
-        if ($state->water < 3.0) {
-            return null;
+        if (!isset($this->solved[$state]) && $state->water >= 3.0) {
+            $this->solved[$state] = $this->phOfLayer($state);
         }
+
+        return $this->solved[$state] ?? null;
+    }
+
+    private function phOfLayer(LayerState $state): float
+    {
         $strong = 0.0;
         foreach ($state->model->portions as $i => $portion) {
             if ($state->share[$i] > 0.0) {

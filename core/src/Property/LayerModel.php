@@ -30,7 +30,6 @@ final readonly class LayerModel
                 boiled: $boiled,
                 heated: $heated,
                 still: $heated && !$t->stirred && !$line->has('boiled'),
-                apart: $line->has('boiled') && !$t->kind->isHot(),
                 boiledInLayer: $t->kind === TreatmentKind::Boil && !$line->has('boiled'),
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
@@ -40,8 +39,18 @@ final readonly class LayerModel
         return new self($portions, $t, $layer->loss ?? Loss::none());
     }
 
+    /**
+     * A layer weighed as it is written.
+     *
+     * @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have
+     */
+    public static function stateOf(Layer $layer, Shelf $shelf): LayerState
+    {
+        return self::of($layer, $shelf)->weigh(self::grams($layer));
+    }
+
     /** @return list<float> grams of the layer's lines, in the order of the portions */
-    public static function grams(Layer $layer): array
+    private static function grams(Layer $layer): array
     {
         return array_map(static fn(\Transmuta\Formula\Line $line): float => $line->grams, $layer->understood());
     }

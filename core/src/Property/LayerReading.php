@@ -28,7 +28,6 @@ final readonly class LayerReading
         public SetReading $set,
         public SetReading $setWarm,
         public ?string $baseWords,
-        public float $solidAtService,
         public float $solidAtMouth,
         public array $nutrition,
         public array $jobs,

@@ -13,7 +13,6 @@ final readonly class Portion
      * @param bool $boiled brought to a boil, with the layer or in a sub-step of its own
      * @param bool $heated past 70 °C
      * @param bool $still heated undisturbed
-     * @param bool $apart boiled in a sub-step while the layer stays cold
      * @param bool $boiledInLayer boiled together with everything else in the layer
      * @param bool $infused lifted out again: flavours, and adds nothing else
      */
@@ -22,7 +21,6 @@ final readonly class Portion
         public bool $boiled,
         public bool $heated,
         public bool $still,
-        public bool $apart,
         public bool $boiledInLayer,
         public bool $whipped,
         public bool $infused,

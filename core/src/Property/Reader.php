@@ -69,8 +69,7 @@ final readonly class Reader
 
     public function layer(Layer $layer, float $serveAt): LayerReading
     {
-        $model = LayerModel::of($layer, $this->shelf);
-        $state = $model->weigh(LayerModel::grams($layer));
+        $state = LayerModel::stateOf($layer, $this->shelf);
         $volume = $this->air->layerVolume($state);
 
         return new LayerReading(
@@ -87,7 +86,6 @@ final readonly class Reader
             set: $this->set->read($state, $serveAt),
             setWarm: $this->set->read($state, self::ROOM),
             baseWords: Base::is($state) ? $this->base->words($state, $serveAt) : null,
-            solidAtService: $this->fat->solid($state, $serveAt),
             solidAtMouth: $this->fat->solid($state, 34.0),
             nutrition: $this->nutrition->per100($state),
             jobs: $this->jobs($state, $serveAt),

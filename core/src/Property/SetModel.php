@@ -20,6 +20,9 @@ final readonly class SetModel
         'xanthan' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
 
+    /** @var \WeakMap<LayerState, array{dose: array<string, float>, casein: array{fresh: float, cultured: float}}> */
+    private \WeakMap $dosed;
+
     public function __construct(
         private Reference $reference,
         private Fat $fat,
@@ -27,7 +30,9 @@ final readonly class SetModel
         private Air $air,
         private Freezing $freezing,
         private bool $linearBloom = false,
-    ) {}
+    ) {
+        $this->dosed = new \WeakMap();
+    }
 
     public function read(LayerState $state, float $celsius): SetReading
     {
@@ -56,8 +61,8 @@ final readonly class SetModel
         $b = max(0.2, 1.0 - $s['agent-space.sugar'] * $state->bulk() / 100);
         $ph = $this->acidity->ph($state) ?? 6.5;
         $warm = 1.0 - (1.0 - $s['warm.gel-share-20']) * max(0.0, min(1.5, ($celsius - 5.0) / 15));
-        $dose = $this->doses($state);
-        $casein = $this->casein($state);
+        // What was dosed does not depend on the temperature, at which a layer is read twice.
+        ['dose' => $dose, 'casein' => $casein] = $this->dosed[$state] ??= ['dose' => $this->doses($state), 'casein' => $this->casein($state)];
         $ge = $this->agents($dose, $state, $b, $ph, $celsius, $casein['fresh'] + $casein['cultured']);
         foreach ($ge as $mechanism => $value) {
             if ($mechanism !== 'gelatin') {

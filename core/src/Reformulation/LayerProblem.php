@@ -11,6 +11,7 @@ use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Smooth;
+use Transmuta\Quantity\Scale;
 
 /** One layer to be weighed anew: unknown masses, a target, and the rows that say how far off a weighing is. */
 final readonly class LayerProblem
@@ -82,7 +83,7 @@ final readonly class LayerProblem
         $lines = [];
         foreach ($this->grams($x) as $i => $grams) {
             $unknown = $this->unknowns[$i];
-            $rounded = round($grams, $grams < 1.0 ? 2 : 1);
+            $rounded = Scale::shown($grams);
             if ($rounded < ($unknown->near < 1.0 ? 0.01 : 0.1) && !$unknown->kept) {
                 continue;
             }

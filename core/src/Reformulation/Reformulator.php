@@ -12,8 +12,10 @@ use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Quantity\Scale;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
 
@@ -29,7 +31,7 @@ final readonly class Reformulator
         $this->planner = new Planner($reader->shelf, $catalogue);
     }
 
-    /** @return list<Route> best first; never one that misses a diet of the brief */
+    /** @return list<Route> best first; never one with a banned ingredient. One that misses a number of the brief says so in `met`, last */
     public function routes(Formula $formula, Brief $brief): array
     {
         $original = $this->reader->read($formula, $brief->netCarbLimit(), $brief->protein);
@@ -115,7 +117,7 @@ final readonly class Reformulator
                 continue;
             }
             $unknown = $unknowns[$k];
-            $new = $unknown->fixed ? $line->grams : round($grams[$k], $grams[$k] < 1.0 ? 2 : 1);
+            $new = $unknown->fixed ? $line->grams : Scale::shown($grams[$k]);
             $lines[] = $line->weighing($new);
             ++$k;
         }
@@ -163,9 +165,9 @@ final readonly class Reformulator
         $problem = new LayerProblem($this->reader, $this->template($layer, $plan), $plan->unknowns, $target, $serveAt, $limits);
         $solution = $problem->solve();
         $rounded = $problem->layer($solution->x, mb_strtolower($layer->layer->name));
-        $state = \Transmuta\Property\LayerModel::of($rounded, $this->reader->shelf)->weigh(\Transmuta\Property\LayerModel::grams($rounded));
+        $state = LayerModel::stateOf($rounded, $this->reader->shelf);
 
-        return new SolvedLayer($plan, $rounded, $solution, (new Rails($this->reader, $target, $serveAt))->of($state), $problem->blocks($solution));
+        return new SolvedLayer($plan, $rounded, (new Rails($this->reader, $target, $serveAt))->of($state), $problem->blocks($solution));
     }
 
     /** A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. */

@@ -12,7 +12,7 @@ final readonly class SolvedLayer
      * @param list<Rail> $rails after rounding
      * @param list<string> $blocks
      */
-    public function __construct(public LayerPlan $plan, public Layer $layer, public Solution $solution, public array $rails, public array $blocks) {}
+    public function __construct(public LayerPlan $plan, public Layer $layer, public array $rails, public array $blocks) {}
 
     public function fit(): float
     {

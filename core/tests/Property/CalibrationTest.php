@@ -20,7 +20,7 @@ final class CalibrationTest extends TestCase
         $on = $within = 0;
         $off = [];
         foreach (CalibrationCases::all() as $case) {
-            $step = Ladder::step(Kit::engine()->reader->set->ge(LayerModel::of($case['layer'], Kit::shelf())->weigh(LayerModel::grams($case['layer'])), $case['celsius']));
+            $step = Ladder::step(Kit::engine()->reader->set->ge(LayerModel::stateOf($case['layer'], Kit::shelf()), $case['celsius']));
             $away = abs($step - $case['observed']);
             $on += $away === 0 ? 1 : 0;
             $within += $away <= 1 ? 1 : 0;

@@ -28,7 +28,7 @@ final class RailsTest extends TestCase
         $reader = Kit::engine()->reader;
         $target = Target::of(Kit::reading($before, Kit::heat($treat)), $reader, 5.0);
         $layer = Kit::layer($after, Kit::heat($treat));
-        $rails = (new Rails($reader, $target, 5.0))->of(LayerModel::of($layer, Kit::shelf())->weigh(LayerModel::grams($layer)));
+        $rails = (new Rails($reader, $target, 5.0))->of(LayerModel::stateOf($layer, Kit::shelf()));
 
         return array_combine(array_map(static fn(Rail $r): string => $r->property, $rails), $rails);
     }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DishSummary, Facts, Rail } from '../api/types';
 import { standing } from '../rooms/bench/DietList';
-import { treatWords } from '../rooms/bench/Ledger';
 import { verdict } from '../rooms/bench/PortionFacts';
 import { railPlace, railVerdict } from '../rooms/bench/railWords';
 import { decisions } from '../rooms/counter/decisions';
@@ -9,6 +8,7 @@ import { compareStep } from '../rooms/notebook/compareStep';
 import { grams, money } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';
+import { treatWords } from './words';
 
 describe('figures', () => {
     it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.44, '100.4'], [999.94, '999.9'], [1000.4, '1000']])('%s g reads %s', (value, text) => {

@@ -41,3 +41,17 @@ export const MECHANISMS: Record<string, string> = {
     cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
     psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac',
 };
+
+/** A treatment in the words of the kitchen. */
+export function treatWords(treat: string): string {
+    if (treat === 'none') return 'not heated';
+    return treat
+        .replace(/^cook to (-?[\d.]+) C/, 'cooked to $1 °C')
+        .replace(/^bake (-?[\d.]+) C/, 'baked at $1 °C')
+        .replace(/^freeze (-?[\d.]+) C/, 'frozen to $1 °C')
+        .replace(/^boil/, 'boiled')
+        .replace(/^whip/, 'whipped')
+        .replace(/^melt/, 'blended warm')
+        .replace(/,? stirred/, ', stirred')
+        .replace(/,? still/, ', still');
+}

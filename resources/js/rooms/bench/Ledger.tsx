@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { FormulaLine, Side } from '../../api/types';
 import { Panel } from '../../shared/Panel';
-import type { LedgerLayer } from './ledger';
+import { treatWords } from '../../shared/words';
+import { COLUMNS, type LedgerLayer } from './ledger';
 import { LedgerLine } from './LedgerLine';
 import { TypeLine } from './TypeLine';
 
@@ -16,8 +17,6 @@ interface Props {
     onTyped: (layer: number, text: string) => void;
     onBalance: () => void;
 }
-
-export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
 
 /** What leaves, what comes in, and what each line does, by layer. */
 export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance }: Props) {
@@ -73,17 +72,4 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
             })}
         </Panel>
     );
-}
-
-export function treatWords(treat: string): string {
-    if (treat === 'none') return 'not heated';
-    return treat
-        .replace(/^cook to (-?[\d.]+) C/, 'cooked to $1 °C')
-        .replace(/^bake (-?[\d.]+) C/, 'baked at $1 °C')
-        .replace(/^freeze (-?[\d.]+) C/, 'frozen to $1 °C')
-        .replace(/^boil/, 'boiled')
-        .replace(/^whip/, 'whipped')
-        .replace(/^melt/, 'blended warm')
-        .replace(/,? stirred/, ', stirred')
-        .replace(/,? still/, ', still');
 }

@@ -5,8 +5,7 @@ import { useState } from 'react';
 import type { FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
 import { GramField } from './GramField';
-import { COLUMNS } from './Ledger';
-import type { LedgerRow } from './ledger';
+import { COLUMNS, type LedgerRow } from './ledger';
 
 const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
 const WORDS: Record<Job, string> = { set: 'the set', sweet: 'the sweetness', fat: 'the fat', acid: 'the acid', air: 'the air', protein: 'the protein' };

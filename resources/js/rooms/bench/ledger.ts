@@ -1,5 +1,8 @@
 import type { Formula, FormulaLine, Job, Side } from '../../api/types';
 
+/** Pin, grams, name, share and five jobs: the same grid for the head and every line. */
+export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
+
 export interface LedgerRow {
     key: string;
     /** Where the line stands in the version; null for one that has left. */

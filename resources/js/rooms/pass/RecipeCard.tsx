@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
 import { grams } from '../../shared/numbers';
-import { dietName } from '../../shared/words';
-import { treatWords } from '../bench/Ledger';
+import { dietName, treatWords } from '../../shared/words';
 
 const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
 
