@@ -7,7 +7,7 @@ import { Waiting } from '../../shared/Waiting';
 import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
-import { ledger, withLine, withTyped } from './ledger';
+import { cured, ledger, withLine, withTyped } from './ledger';
 import { AllergenLine, PortionFacts } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
@@ -118,20 +118,7 @@ function BenchOf({ id }: { id: number }) {
             </Box>
             <WatchPanel
                 watch={data.watch}
-                onCure={(warning) => {
-                    if (!warning.cure || warning.layer === null) return;
-                    const { action, ingredient } = warning.cure;
-                    bench.edit({
-                        ...formula,
-                        layers: formula.layers.map((l, n) =>
-                            n !== warning.layer
-                                ? l
-                                : action === 'boil-layer'
-                                  ? { ...l, treat: 'boil 2 min stirred' }
-                                  : { ...l, lines: l.lines.map((line) => (line.ingredient === ingredient ? { ...line, prep: [...new Set([...line.prep, action === 'heat' ? 'heated' : 'boiled'])] } : line)) },
-                        ),
-                    });
-                }}
+                onCure={(warning) => bench.edit(cured(formula, warning))}
             />
             {keys && <KeyList onClose={() => setKeys(false)} />}
         </Box>

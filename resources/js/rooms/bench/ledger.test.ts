@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { FormulaLine, Side } from '../../api/types';
-import { ledger, nudged, withLine, withTyped } from './ledger';
+import { cured, ledger, nudged, withLine, withTyped } from './ledger';
 
 const line = (ingredient: string | null, grams: number): FormulaLine => ({ text: ingredient ?? 'a wisp', ingredient, grams, trace: '', confidence: 'sure', prep: [], pinned: false, reason: null, suggestions: [] });
 const jobs = { set: 0.5, sweet: 0, fat: 0, acid: 0, air: 0, protein: 0 };
@@ -53,6 +53,26 @@ describe('the ledger', () => {
         expect(withLine(original.formula, { layer: 0, line: 0 }, null).layers[0]?.lines).toHaveLength(1);
         expect(withTyped(original.formula, 0, '2 tbsp cornflour').layers[0]?.lines.at(-1)).toMatchObject({ text: '2 tbsp cornflour', ingredient: null });
         expect(JSON.stringify(original.formula)).toBe(before);
+    });
+});
+
+describe('a cure', () => {
+    const { formula } = side([line('agar', 2), line('sugar', 138)]);
+    it.each([
+        ['boil-apart', 'boiled'],
+        ['heat', 'heated'],
+    ])('%s touches its own line and layer alone, once', (action, prep) => {
+        const warning = { layer: 0, cure: { action, ingredient: 'agar' } };
+        const lines = cured(cured(formula, warning), warning).layers[0]?.lines;
+        expect(lines?.map((l) => l.prep)).toEqual([[prep], []]);
+        expect(cured(formula, { ...warning, layer: 1 })).toEqual(formula);
+    });
+    it('boils the whole layer where that is the cure', () => {
+        expect(cured(formula, { layer: 0, cure: { action: 'boil-layer', ingredient: '' } }).layers[0]?.treat).toBe('boil 2 min stirred');
+    });
+    it('is nothing where none is known', () => {
+        expect(cured(formula, { layer: 0, cure: null })).toBe(formula);
+        expect(cured(formula, { layer: null, cure: { action: 'heat', ingredient: 'agar' } })).toBe(formula);
     });
 });
 

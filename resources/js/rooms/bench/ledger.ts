@@ -1,4 +1,4 @@
-import type { Formula, FormulaLine, Job, Side } from '../../api/types';
+import type { Formula, FormulaLine, Job, Side, Warning } from '../../api/types';
 
 /** Pin, grams, name, share and five jobs: the same grid for the head and every line. */
 export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
@@ -87,6 +87,20 @@ export function withLine(formula: Formula, at: { layer: number; line: number }, 
 export function withTyped(formula: Formula, layer: number, text: string): Formula {
     const line: FormulaLine = { text, ingredient: null, grams: null, trace: '', confidence: 'guess', prep: [], pinned: false, reason: null, suggestions: [] };
     return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, lines: [...l.lines, line] } : l)) };
+}
+
+/** The formula with a warning's own cure applied; as it was where the warning knows none. */
+export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure' | 'layer'>): Formula {
+    if (!cure || at === null) return formula;
+    const prep = cure.action === 'heat' ? 'heated' : 'boiled';
+    const heal = (line: FormulaLine): FormulaLine => (line.ingredient === cure.ingredient ? { ...line, prep: [...new Set([...line.prep, prep])] } : line);
+    return {
+        ...formula,
+        layers: formula.layers.map((layer, n) => {
+            if (n !== at) return layer;
+            return cure.action === 'boil-layer' ? { ...layer, treat: 'boil 2 min stirred' } : { ...layer, lines: layer.lines.map(heal) };
+        }),
+    };
 }
 
 /** One nudge of the arrow keys: a hundredth of the mass, at least what a scale shows. */
