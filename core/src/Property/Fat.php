@@ -94,7 +94,7 @@ final readonly class Fat
     private function kinds(array $parts): array
     {
         $kinds = [];
-        foreach (['milk', 'coconut', 'cocoa', 'block', 'oil', 'egg'] as $kind) {
+        foreach (array_keys($this->reference->solidFat) as $kind) {
             if (isset($parts["fat.$kind"])) {
                 $kinds[$kind] = $parts["fat.$kind"];
             }

@@ -101,7 +101,7 @@ final class LayerState
 
     public function carbohydrate(): float
     {
-        return $this->sugars + $this->of100('starch') + $this->polyols + $this->of100('allulose');
+        return $this->sugars + $this->of100('starch') + $this->of100('dextrin') + $this->polyols + $this->of100('allulose');
     }
 
     /** Sugars, polyols, allulose and sugar-like fibre: what gives sugar's body and holds water. */

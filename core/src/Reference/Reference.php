@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Reference;
 
+use Transmuta\Shelf\Mark;
+use Transmuta\Shelf\Provenance;
+
 /**
  * All coefficient tables of the computation, read once from `core/data/reference`.
  *
@@ -22,6 +25,13 @@ final readonly class Reference
      * @param list<array{0: float, 1: float}> $freezing sucrose % in the water phase to °C
      * @param array<string, float> $density kg/m³ at 20 °C by part
      * @param list<array<string, string>> $units rows of the unit table
+     * @param array<string, float> $energyUs kcal per g under 21 CFR 101.9, by part or polyol
+     * @param array<string, float> $dailyValues by fact, in its own unit
+     * @param list<array<string, string>> $claims nutrition claims with their thresholds
+     * @param array<string, array<string, array{0: float, 1: float, 2: float}>> $thermal a + b·T + c·T² (T in °C) by property, by part
+     * @param array<string, array{air: float, film: float}> $places air °C and surface film coefficient W/m²K, by place
+     * @param array<string, array<string, string>> $agents setting agents by function: dose range, activation, window
+     * @param array<string, array<string, array{0: string, 1: string}>> $sources mark and source by table and key
      */
     private function __construct(
         public array $sweeteners,
@@ -34,15 +44,79 @@ final readonly class Reference
         public array $freezing,
         public array $density,
         public array $units,
+        public array $energyUs,
+        public array $dailyValues,
+        public array $claims,
+        public array $thermal,
+        public array $places,
+        public array $agents,
+        private array $sources,
     ) {}
 
+    /** Where a coefficient comes from, by table and key; null where the table has no such key. */
+    public function sourceOf(string $table, string $key): ?Provenance
+    {
+        $found = $this->sources[$table][$key] ?? null;
+
+        return $found === null ? null : Provenance::of(Mark::from($found[0]), $found[1]);
+    }
+
     /**
+     * The same tables with some coefficients of the set model replaced: how a fit or a sensitivity is tried.
+     *
+     * @param array<string, float> $set
+     */
+    public function withSet(array $set): self
+    {
+        return new self(
+            $this->sweeteners, $this->energy, $this->acids, $this->buffers, $this->solidFat, [...$this->set, ...$set], $this->solutes, $this->freezing, $this->density, $this->units,
+            $this->energyUs, $this->dailyValues, $this->claims, $this->thermal, $this->places, $this->agents, $this->sources,
+        );
+    }
+
+    /** Every table by name with the column its rows are known by. */
+    private const KEYS = [
+        'sweeteners' => 'species', 'energy' => 'part', 'acids' => 'acid', 'buffers' => 'protein', 'solid-fat' => 'fat', 'set' => 'key', 'water' => 'solute',
+        'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'daily-values' => 'fact', 'claims' => 'claim',
+        'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function',
+    ];
+
+    /**
+     * @return array<string, list<array<string, string>>> rows of every table, as a store may keep them
+     *
      * @throws BrokenTable if a table is missing or a row is malformed
      */
-    public static function standard(): self
+    public static function tables(): array
     {
         $dir = \dirname(__DIR__, 2) . '/data/reference/';
-        $read = static fn(string $name): array => Table::rows($dir . $name . '.csv');
+        $tables = [];
+        foreach (array_keys(self::KEYS) as $name) {
+            $tables[$name] = Table::rows($dir . $name . '.csv');
+        }
+
+        return $tables;
+    }
+
+    /** @throws BrokenTable if a table is missing or a row is malformed */
+    public static function standard(): self
+    {
+        return self::of(self::tables());
+    }
+
+    /** @param array<string, list<array<string, string>>> $tables as {@see tables} gives them */
+    public static function of(array $tables): self
+    {
+        $read = static fn(string $name): array => $tables[$name];
+        $sources = [];
+        foreach (self::KEYS as $name => $column) {
+            foreach ($tables[$name] as $row) {
+                $sources[$name][$row[$column]] = [$row['mark'], $row['source']];
+            }
+        }
+        $thermal = [];
+        foreach ($tables['thermal'] as $row) {
+            $thermal[$row['property']][$row['part']] = [(float) $row['a'], (float) $row['b'], (float) $row['c']];
+        }
         $numbers = static fn(string $cell): array => array_map(floatval(...), explode(' ', $cell));
 
         return new self(
@@ -66,6 +140,13 @@ final readonly class Reference
             ),
             density: self::by('part', $read('density'), static fn(array $r): float => (float) $r['kg_m3_20c']),
             units: $read('units'),
+            energyUs: self::by('part', $read('energy-us'), static fn(array $r): float => (float) $r['kcal_g']),
+            dailyValues: self::by('fact', $read('daily-values'), static fn(array $r): float => (float) $r['daily_value']),
+            claims: $read('claims'),
+            thermal: $thermal,
+            places: self::by('place', $read('cooling'), static fn(array $r): array => ['air' => (float) $r['air_c'], 'film' => (float) $r['film_w_m2k']]),
+            agents: self::by('function', $read('agents'), static fn(array $r): array => $r),
+            sources: $sources,
         );
     }
 

@@ -7,8 +7,9 @@ namespace Transmuta\Shelf;
 /**
  * What 100 g of an ingredient holds, in grams, by part.
  *
- * Parts are flat names: `water`, `protein.<kind>`, `fat.<kind>`, `saturates`, `sugar.<species>`, `starch`,
- * `polyol.<species>`, `allulose`, `fibre`, `particles` (counted for set only), `acid.<kind>`, `alcohol`, `salt`
+ * Parts are flat names: `water`, `protein.<kind>`, `fat.<kind>`, `saturates`, `sugar.<species>`, `starch`, `dextrin` (other available
+ * carbohydrate: syrups' higher saccharides, oligosaccharides), `polyol.<species>`, `allulose`, `fibre` and the `insoluble` part of it,
+ * `particles` (counted for set only), `acid.<kind>`, `alcohol`, `salt`
  * (sodium × 2.5), `ash`, and `active.<species>` for high-potency sweeteners in milligrams. Absent means none.
  */
 final readonly class Composition
@@ -60,7 +61,7 @@ final readonly class Composition
         $sum = 0.0;
         foreach ($this->parts as $part => $grams) {
             $sum += match (true) {
-                $part === 'saturates', $part === 'particles' => 0.0,
+                $part === 'saturates', $part === 'particles', $part === 'insoluble' => 0.0,
                 str_starts_with($part, 'active.') => $grams / 1000,
                 default => $grams,
             };

@@ -9,14 +9,21 @@ namespace Transmuta\Shelf;
  */
 final readonly class Ingredient
 {
+    /** What a label may ask for beside the parts: absent from {@see $micronutrients} means unknown, which is not zero. */
+    public const MICRONUTRIENTS = ['cholesterol_mg', 'trans_g', 'calcium_mg', 'iron_mg', 'potassium_mg', 'vitamin_d_ug'];
+
     /**
      * @param array<string, float> $functions agent functions by name (`gelatin-bloom`, `starch`, `foam-overrun` ml air per g …)
      * @param array<string, float> $densities g per ml by form; '' is the usual form
      * @param array<string, float> $units g of one unit by name (`each:us-large`, `can`, `fruit`, `leaf` …)
      * @param list<string> $names what kitchens call it, lower case
-     * @param list<string> $origins `dairy`, `egg`, `gelatin`, `honey`, `gluten`, `alcohol`
+     * @param list<string> $origins `dairy`, `egg`, `gelatin`, `meat`, `honey`, `gluten`, `alcohol`
      * @param list<string> $allergens EU Annex II words: milk, eggs, nuts, soybeans, gluten, peanuts, sesame …
      * @param list<string> $mayContain allergens its packets commonly warn of
+     * @param list<string> $cereals which gluten cereal: `wheat`, `barley`, `oats`, `rye`
+     * @param array<string, float> $micronutrients per 100 g, by {@see MICRONUTRIENTS}; only what is known
+     * @param ?float $statedKj energy the source states, kJ per 100 g
+     * @param array<string, Provenance> $provenances by value: `parts`, `acids`, `ph`, `density:<form>`, `unit:<name>`, `function:<name>`, a micronutrient, `price`
      */
     public function __construct(
         public string $id,
@@ -36,6 +43,12 @@ final readonly class Ingredient
         public ?string $askGluten,
         public ?int $priceMinorPerKg,
         public Provenance $provenance,
+        public array $cereals = [],
+        public array $micronutrients = [],
+        public ?float $statedKj = null,
+        public ?string $note = null,
+        public array $provenances = [],
+        public ?string $basedOn = null,
     ) {}
 
     public function does(string $function): float
@@ -57,5 +70,31 @@ final readonly class Ingredient
     public function isAgent(): bool
     {
         return $this->group === 'agent';
+    }
+
+    /** Where one of its values comes from; what has no mark of its own has that of its composition. */
+    public function provenanceOf(string $value): Provenance
+    {
+        return $this->provenances[$value] ?? match (true) {
+            str_starts_with($value, 'acid.') => $this->provenances['acids'] ?? $this->provenance,
+            $value === 'particles' => Provenance::of(Mark::Memory, 'share that thickens, taken for the set model'),
+            default => $this->provenance,
+        };
+    }
+
+    /** g of its sugars per 100 g that were added to it, not grown in it or drawn with the milk. */
+    public function addedSugars(): float
+    {
+        return $this->group === 'sugar' ? $this->composition->family('sugar.') : min($this->does('added-sugars'), $this->composition->family('sugar.'));
+    }
+
+    /** The same ingredient with another composition, as a measured fruit or a checked packet has it. */
+    public function holding(Composition $composition, Provenance $provenance): self
+    {
+        return new self(
+            $this->id, $this->name, $this->group, $composition, $this->ph, $this->fatState, $this->functions, $this->densities, $this->units, $this->names, $this->origins,
+            $this->allergens, $this->mayContain, $this->askVegan, $this->askGluten, $this->priceMinorPerKg, $provenance, $this->cereals, $this->micronutrients, null, $this->note,
+            [...$this->provenances, 'acids' => $provenance], $this->basedOn,
+        );
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
-/** A shelf held in memory. */
-final readonly class IngredientList implements Shelf
+/** A shelf held in memory. Rows become ingredients when they are first asked for: a dish uses a dozen of five hundred. */
+final class IngredientList implements Shelf
 {
-    /** @param array<string, Ingredient> $byId */
-    private function __construct(private array $byId) {}
+    /**
+     * @param array<string, Ingredient> $made
+     * @param array<string, array<string, mixed>> $rows
+     */
+    private function __construct(private array $made, private readonly array $rows) {}
 
     /** @param iterable<Ingredient> $ingredients */
     public static function of(iterable $ingredients): self
@@ -18,27 +21,43 @@ final readonly class IngredientList implements Shelf
             $byId[$ingredient->id] = $ingredient;
         }
 
-        return new self($byId);
+        return new self($byId, []);
+    }
+
+    /** @param iterable<array<string, mixed>> $rows as {@see IngredientRow} reads them */
+    public static function ofRows(iterable $rows): self
+    {
+        $byId = [];
+        foreach ($rows as $row) {
+            $byId[\is_string($row['id']) ? $row['id'] : ''] = $row;
+        }
+
+        return new self([], $byId);
     }
 
     /** The shelf that ships with the project, read from `core/data/shelf`. */
     public static function shipped(): self
     {
-        return self::of(array_map(IngredientRow::ingredient(...), ShelfFiles::rows()));
+        return self::ofRows(ShelfFiles::rows());
     }
 
     public function find(string $id): ?Ingredient
     {
-        return $this->byId[$id] ?? null;
+        return $this->made[$id] ?? (isset($this->rows[$id]) ? $this->made[$id] = IngredientRow::ingredient($this->rows[$id]) : null);
     }
 
     public function get(string $id): Ingredient
     {
-        return $this->byId[$id] ?? throw UnknownIngredient::id($id);
+        return $this->find($id) ?? throw UnknownIngredient::id($id);
     }
 
     public function all(): array
     {
-        return $this->byId;
+        $all = [];
+        foreach (array_keys($this->rows + $this->made) as $id) {
+            $all[(string) $id] = $this->get((string) $id);
+        }
+
+        return $all;
     }
 }

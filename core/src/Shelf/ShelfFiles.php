@@ -19,27 +19,45 @@ final class ShelfFiles
         $dir = \dirname(__DIR__, 2) . '/data/shelf/';
         $measures = self::grouped($dir . 'measures.csv');
         $functions = self::grouped($dir . 'functions.csv');
+        $micro = self::grouped($dir . 'micronutrients.csv');
         $names = array_column(Table::rows($dir . 'names.csv'), 'names', 'ingredient');
-        $prices = array_column(Table::rows($dir . 'prices.csv'), 'minor_per_kg', 'ingredient');
+        $prices = array_column(Table::rows($dir . 'prices.csv'), null, 'ingredient');
         $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
+        $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
         $rows = [];
         foreach (Table::rows($dir . 'composition.csv') as $row) {
             $id = $row['id'];
-            $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => ''];
-            $densities = $units = [];
+            $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => '', 'cereal' => '', 'note' => ''];
+            $sour = $acidity[$id] ?? ['acids' => '', 'ph' => '', 'mark' => '', 'source' => ''];
+            $densities = $units = $marks = [];
             foreach ($measures[$id] ?? [] as $measure) {
                 $measure['kind'] === 'density'
                     ? $densities[$measure['form']] = (float) $measure['value']
                     : $units[$measure['form']] = (float) $measure['value'];
+                $marks[$measure['kind'] . ':' . $measure['form']] = [$measure['mark'], $measure['source']];
+            }
+            foreach ($functions[$id] ?? [] as $function) {
+                $marks['function:' . $function['function']] = [$function['mark'], $function['source']];
+            }
+            foreach ($micro[$id] ?? [] as $nutrient) {
+                $marks[$nutrient['nutrient']] = [$nutrient['mark'], $nutrient['source']];
+            }
+            if ($sour['mark'] !== '') {
+                $marks['acids'] = [$sour['mark'], $sour['source']];
+                // A published acid does not make the recalled pH beside it published.
+                $marks['ph'] = str_contains($sour['source'], 'pH from memory') ? ['mem', 'typical value recalled'] : $marks['acids'];
+            }
+            if (isset($prices[$id])) {
+                $marks['price'] = [$prices[$id]['mark'], $prices[$id]['source']];
             }
             $rows[] = [
                 'id' => $id,
                 'name' => $row['name'],
                 'group' => $row['group'],
-                'parts' => self::parts($row),
-                'ph' => $row['ph'] === '' ? null : (float) $row['ph'],
+                'parts' => self::parts([...$row, 'acids' => $sour['acids']]),
+                'ph' => $sour['ph'] === '' ? null : (float) $sour['ph'],
                 'fat_state' => $row['fat_state'],
                 'functions' => array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')),
                 'densities' => $densities,
@@ -48,11 +66,16 @@ final class ShelfFiles
                 'origins' => $words($own['origin']),
                 'allergens' => $words($own['allergens']),
                 'may_contain' => $words($own['may_contain']),
+                'cereals' => $words($own['cereal']),
                 'ask_vegan' => $own['ask_vegan'] ?: null,
                 'ask_gluten' => $own['ask_gluten'] ?: null,
-                'price_minor_per_kg' => isset($prices[$id]) ? (int) $prices[$id] : null,
+                'price_minor_per_kg' => isset($prices[$id]) ? (int) $prices[$id]['minor_per_kg'] : null,
+                'micro' => array_map(floatval(...), array_column($micro[$id] ?? [], 'value', 'nutrient')),
+                'kj' => $row['kj'] === '' ? null : (float) $row['kj'],
+                'note' => trim($row['note'] . ($row['note'] !== '' && $own['note'] !== '' ? '; ' : '') . $own['note']) ?: null,
                 'mark' => $row['mark'],
                 'source' => $row['source'],
+                'marks' => $marks,
             ];
         }
 
@@ -67,7 +90,7 @@ final class ShelfFiles
     private static function parts(array $row): array
     {
         $parts = [];
-        foreach (['water', 'saturates', 'starch', 'allulose', 'fibre', 'particles', 'alcohol', 'salt', 'ash'] as $plain) {
+        foreach (['water', 'saturates', 'starch', 'dextrin', 'allulose', 'fibre', 'insoluble', 'particles', 'alcohol', 'salt', 'ash'] as $plain) {
             $parts[$plain] = (float) $row[$plain];
         }
         foreach (['protein' => 'protein', 'fat' => 'fat', 'sugars' => 'sugar', 'polyols' => 'polyol', 'acids' => 'acid', 'actives' => 'active'] as $column => $family) {
