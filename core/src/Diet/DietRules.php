@@ -9,23 +9,20 @@ use Transmuta\Shelf\Ingredient;
 /** Whether one ingredient may stay in a diet, and what its packet must still answer. */
 final class DietRules
 {
-    /** Contents of sugars from outside the fruit and the milk: they make an ingredient "added sugar" for keto. */
-    private const SWEETENED = ['condensed-milk', 'coconut-condensed', 'vanilla-paste', 'milk-chocolate', 'white-chocolate', 'chocolate-55', 'chocolate-70', 'plain-biscuit', 'plain-biscuit-gf', 'date', 'custard-powder'];
-
-    /** Flours and starches that carry too much starch for a keto portion in any but thickening amounts. */
-    private const STARCHY = ['plain-flour', 'rice-flour', 'oats', 'puff-pastry-baked', 'puff-pastry-plant', 'oat-milk', 'banana'];
+    /** From this much added sugar on, an ingredient counts as sugared, g per 100 g. Under it vanilla and spirits stay. */
+    private const SUGARED = 5.0;
 
     public static function bans(Diet $diet, Ingredient $in): bool
     {
         $from = $in->comesFrom(...);
 
         return match ($diet) {
-            Diet::Vegan => $from('dairy') || $from('egg') || $from('gelatin') || $from('honey'),
+            Diet::Vegan => $from('dairy') || $from('egg') || $from('gelatin') || $from('honey') || $from('meat'),
             Diet::Eggless => $from('egg'),
-            Diet::Vegetarian => $from('gelatin'),
+            Diet::Vegetarian => $from('gelatin') || $from('meat'),
             Diet::DairyFree => $from('dairy'),
             Diet::GlutenFree => $from('gluten'),
-            Diet::Keto => $in->group === 'sugar' || \in_array($in->id, self::SWEETENED, true) || \in_array($in->id, self::STARCHY, true),
+            Diet::Keto => $in->addedSugars() >= self::SUGARED || self::starchy($in),
             Diet::HighProtein => false,
             Diet::NutFree => \in_array('nuts', $in->allergens, true) || \in_array('peanuts', $in->allergens, true),
             Diet::SoyFree => \in_array('soybeans', $in->allergens, true),
@@ -42,7 +39,26 @@ final class DietRules
             Diet::Eggless => $in->askVegan !== null && preg_match('/egg/i', $in->askVegan) === 1 ? $in->askVegan : null,
             Diet::GlutenFree => $in->askGluten,
             Diet::NutFree => \in_array('nuts', $in->mayContain, true) ? 'Does the packet warn of nuts?' : null,
-            Diet::Vegetarian, Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::AlcoholFree => null,
+            Diet::Vegetarian => $in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null,
+            Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::AlcoholFree => null,
+        };
+    }
+
+    /**
+     * Carries too much starch or sugar of its own for a keto portion in any but thickening amounts: flours, bases, dried and starchy fruit,
+     * drinks made from cereals.
+     */
+    private static function starchy(Ingredient $in): bool
+    {
+        $c = $in->composition;
+        $carbohydrate = $c->family('sugar.') + $c->of100('starch') + $c->of100('dextrin');
+
+        return match ($in->group) {
+            'starch' => $c->of100('starch') >= 40.0 && $c->family('protein.') >= 4.0,
+            'base' => $carbohydrate >= 25.0,
+            'fruit' => $carbohydrate >= 15.0,
+            'plant' => $c->of100('dextrin') + $c->of100('sugar.maltose') >= 3.0,
+            default => $in->group === 'sugar',
         };
     }
 }
