@@ -16,6 +16,7 @@ use Transmuta\Intake\LineReader;
 use Transmuta\Intake\TextFormula;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Measured;
 
 /** The JSON form of a formula: docs/formula.schema.json. `treat`, `tin` and `loss` use the words of the plain text form. */
 final readonly class FormulaJson
@@ -40,6 +41,7 @@ final readonly class FormulaJson
                 'lines' => array_map(self::line(...), $layer->lines),
             ], $formula->layers),
             'method' => $formula->method,
+            'measured' => array_map(static fn(Measured $m): array => ['ingredient' => $m->ingredient, 'brix' => $m->brix, 'acid' => $m->acid], $formula->measured),
         ];
     }
 
@@ -68,6 +70,7 @@ final readonly class FormulaJson
                 portions: (int) self::number($data, 'portions', 1),
                 serveAt: self::number($data, 'serve_at_c', 5.0),
                 method: array_values(array_filter(\is_array($data['method'] ?? null) ? $data['method'] : [], is_string(...))),
+                measured: $this->measured($data['measured'] ?? []),
             );
         } catch (Nonsense $nonsense) {
             throw Unreadable::json($nonsense->getMessage());
@@ -116,6 +119,23 @@ final readonly class FormulaJson
             tin: $tin === '' ? null : Tin::parse($tin),
             loss: $loss === '' ? null : Loss::parse($loss),
         );
+    }
+
+    /** @return list<Measured> */
+    private function measured(mixed $entries): array
+    {
+        $measured = [];
+        foreach (\is_array($entries) ? $entries : throw Nonsense::of('measured', get_debug_type($entries), 'give a list of {ingredient, brix, acid}') as $entry) {
+            $entry = \is_array($entry) ? $entry : [];
+            $figure = static fn(string $key): ?float => \is_int($entry[$key] ?? null) || \is_float($entry[$key] ?? null) ? (float) $entry[$key] : null;
+            try {
+                $measured[] = Measured::of($this->lines->known(self::text($entry, 'ingredient', '')), $figure('brix'), $figure('acid'));
+            } catch (\Transmuta\Shelf\UnknownIngredient $unknown) {
+                throw Unreadable::json('measured: ' . $unknown->getMessage());
+            }
+        }
+
+        return $measured;
     }
 
     private function readLine(mixed $line, string $place, UnitSystem $system): Line

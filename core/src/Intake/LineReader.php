@@ -30,6 +30,14 @@ final readonly class LineReader
         return $this->shelf->get($id)->id;
     }
 
+    /** The id a name surely means; null where it means nothing or only may. */
+    public function ingredientNamed(string $name): ?string
+    {
+        $found = $this->ingredient($name);
+
+        return $found['confidence'] === Confidence::Guess ? null : $found['id'];
+    }
+
     public function read(string $text, UnitSystem $system, int $number = 0): Line
     {
         $plain = mb_strtolower(Numbers::plain($text));

@@ -14,6 +14,7 @@ use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Measured;
 
 /**
  * Reads the plain text form: `key: value` headings, `layer:` blocks of ingredient lines, `method:` at the end. Headings as
@@ -35,7 +36,7 @@ final readonly class TextFormula
         if (\count($rows) > self::MOST_LINES) {
             throw Unreadable::tooLong(\count($rows), self::MOST_LINES);
         }
-        $head = ['title' => 'Untitled dish', 'family' => Family::Other, 'measures' => $assumed ?? UnitSystem::Metric, 'portions' => 1, 'serve' => 5.0];
+        $head = ['title' => 'Untitled dish', 'family' => Family::Other, 'measures' => $assumed ?? UnitSystem::Metric, 'portions' => 1, 'serve' => 5.0, 'measured' => []];
         $layers = $method = [];
         $open = ['name' => 'Dish', 'lines' => [], 'treat' => Treatment::none(), 'tin' => null, 'loss' => null];
         $inMethod = false;
@@ -62,6 +63,7 @@ final readonly class TextFormula
                     'measures' => $head['measures'] = UnitSystem::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('measures', $value, 'use us, metric, au or uk'),
                     'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $value) ? (int) $value : throw Nonsense::of('portions', $value, 'give a whole number from 1 to 10000'),
                     'serve at' => $head['serve'] = self::celsius($value) ?? throw Nonsense::of('serve at', $value, 'write it like "6 C" or "43 F"'),
+                    'measured' => $head['measured'][] = $this->measured($value),
                     'treat' => $open['treat'] = self::treatment($value),
                     'tin' => $open['tin'] = Tin::parse($value),
                     'loss' => $open['loss'] = Loss::parse($value),
@@ -81,10 +83,21 @@ final readonly class TextFormula
             throw Unreadable::noLines();
         }
         try {
-            return Formula::of($head['title'], $layers, $head['family'], $head['measures'], $head['portions'], $head['serve'], $method);
+            return Formula::of($head['title'], $layers, $head['family'], $head['measures'], $head['portions'], $head['serve'], $method, $head['measured']);
         } catch (Nonsense $nonsense) {
             throw Unreadable::line(1, $nonsense->getMessage(), ucfirst($nonsense->mend) . '.');
         }
+    }
+
+    /** Reads "passion-fruit juice brix 14.5 acid 2.8". */
+    private function measured(string $value): Measured
+    {
+        $plain = mb_strtolower(Numbers::plain($value));
+        $number = static fn(string $word): ?float => preg_match('/\b' . $word . '\s*(\d+(?:\.\d+)?)/u', $plain, $m) === 1 ? (float) $m[1] : null;
+        $name = trim(preg_replace('/\b(?:brix|acid)\b.*$/u', '', $plain) ?? $plain, ' ,:');
+        $id = $this->lines->ingredientNamed($name) ?? throw Nonsense::of('measured', $value, 'name a fruit of the shelf first, such as "measured: passion-fruit juice brix 14.5 acid 2.8"');
+
+        return Measured::of($id, $number('brix'), $number('acid'));
     }
 
     /**
@@ -92,7 +105,7 @@ final readonly class TextFormula
      */
     private static function heading(string $row): ?array
     {
-        if (preg_match('/^(title|family|measures|portions|serve at|layer|treat|tin|loss|method)\s*:\s*(.*)$/iu', $row, $m)) {
+        if (preg_match('/^(title|family|measures|measured|portions|serve at|layer|treat|tin|loss|method)\s*:\s*(.*)$/iu', $row, $m)) {
             return [mb_strtolower($m[1]), trim($m[2])];
         }
         if (preg_match('/^(?:for\s+the\s+)?([\p{L}][\p{L}\s-]{1,60}?)\s*:$/iu', $row, $m) || preg_match('/^for\s+the\s+([\p{L}][\p{L}\s-]{1,60})$/iu', $row, $m)) {

@@ -43,7 +43,7 @@ final readonly class Air
             }
         }
 
-        return $ml * (1.0 - self::FOLDING_LOSS) * $state->model->loss->kept();
+        return $ml * (1.0 - self::FOLDING_LOSS) * $state->kept;
     }
 
     /** Share 0…1 of the volume that is air. */

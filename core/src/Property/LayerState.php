@@ -22,6 +22,7 @@ final class LayerState
      * @param float $mass g after losses
      * @param array<string, float> $parts g per 100 g after losses (mg for `active.*`)
      * @param list<float> $share each portion's g per 100 g of the finished layer
+     * @param float $kept share 0…1 left by trimming
      */
     private function __construct(
         public readonly LayerModel $model,
@@ -30,6 +31,7 @@ final class LayerState
         public readonly float $mass,
         public readonly array $parts,
         public readonly array $share,
+        public readonly float $kept = 1.0,
     ) {
         $sums = ['sugar' => 0.0, 'polyol' => 0.0, 'protein' => 0.0, 'fat' => 0.0, 'acid' => 0.0];
         foreach ($parts as $part => $grams100) {
@@ -61,18 +63,14 @@ final class LayerState
                 $parts[$part] = ($parts[$part] ?? 0.0) + $grams[$i] * $per100 / 100;
             }
         }
-        $lost = $model->loss->waterLost($mixed, $parts['water'] ?? 0.0);
-        $left = $mixed - $lost;
-        if ($lost > 0.0) {
-            $parts['water'] -= $lost;
-        }
+        ['mass' => $left, 'parts' => $parts, 'kept' => $kept] = $model->loss->take($mixed, $parts);
         $per100 = $left > 0.0 ? 100 / $left : 0.0;
         foreach ($parts as $part => $value) {
             $parts[$part] = $value * $per100;
         }
-        $share = array_map(static fn(float $g): float => $g * $per100, $grams);
+        $share = array_map(static fn(float $g): float => $g * $kept * $per100, $grams);
 
-        return new self($model, array_values($grams), $mixed, $left * $model->loss->kept(), $parts, array_values($share));
+        return new self($model, array_values($grams), $mixed, $left, $parts, array_values($share), $kept);
     }
 
     /** The same layer with the hole one line leaves: nothing takes its place and the others keep their shares. */
@@ -90,7 +88,7 @@ final class LayerState
         $grams[$index] = 0.0;
         $share[$index] = 0.0;
 
-        return new self($this->model, array_values($grams), $this->mixed, $this->mass, $parts, array_values($share));
+        return new self($this->model, array_values($grams), $this->mixed, $this->mass, $parts, array_values($share), $this->kept);
     }
 
     /** g per 100 g of one part. */

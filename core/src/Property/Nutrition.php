@@ -12,17 +12,20 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Nutrition
 {
-    public function __construct(private Reference $reference, private NetCarbSchool $school = NetCarbSchool::HalfPolyols) {}
+    public function __construct(private Reference $reference, public NetCarbSchool $school = NetCarbSchool::HalfPolyols) {}
 
-    /** @return array<string, float> g per 100 g, kj and kcal per 100 g, unrounded */
-    public function per100(LayerState $state): array
+    /**
+     * What carries energy, g per 100 g, by the word of Annex XIV.
+     *
+     * @return array<string, float>
+     */
+    public function amounts(LayerState $state): array
     {
         $erythritol = $state->of100('polyol.erythritol');
-        $polyols = $state->polyols;
-        $allulose = $state->of100('allulose');
-        $amounts = [
-            'carbohydrate' => $state->sugars + $state->of100('starch') + $allulose,
-            'polyols' => $polyols - $erythritol,
+
+        return [
+            'carbohydrate' => $state->sugars + $state->of100('starch') + $state->of100('dextrin') + $state->of100('allulose'),
+            'polyols' => $state->polyols - $erythritol,
             'erythritol' => $erythritol,
             'fat' => $state->fat,
             'protein' => $state->protein,
@@ -30,12 +33,16 @@ final readonly class Nutrition
             'organic_acid' => $state->acids,
             'fibre' => $state->of100('fibre'),
         ];
+    }
+
+    /** @return array<string, float> g per 100 g, kj and kcal per 100 g, unrounded */
+    public function per100(LayerState $state): array
+    {
         $kj = $kcal = 0.0;
-        foreach ($amounts as $part => $grams) {
+        foreach ($this->amounts($state) as $part => $grams) {
             $kj += $grams * $this->reference->energy[$part]['kj'];
             $kcal += $grams * $this->reference->energy[$part]['kcal'];
         }
-        $off = $this->school === NetCarbSchool::NoPolyols ? $polyols : $erythritol + ($polyols - $erythritol) / 2;
 
         return [
             'kj' => $kj,
@@ -44,11 +51,27 @@ final readonly class Nutrition
             'saturates_g' => $state->of100('saturates'),
             'carbohydrate_g' => $state->carbohydrate(),
             'sugars_g' => $state->sugars,
-            'polyols_g' => $polyols,
-            'net_carbs_g' => $state->carbohydrate() - $allulose - $off,
+            'polyols_g' => $state->polyols,
+            'net_carbs_g' => $state->carbohydrate() - array_sum($this->offNetCarbs($state)),
             'fibre_g' => $state->of100('fibre'),
             'protein_g' => $state->protein,
             'salt_g' => $state->of100('salt'),
+        ];
+    }
+
+    /**
+     * What the studio's school takes off carbohydrate (which excludes fibre here), g per 100 g.
+     *
+     * @return array<string, float>
+     */
+    public function offNetCarbs(LayerState $state): array
+    {
+        $erythritol = $state->of100('polyol.erythritol');
+
+        return [
+            'allulose' => $state->of100('allulose'),
+            'erythritol' => $erythritol,
+            'other polyols' => ($state->polyols - $erythritol) * ($this->school === NetCarbSchool::NoPolyols ? 1.0 : 0.5),
         ];
     }
 }

@@ -69,8 +69,23 @@ final readonly class Reference
     public function withSet(array $set): self
     {
         return new self(
-            $this->sweeteners, $this->energy, $this->acids, $this->buffers, $this->solidFat, [...$this->set, ...$set], $this->solutes, $this->freezing, $this->density, $this->units,
-            $this->energyUs, $this->dailyValues, $this->claims, $this->thermal, $this->places, $this->agents, $this->sources,
+            $this->sweeteners,
+            $this->energy,
+            $this->acids,
+            $this->buffers,
+            $this->solidFat,
+            [...$this->set, ...$set],
+            $this->solutes,
+            $this->freezing,
+            $this->density,
+            $this->units,
+            $this->energyUs,
+            $this->dailyValues,
+            $this->claims,
+            $this->thermal,
+            $this->places,
+            $this->agents,
+            $this->sources,
         );
     }
 

@@ -92,9 +92,29 @@ final readonly class Ingredient
     public function holding(Composition $composition, Provenance $provenance): self
     {
         return new self(
-            $this->id, $this->name, $this->group, $composition, $this->ph, $this->fatState, $this->functions, $this->densities, $this->units, $this->names, $this->origins,
-            $this->allergens, $this->mayContain, $this->askVegan, $this->askGluten, $this->priceMinorPerKg, $provenance, $this->cereals, $this->micronutrients, null, $this->note,
-            [...$this->provenances, 'acids' => $provenance], $this->basedOn,
+            $this->id,
+            $this->name,
+            $this->group,
+            $composition,
+            $this->ph,
+            $this->fatState,
+            $this->functions,
+            $this->densities,
+            $this->units,
+            $this->names,
+            $this->origins,
+            $this->allergens,
+            $this->mayContain,
+            $this->askVegan,
+            $this->askGluten,
+            $this->priceMinorPerKg,
+            $provenance,
+            $this->cereals,
+            $this->micronutrients,
+            null,
+            $this->note,
+            [...$this->provenances, 'acids' => $provenance],
+            $this->basedOn,
         );
     }
 }

@@ -51,7 +51,7 @@ final class TextFormulaTest extends TestCase
         self::assertSame(TreatmentKind::Cook, $filling->treatment->kind);
         self::assertEqualsWithDelta(82.2, $filling->treatment->celsius, 0.05);
         self::assertSame('6 x glass 120 ml', $filling->tin?->words());
-        self::assertEqualsWithDelta(0.25, $filling->loss?->amount, 1e-9);
+        self::assertSame('reduce by 25 %', $filling->loss?->words());
         self::assertSame(['1. Cook it.', '2. Chill it.'], $formula->method);
     }
 

@@ -58,6 +58,40 @@ final class WaterTest extends TestCase
         // At −18 °C what is left is 68 % sucrose: 20 g in 9.4 g water.
         self::assertEqualsWithDelta(1 - 20 * (32 / 68) / 80, $freezing->iceShare($state, -18.0), 0.005);
         self::assertGreaterThan($freezing->iceShare($state, -5.0), $freezing->iceShare($state, -10.0));
-        self::assertEqualsWithDelta($freezing->iceShare($state, -18.0), $freezing->iceShare($state, -30.0), 1e-9);
+        self::assertGreaterThan($freezing->iceShare($state, -18.0), $freezing->iceShare($state, -25.0));
+        // No more ice once the liquid is a glass of about 81 % sucrose.
+        self::assertEqualsWithDelta($freezing->iceShare($state, -45.0), $freezing->iceShare($state, -60.0), 1e-9);
+    }
+
+    /** @return array<string, array{float, float}> temperature, sucrose % of the freeze-concentrate (handbook §8) */
+    public static function concentrates(): array
+    {
+        return ['-10 °C' => [-10.0, 57.5], '-18 °C' => [-18.0, 68.0]];
+    }
+
+    #[DataProvider('concentrates')]
+    public function testTheFreezeConcentrateIsAsStrongAsTheHandbookSays(float $celsius, float $percent): void
+    {
+        self::assertEqualsWithDelta($percent, (new Freezing(Reference::standard()))->strengthAt($celsius), 0.8);
+    }
+
+    /** @return array<string, array{float, float}> activity of ice: ratio of the vapour pressures over ice and supercooled water (CRC Handbook) */
+    public static function iceActivities(): array
+    {
+        return ['0 °C' => [0.0, 1.0], '-5 °C' => [-5.0, 0.953], '-10 °C' => [-10.0, 0.907], '-20 °C' => [-20.0, 0.823]];
+    }
+
+    #[DataProvider('iceActivities')]
+    public function testIceHasItsPublishedActivity(float $celsius, float $activity): void
+    {
+        self::assertEqualsWithDelta($activity, Freezing::iceActivity($celsius), 0.002);
+    }
+
+    public function testFreezingPointAndStrengthUndoEachOther(): void
+    {
+        $freezing = new Freezing(Reference::standard());
+        foreach ([5.0, 25.0, 39.9, 40.1, 50.0, 65.0, 75.0] as $percent) {
+            self::assertEqualsWithDelta($percent, $freezing->strengthAt($freezing->pointAt($percent)), 0.05, "$percent %");
+        }
     }
 }

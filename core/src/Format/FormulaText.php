@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
+use Transmuta\Shelf\Shelf;
+
+/** A formula in the plain text form that {@see \Transmuta\Intake\TextFormula} reads: every line in grams under its shelf name. */
+final readonly class FormulaText
+{
+    public function __construct(private Shelf $shelf) {}
+
+    public function write(Formula $formula): string
+    {
+        $rows = ['title: ' . $formula->title, 'family: ' . $formula->family->value, 'measures: ' . $formula->measures->value, 'portions: ' . $formula->portions, \sprintf('serve at: %s C', self::number($formula->serveAt))];
+        foreach ($formula->measured as $m) {
+            $rows[] = 'measured: ' . $this->shelf->get($m->ingredient)->names[0] . ($m->brix === null ? '' : ' brix ' . self::number($m->brix)) . ($m->acid === null ? '' : ' acid ' . self::number($m->acid));
+        }
+        foreach ($formula->layers as $layer) {
+            $rows[] = '';
+            $rows[] = 'layer: ' . $layer->name;
+            $treat = $layer->treatment->words();
+            $rows[] = 'treat: ' . $treat . ($layer->treatment->air === null ? '' : \sprintf(', air %s %%', self::number($layer->treatment->air * 100)));
+            if ($layer->tin !== null) {
+                $rows[] = 'tin: ' . $layer->tin->words();
+            }
+            if ($layer->loss !== null && !$layer->loss->isNone()) {
+                $rows[] = 'loss: ' . $layer->loss->words();
+            }
+            foreach ($layer->lines as $line) {
+                $rows[] = $this->line($line);
+            }
+        }
+        if ($formula->method !== []) {
+            array_push($rows, '', 'method:', ...$formula->method);
+        }
+
+        return implode("\n", $rows) . "\n";
+    }
+
+    private function line(Line $line): string
+    {
+        if ($line->ingredient === null) {
+            return $line->text;
+        }
+
+        return \sprintf('%s g %s%s', self::number($line->grams), $this->shelf->get($line->ingredient)->names[0], $line->prep === [] ? '' : ', ' . implode(' ', $line->prep));
+    }
+
+    /** A number in full, without an exponent. */
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+/**
+ * Transient conduction with a surface film, by the classic series (Incropera; Heisler's charts are their first term): a slab cooled on both
+ * faces, an endless cylinder, and shapes cut from them by the product of their solutions. Temperatures are dimensionless,
+ * θ = (T − T∞)/(T₀ − T∞), from 1 at the start to 0.
+ */
+final class Conduction
+{
+    private const TERMS = 6;
+
+    /** @var array<string, list<array{0: float, 1: float}>> roots and coefficients by shape and Biot number */
+    private static array $series = [];
+
+    /** θ of a slab at a place (0 middle … 1 face) after a Fourier number αt/L², L half the thickness. */
+    public static function slab(float $biot, float $fourier, float $place = 0.0): float
+    {
+        $sum = 0.0;
+        foreach (self::slabSeries($biot) as [$zeta, $c]) {
+            $sum += $c * exp(-$zeta ** 2 * $fourier) * cos($zeta * $place);
+        }
+
+        return min(1.0, $sum);
+    }
+
+    /** θ on the axis of an endless cylinder after a Fourier number αt/r². */
+    public static function cylinder(float $biot, float $fourier): float
+    {
+        $sum = 0.0;
+        foreach (self::cylinderSeries($biot) as [$zeta, $c]) {
+            $sum += $c * exp(-$zeta ** 2 * $fourier);
+        }
+
+        return min(1.0, $sum);
+    }
+
+    /** @return list<array{0: float, 1: float}> ζ tan ζ = Bi, C = 4 sin ζ/(2ζ + sin 2ζ) */
+    public static function slabSeries(float $biot): array
+    {
+        return self::$series['slab' . round($biot, 6)] ??= array_map(static function (int $n) use ($biot): array {
+            $zeta = self::root(static fn(float $z): float => $z * sin($z) - $biot * cos($z), $n * \M_PI, $n * \M_PI + \M_PI_2);
+
+            return [$zeta, 4 * sin($zeta) / (2 * $zeta + sin(2 * $zeta))];
+        }, range(0, self::TERMS - 1));
+    }
+
+    /** @return list<array{0: float, 1: float}> ζ J₁(ζ)/J₀(ζ) = Bi, C = 2J₁/(ζ(J₀² + J₁²)) */
+    public static function cylinderSeries(float $biot): array
+    {
+        // Between zero and the first root of J₀, then between a root of J₁ and the next of J₀.
+        static $j1 = [0.0, 3.8317059702, 7.0155866698, 10.1734681351, 13.3236919363, 16.4706300509];
+        static $j0 = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086, 18.0710639679];
+
+        return self::$series['cylinder' . round($biot, 6)] ??= array_map(static function (int $n) use ($biot, $j0, $j1): array {
+            $zeta = self::root(static fn(float $z): float => $z * Bessel::j1($z) - $biot * Bessel::j0($z), $j1[$n], $j0[$n]);
+
+            return [$zeta, 2 * Bessel::j1($zeta) / ($zeta * (Bessel::j0($zeta) ** 2 + Bessel::j1($zeta) ** 2))];
+        }, range(0, self::TERMS - 1));
+    }
+
+    /** @param callable(float): float $f of opposite sign at both ends */
+    private static function root(callable $f, float $low, float $high): float
+    {
+        $atLow = $f($low);
+        for ($i = 0; $i < 50; ++$i) {
+            $middle = ($low + $high) / 2;
+            if (($f($middle) > 0.0) === ($atLow > 0.0)) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+}

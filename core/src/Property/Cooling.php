@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+use Transmuta\Formula\Tin;
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Reference\Reference;
+
+/**
+ * How long a layer, or a whole stack, takes to cool in its vessel (hours). Both flat faces and the sides are cooled through a surface film; a stack
+ * is one body with the conductances of its layers in series and their heat added. Two different times: the middle at 8 °C
+ * (safety and full set), and firm enough for the next step, when the set of the layer has begun a quarter of the way in.
+ */
+final readonly class Cooling
+{
+    /** Middle of a dessert that has cooled through, °C. */
+    public const CORE = 8.0;
+
+    /** Longest time looked at, h. */
+    private const LONGEST = 72.0;
+
+    private function __construct(
+        public float $heightMm,
+        public float $startsAt,
+        public float $air,
+        public float $film,
+        public ?float $coreHours,
+        public ?float $firmHours,
+        public ?float $firmAt,
+        public ?float $dangerHours,
+        public ?float $coldHours,
+        private float $biotHeight,
+        private float $biotWidth,
+        private float $rateHeight,
+        private float $rateWidth,
+        private bool $round,
+    ) {}
+
+    /**
+     * @param list<array{thermal: Thermal, height: float}> $stack bottom first, height in mm
+     * @param ?float $firmAt °C at which the set has begun; null where nothing sets by cooling
+     */
+    public static function of(array $stack, ?Tin $tin, float $startsAt, Reference $reference, string $place = 'fridge', ?float $firmAt = null): self
+    {
+        ['air' => $air, 'film' => $film] = $reference->places[$place];
+        $height = max(1.0, array_sum(array_column($stack, 'height')));
+        $resistance = $capacity = 0.0;
+        foreach ($stack as ['thermal' => $thermal, 'height' => $mm]) {
+            $resistance += $mm / $thermal->conductivity;
+            $capacity += $mm * $thermal->density * $thermal->specificHeat * 1000;
+        }
+        $k = $resistance > 0.0 ? array_sum(array_column($stack, 'height')) / $resistance : 0.5;
+        $diffusivity = $k * $height / max(1.0, $capacity);
+        $half = $height / 2000;
+        $across = $tin === null ? null : ($tin->shape === 'rect' ? min($tin->a, $tin->b) : $tin->a) / 2000;
+        $self = new self(
+            $height,
+            $startsAt,
+            $air,
+            $film,
+            null,
+            null,
+            $firmAt,
+            null,
+            null,
+            $film * $half / $k,
+            $across === null ? 0.0 : $film * $across / $k,
+            $diffusivity / $half ** 2,
+            $across === null ? 0.0 : $diffusivity / $across ** 2,
+            $tin !== null && $tin->shape !== 'rect',
+        );
+
+        return $self->timed();
+    }
+
+    /** Middle of the body after some hours, °C. */
+    public function core(float $hours): float
+    {
+        return $this->at($hours, 0.0);
+    }
+
+    /** Temperature a quarter of the way in from a face, on the axis, °C. */
+    public function quarter(float $hours): float
+    {
+        return $this->at($hours, 0.5);
+    }
+
+    /** Temperature the layer goes into the cold with, °C. */
+    public static function startOf(Treatment $treatment): float
+    {
+        return match ($treatment->kind) {
+            TreatmentKind::Boil => 95.0,
+            TreatmentKind::Bake => 85.0,
+            TreatmentKind::Cook => $treatment->celsius ?? 82.0,
+            TreatmentKind::Melt => $treatment->celsius ?? 45.0,
+            TreatmentKind::Whip => 12.0,
+            TreatmentKind::Freeze, TreatmentKind::None => 20.0,
+        };
+    }
+
+    /**
+     * °C under which the layer's main mechanism has begun to set; null where cooling sets nothing.
+     *
+     * @param array<string, float> $mechanisms GE by name, largest first
+     */
+    public static function onset(array $mechanisms): ?float
+    {
+        $first = (string) array_key_first($mechanisms);
+
+        return match ($first) {
+            'gelatin' => 12.0,
+            'fat' => 14.0,
+            'agar', 'gellan' => 33.0,
+            'iota', 'kappa', 'lm-pectin' => 40.0,
+            'hm-pectin' => 60.0,
+            'starch', 'egg', 'soy', 'whey' => 30.0,
+            'citrus', 'cultured', 'powder', 'particles', 'air' => 10.0,
+            default => null,
+        };
+    }
+
+    private function at(float $hours, float $place): float
+    {
+        $seconds = $hours * 3600;
+        $theta = Conduction::slab($this->biotHeight, $this->rateHeight * $seconds, $place);
+        if ($this->biotWidth > 0.0) {
+            $sides = $this->round ? Conduction::cylinder($this->biotWidth, $this->rateWidth * $seconds) : Conduction::slab($this->biotWidth, $this->rateWidth * $seconds) ** 2;
+            $theta *= $sides;
+        }
+
+        return $this->air + ($this->startsAt - $this->air) * $theta;
+    }
+
+    /** Hours until the place is at a temperature; 0 when it starts colder, null when it never gets there. */
+    private function hoursTo(float $celsius, float $place): ?float
+    {
+        if ($this->startsAt <= $celsius) {
+            return 0.0;
+        }
+        if ($celsius <= $this->air || $this->at(self::LONGEST, $place) > $celsius) {
+            return null;
+        }
+        $low = 0.0;
+        $high = self::LONGEST;
+        for ($i = 0; $i < 24; ++$i) {
+            $middle = ($low + $high) / 2;
+            $this->at($middle, $place) > $celsius ? $low = $middle : $high = $middle;
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    private function timed(): self
+    {
+        // FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h and to 5 °C within 6 h in all. The film air is at 4 °C: 5 °C is near its end.
+        $to21 = $this->hoursTo(21.0, 0.0);
+        $from57 = $this->hoursTo(57.0, 0.0);
+        $to5 = $this->hoursTo(5.0, 0.0);
+        $hot = $this->startsAt >= 57.0;
+
+        return new self(
+            $this->heightMm,
+            $this->startsAt,
+            $this->air,
+            $this->film,
+            $this->hoursTo(self::CORE, 0.0),
+            $this->firmAt === null ? null : $this->hoursTo($this->firmAt, 0.5),
+            $this->firmAt,
+            $hot && $to21 !== null && $from57 !== null ? $to21 - $from57 : null,
+            $hot && $to5 !== null && $from57 !== null ? $to5 - $from57 : null,
+            $this->biotHeight,
+            $this->biotWidth,
+            $this->rateHeight,
+            $this->rateWidth,
+            $this->round,
+        );
+    }
+}
