@@ -33,6 +33,7 @@ final readonly class LayerModel
                 boiledInLayer: $t->kind === TreatmentKind::Boil && !$line->has('boiled'),
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
+                apart: $line->has('boiled') || $line->has('heated'),
             );
         }
 

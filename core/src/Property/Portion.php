@@ -14,6 +14,7 @@ final readonly class Portion
      * @param bool $heated past 70 °C
      * @param bool $still heated undisturbed
      * @param bool $boiledInLayer boiled together with everything else in the layer
+     * @param bool $apart boiled or heated in a sub-step of its own, before it meets the rest
      * @param bool $infused lifted out again: flavours, and adds nothing else
      */
     public function __construct(
@@ -24,5 +25,6 @@ final readonly class Portion
         public bool $boiledInLayer,
         public bool $whipped,
         public bool $infused,
+        public bool $apart = false,
     ) {}
 }

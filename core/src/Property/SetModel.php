@@ -8,7 +8,7 @@ use Transmuta\Reference\Reference;
 
 /**
  * Firmness as gelatin-equivalent: what % of 200-bloom gelatin would set the layer as firmly at this temperature. Mechanisms add;
- * coefficients, their marks and their reasons stand in `core/data/reference/set.csv` (handbook §6).
+ * coefficients, their marks and their reasons stand in `core/data/reference/set.csv` (handbook §6), their words in `mechanisms.csv`.
  */
 final readonly class SetModel
 {
@@ -17,10 +17,12 @@ final readonly class SetModel
         'gelatin' => 'gel', 'egg' => 'gel', 'agar' => 'gel', 'iota' => 'gel', 'kappa' => 'gel', 'lm-pectin' => 'gel', 'hm-pectin' => 'gel',
         'soy' => 'gel', 'whey' => 'gel', 'gellan' => 'gel', 'konjac' => 'gel', 'starch' => 'starch paste', 'fat' => 'fat-set', 'citrus' => 'cream',
         'cultured' => 'cream', 'powder' => 'cream', 'particles' => 'cream', 'chia' => 'cream', 'flax' => 'cream', 'psyllium' => 'gel',
-        'xanthan' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
+        'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
 
-    /** @var \WeakMap<LayerState, array{dose: array<string, float>, casein: array{fresh: float, cultured: float}}> */
+    public SetDoses $doses;
+
+    /** @var \WeakMap<LayerState, array<string, float>> */
     private \WeakMap $dosed;
 
     public function __construct(
@@ -29,8 +31,9 @@ final readonly class SetModel
         private Acidity $acidity,
         private Air $air,
         private Freezing $freezing,
-        private bool $linearBloom = false,
+        bool $linearBloom = false,
     ) {
+        $this->doses = new SetDoses($linearBloom);
         $this->dosed = new \WeakMap();
     }
 
@@ -51,40 +54,68 @@ final readonly class SetModel
     /** GE of c % gelatin of this bloom; the two schools agree at 200. */
     public function gelatin(float $c, float $bloom): float
     {
-        return $this->reference->set['gelatin.slope'] * $c * ($this->linearBloom ? $bloom / 200 : sqrt($bloom / 200));
+        return $this->reference->set['gelatin.slope'] * $this->doses->strength($c, $bloom);
+    }
+
+    /** Share of the layer that sugars and polyols leave to the agents, 0.2…1. */
+    public function space(LayerState $state): float
+    {
+        return max(0.2, 1.0 - $this->reference->set['agent-space.sugar'] * $state->bulk() / 100);
+    }
+
+    /**
+     * What the mechanisms are worked out from: the doses and the state of the layer, by the words of `reference/mechanisms.csv`.
+     *
+     * @return array<string, float>
+     */
+    public function inputs(LayerState $state, float $celsius): array
+    {
+        return [
+            ...$this->dosed($state),
+            'space' => $this->space($state),
+            'ph' => $this->acidity->ph($state) ?? 6.5,
+            'weighted-solid' => $this->fat->weightedSolid($state, $celsius),
+            'air-fullness' => $this->air->fullness($state),
+            'ice-share' => $celsius < -2.0 ? $this->freezing->iceShare($state, $celsius) : 0.0,
+            'milk-fat' => $state->of100('fat.milk'),
+            'solids' => 100.0 - $state->water,
+        ];
+    }
+
+    /**
+     * What was dosed does not depend on the temperature, at which a layer is read twice.
+     *
+     * @return array<string, float>
+     */
+    private function dosed(LayerState $state): array
+    {
+        return $this->dosed[$state] ??= $this->doses->of($state);
     }
 
     /** @return array<string, float> GE % by mechanism */
     private function mechanisms(LayerState $state, float $celsius): array
     {
         $s = $this->reference->set;
-        $b = max(0.2, 1.0 - $s['agent-space.sugar'] * $state->bulk() / 100);
+        $b = $this->space($state);
         $ph = $this->acidity->ph($state) ?? 6.5;
+        $dose = $this->dosed($state);
+        $ge = $this->gels($dose, $state, $b, $ph, $celsius);
         $warm = 1.0 - (1.0 - $s['warm.gel-share-20']) * max(0.0, min(1.5, ($celsius - 5.0) / 15));
-        // What was dosed does not depend on the temperature, at which a layer is read twice.
-        ['dose' => $dose, 'casein' => $casein] = $this->dosed[$state] ??= ['dose' => $this->doses($state), 'casein' => $this->casein($state)];
-        $ge = $this->agents($dose, $state, $b, $ph, $celsius, $casein['fresh'] + $casein['cultured']);
         foreach ($ge as $mechanism => $value) {
             if ($mechanism !== 'gelatin') {
                 $ge[$mechanism] = $value * $warm;
             }
-        }
-
-        $ge['egg'] = $s['egg.slope'] * (Smooth::positive($dose['egg-still'] / $b - $s['egg.threshold'], 0.15)
-            + $s['egg.stirred'] * Smooth::positive($dose['egg-stirred'] / $b - $s['egg.threshold'], 0.15)) * $warm;
-        if ($dose['egg-still'] + $dose['egg-stirred'] < 0.05) {
-            $ge['egg'] = 0.0;
         }
         $ge['soy'] = $s['soy.slope'] * ($dose['soy-hot'] > 0.01 ? Smooth::positive($dose['soy-hot'] / $b - $s['soy.threshold'], 0.1) : 0.0)
             + $s['soy.slope'] * $s['soy.cold-share'] * ($dose['soy-cold'] > 0.01 ? Smooth::positive($dose['soy-cold'] / $b - $s['soy.threshold'], 0.1) : 0.0);
         $ge['whey'] = $dose['whey-hot'] > 0.5 ? $s['whey.slope'] * Smooth::positive($dose['whey-hot'] - $s['whey.threshold'], 0.3) : 0.0;
         $solid = $this->fat->weightedSolid($state, $celsius);
         $ge['fat'] = $solid > 0.01 ? $s['fat.slope'] * Smooth::positive($solid - $s['fat.threshold'], 0.3) ** $s['fat.power'] : 0.0;
-        $ge['citrus'] = $casein['fresh'] > 0.2
-            ? $s['citrus.slope'] * $casein['fresh'] * Smooth::rise($casein['fresh'], $s['citrus.casein-threshold'], 0.08)
+        $ge['citrus'] = $dose['casein-fresh'] > 0.2
+            ? $s['citrus.slope'] * $dose['casein-fresh'] * Smooth::rise($dose['casein-fresh'], $s['citrus.casein-threshold'], 0.08)
                 * Smooth::unit(($s['citrus.ph'] - $ph) / $s['citrus.ph-width']) * (1.0 + $s['citrus.fat'] * $state->of100('fat.milk'))
             : 0.0;
-        $ge['cultured'] = $casein['cultured'] > 0.2 ? $s['cultured.slope'] * Smooth::positive($casein['cultured'] - $s['cultured.threshold'], 0.15) : 0.0;
+        $ge['cultured'] = $dose['casein-cultured'] > 0.2 ? $s['cultured.slope'] * Smooth::positive($dose['casein-cultured'] - $s['cultured.threshold'], 0.15) : 0.0;
         $ge['powder'] = $dose['powder'] > 1.0 ? $s['powder.slope'] * Smooth::positive($dose['powder'] - $s['powder.threshold'], 0.3) : 0.0;
         $ge['particles'] = $dose['particles'] > 0.5 ? $s['particles.slope'] * Smooth::positive($dose['particles'] / $b - $s['particles.threshold'], 0.2) : 0.0;
         $fullness = $this->air->fullness($state);
@@ -95,105 +126,77 @@ final readonly class SetModel
     }
 
     /**
+     * Gels, pastes and thickeners, as firm as in the cold.
+     *
      * @param array<string, float> $dose
      *
      * @return array<string, float>
      */
-    private function agents(array $dose, LayerState $state, float $b, float $ph, float $celsius, float $casein): array
+    private function gels(array $dose, LayerState $state, float $b, float $ph, float $celsius): array
     {
         $s = $this->reference->set;
-        $c = static fn(string $agent): float => ($dose[$agent] ?? 0.0) / $b;
-        $milk = 0.6 + 0.4 * Smooth::unit($casein / 1.5);
-        $acid = 1.0 - (1.0 - $s['starch.acid-factor']) * (1.0 - Smooth::rise($ph, $s['starch.acid-ph'], 0.15));
-        $solids = 100.0 - $state->water;
-        $gelatinAcid = 1.0 - (1.0 - $s['gelatin.acid-factor']) * (1.0 - Smooth::rise($ph, $s['gelatin.acid-ph'], 0.12));
-        $melt = 1.0 - Smooth::rise($celsius, $s['gelatin.melt-middle-c'], $s['gelatin.melt-width-c']);
-        $enzyme = $dose['live-enzyme'] > 1.0 ? 0.0 : 1.0;
-        $starch = $c('starch');
+        $c = static fn(string $agent): float => $dose[$agent] / $b;
+        $milk = 0.6 + 0.4 * Smooth::unit(($dose['casein-fresh'] + $dose['casein-cultured']) / 1.5);
+        $partner = $dose['kappa'] + $dose['xanthan'];
+        $egg = $dose['egg-still'] + $dose['egg-stirred'] < 0.05 ? 0.0
+            : $s['egg.slope'] * (Smooth::positive($c('egg-still') - $s['egg.threshold'], 0.15) + $s['egg.stirred'] * Smooth::positive($c('egg-stirred') - $s['egg.threshold'], 0.15));
 
         return [
-            'gelatin' => $dose['gelatin-200'] / $b * $s['gelatin.slope'] * $gelatinAcid * $melt * $enzyme,
+            'gelatin' => $dose['gelatin-200'] > 0.0 ? $this->bloomed($c('gelatin-200'), $state, $ph, $celsius, $dose['live-enzyme']) : 0.0,
+            'egg' => $egg,
             'agar' => $s['agar.slope'] * $c('agar') ** $s['agar.power']
                 * (1.0 - (1.0 - $s['agar.acid-factor']) * $dose['agar-in-acid'] * (1.0 - Smooth::rise($ph, 4.0, 0.15))),
             'iota' => $s['iota.slope'] * $c('iota') * $milk,
             'kappa' => $s['kappa.slope'] * $c('kappa') ** $s['kappa.power'] * $milk,
-            'lm-pectin' => $s['lm-pectin.slope'] * $c('lm-pectin') ** $s['lm-pectin.power'],
-            'hm-pectin' => $s['hm-pectin.slope'] * $c('hm-pectin') * Smooth::rise($solids, 52.0, 1.5) * (1.0 - Smooth::rise($ph, 3.6, 0.12)),
-            'starch' => $starch > 0.01 ? $s['starch.slope'] * Smooth::positive($starch - $s['starch.threshold'], 0.15) ** $s['starch.power'] * $acid
-                * (1.0 - (1.0 - $s['starch.raw-yolk-factor']) * $dose['raw-yolk']) : 0.0,
+            'lm-pectin' => $dose['lm-pectin'] > 0.0 ? $s['lm-pectin.slope'] * $c('lm-pectin') ** $s['lm-pectin.power']
+                * ($s['lm-pectin.no-calcium'] + (1.0 - $s['lm-pectin.no-calcium']) * Smooth::unit($dose['calcium'] / $dose['lm-pectin'] / $s['lm-pectin.calcium-mg-g'])) : 0.0,
+            'hm-pectin' => $dose['hm-pectin'] > 0.0 ? $s['hm-pectin.slope'] * $c('hm-pectin') * Smooth::rise(100.0 - $state->water, 52.0, 1.5) * (1.0 - Smooth::rise($ph, 3.6, 0.12)) : 0.0,
+            'starch' => $this->starch($dose, $b, $ph),
             'gellan' => $s['gellan.slope'] * $c('gellan'),
-            'konjac' => $s['konjac.slope'] * $c('konjac'),
+            'konjac' => self::paired($dose['konjac'], $partner, $s['konjac.slope'], $s['konjac.partner']) / $b
+                + self::paired($dose['locust-bean'], $partner, $s['locust-bean.slope'], $s['konjac.partner']) / $b,
             'xanthan' => $s['xanthan.slope'] * $c('xanthan'),
+            'methylcellulose' => $s['methylcellulose.slope'] * $c('methylcellulose'),
             'chia' => $s['chia.slope'] * $c('chia'),
             'flax' => $s['flax.slope'] * $c('flax'),
             'psyllium' => $s['psyllium.slope'] * $c('psyllium'),
         ];
     }
 
-    /**
-     * Doses of what sets, g per 100 g, each counted only where its own condition was met (boiled, heated still, …).
-     *
-     * @return array<string, float>
-     */
-    private function doses(LayerState $state): array
+    /** GE of gelatin (strength of 200 bloom, % of the space) with what acid, warmth, alcohol and a live enzyme leave of it. */
+    private function bloomed(float $c, LayerState $state, float $ph, float $celsius, float $liveEnzyme): float
     {
-        $dose = array_fill_keys([
-            'gelatin-200', 'agar', 'agar-in-acid', 'iota', 'kappa', 'lm-pectin', 'hm-pectin', 'starch', 'gellan', 'konjac', 'xanthan', 'chia', 'flax',
-            'psyllium', 'live-enzyme', 'raw-yolk', 'egg-still', 'egg-stirred', 'soy-hot', 'soy-cold', 'whey-hot', 'powder', 'particles',
-        ], 0.0);
-        foreach ($state->model->portions as $i => $portion) {
-            $share = $state->share[$i];
-            if ($share <= 0.0) {
-                continue;
-            }
-            $in = $portion->ingredient;
-            $parts = $in->composition->parts;
-            foreach ($in->functions as $function => $value) {
-                match ($function) {
-                    'gelatin-bloom' => $dose['gelatin-200'] += $share * ($this->linearBloom ? $value / 200 : sqrt($value / 200)),
-                    'agar' => $portion->boiled ? [$dose['agar'] += $share * $value, $dose['agar-in-acid'] = $portion->boiledInLayer ? 1.0 : 0.0] : null,
-                    'iota', 'kappa', 'gellan' => $portion->heated ? $dose[$function] += $share * $value : null,
-                    'lm-pectin', 'hm-pectin' => $portion->boiled ? $dose[$function] += $share * $value : null,
-                    'starch' => $portion->heated ? $dose['starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
-                    'konjac', 'xanthan', 'chia', 'flax', 'psyllium' => $dose[$function] += $share * $value,
-                    'live-enzyme' => $portion->heated ? null : $dose['live-enzyme'] += $share,
-                    default => null,
-                };
-            }
-            $egg = $share * ($parts['protein.egg'] ?? 0.0) / 100;
-            if ($egg > 0.0 && $portion->heated && $in->group !== 'base') {
-                $dose[$portion->still ? 'egg-still' : 'egg-stirred'] += $egg;
-                $boiledOut = $portion->boiled || $portion->still;
-                $dose['raw-yolk'] = max($dose['raw-yolk'], $boiledOut ? 0.0 : Smooth::unit($egg / 0.6));
-            }
-            if ($in->does('coagulated-soy') > 0.0) {
-                $dose[$portion->still ? 'soy-hot' : 'soy-cold'] += $share * ($parts['protein.soy'] ?? 0.0) / 100;
-            }
-            $whey = $share * ($parts['protein.whey'] ?? 0.0) / 100;
-            if ($portion->heated) {
-                $dose['whey-hot'] += $whey;
-            }
-            if ($in->group === 'protein' && !($portion->heated && $whey > 0.0)) {
-                $dose['powder'] += $share * $in->composition->family('protein.') / 100;
-            }
-            $dose['particles'] += $share * ($parts['particles'] ?? 0.0) / 100;
-        }
+        $s = $this->reference->set;
+        $acid = 1.0 - (1.0 - $s['gelatin.acid-factor']) * (1.0 - Smooth::rise($ph, $s['gelatin.acid-ph'], 0.12));
+        $melt = 1.0 - Smooth::rise($celsius, $s['gelatin.melt-middle-c'], $s['gelatin.melt-width-c']);
+        $spirit = $state->of100('alcohol');
+        $alcohol = $spirit > 1.0 ? 1.0 - $s['gelatin.alcohol-loss'] * Smooth::rise(100 * $spirit / ($spirit + $state->water), $s['gelatin.alcohol-share'], 3.0) : 1.0;
 
-        return $dose;
+        return $s['gelatin.slope'] * $c * $acid * $melt * $alcohol * ($liveEnzyme > 1.0 ? 0.0 : 1.0);
     }
 
-    /** @return array{fresh: float, cultured: float} casein g per 100 g, by whether acid could still set it */
-    private function casein(LayerState $state): array
+    /**
+     * Starch boiled in acid thins; boiled apart, cold-swelling and stabilised starch do not. Raw yolk eats what it meets.
+     *
+     * @param array<string, float> $dose
+     */
+    private function starch(array $dose, float $b, float $ph): float
     {
-        $casein = ['fresh' => 0.0, 'cultured' => 0.0];
-        foreach ($state->model->portions as $i => $portion) {
-            $grams = $portion->ingredient->composition->parts['protein.casein'] ?? 0.0;
-            if ($grams > 0.0) {
-                $casein[($portion->ingredient->ph ?? 7.0) > 5.2 ? 'fresh' : 'cultured'] += $state->share[$i] * $grams / 100;
-            }
+        $s = $this->reference->set;
+        $all = $dose['starch'] + $dose['starch-apart'] + $dose['starch-stable'] + $dose['starch-cold'];
+        if ($all / $b <= 0.01) {
+            return 0.0;
         }
+        $thinned = (1.0 - $s['starch.acid-factor']) * (1.0 - Smooth::rise($ph, $s['starch.acid-ph'], 0.15)) * $dose['starch'] / $all;
+        $eaten = (1.0 - $s['starch.raw-yolk-factor']) * $dose['raw-yolk'] * (1.0 - $dose['starch-cold'] / $all);
 
-        return $casein;
+        return $s['starch.slope'] * Smooth::positive($all / $b - $s['starch.threshold'], 0.15) ** $s['starch.power'] * (1.0 - $thinned) * (1.0 - $eaten);
+    }
+
+    /** A gum by its own slope, and by the partner slope for as much of it as finds kappa or xanthan beside it. */
+    private static function paired(float $gum, float $partner, float $alone, float $with): float
+    {
+        return $gum > 0.0 ? $gum * ($alone + ($with - $alone) * (1.0 - exp(-2.0 * $partner / $gum))) : 0.0;
     }
 
     /** @param array<string, float> $ge mechanisms by size */
