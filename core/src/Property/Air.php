@@ -10,9 +10,6 @@ use Transmuta\Reference\Reference;
 /** Air held by what foams, the volume of a layer and its density. */
 final readonly class Air
 {
-    /** Share of the foam lost in folding (handbook §7: 15–25 %). */
-    private const FOLDING_LOSS = 0.20;
-
     public function __construct(private Reference $reference) {}
 
     /** ml of the layer without air, from the densities of its parts. */
@@ -43,7 +40,7 @@ final readonly class Air
             }
         }
 
-        return $ml * (1.0 - self::FOLDING_LOSS) * $state->kept;
+        return $ml * (1.0 - $this->reference->set['air.folding-loss']) * $state->kept;
     }
 
     /** Share 0…1 of the volume that is air. */

@@ -10,8 +10,6 @@ use Transmuta\Shelf\FatState;
 /** Solid fat by temperature, and the share of it that firms a layer given how the fat is held. */
 final readonly class Fat
 {
-    private const COCOA_MILK = [5 => 0.3, 20 => 1.3, 30 => 1.5];
-
     public function __construct(private Reference $reference) {}
 
     /** Share 0…1 of a fat kind that is solid at this temperature; linear between the table's points. */
@@ -42,7 +40,7 @@ final readonly class Fat
             }
             $solid = 0.0;
             foreach ($this->kinds($portion->ingredient->composition->parts) as $kind => $grams) {
-                $solid += $grams * $this->solidShare($kind, $celsius);
+                $solid += $grams * $this->solidShare($kind, $celsius) * ($kind === 'cocoa' ? $this->reference->set['fat.cocoa'] : 1.0);
             }
             $sum += $state->share[$i] / 100 * $solid * $this->weight($portion, $watery);
         }
@@ -81,7 +79,8 @@ final readonly class Fat
         if ($all <= 0.0 || $cocoa === 0.0 || $milk === 0.0) {
             return 1.0;
         }
-        $k = self::between(self::COCOA_MILK, $celsius);
+        $set = $this->reference->set;
+        $k = self::between([5 => $set['fat.cocoa-milk-5'], 20 => $set['fat.cocoa-milk-20'], 30 => $set['fat.cocoa-milk-30']], $celsius);
 
         return 1.0 - $k * $cocoa * $milk / $all ** 2;
     }

@@ -76,10 +76,16 @@ final readonly class SetModel
             'ph' => $this->acidity->ph($state) ?? 6.5,
             'weighted-solid' => $this->fat->weightedSolid($state, $celsius),
             'air-fullness' => $this->air->fullness($state),
-            'ice-share' => $celsius < -2.0 ? $this->freezing->iceShare($state, $celsius) : 0.0,
+            'ice' => $this->ice($state, $celsius),
             'milk-fat' => $state->of100('fat.milk'),
             'solids' => 100.0 - $state->water,
         ];
+    }
+
+    /** g ice per 100 g of the layer. */
+    private function ice(LayerState $state, float $celsius): float
+    {
+        return $celsius < -2.0 ? $this->freezing->iceShare($state, $celsius) * $state->water : 0.0;
     }
 
     /**
@@ -120,7 +126,8 @@ final readonly class SetModel
         $ge['particles'] = $dose['particles'] > 0.5 ? $s['particles.slope'] * Smooth::positive($dose['particles'] / $b - $s['particles.threshold'], 0.2) : 0.0;
         $fullness = $this->air->fullness($state);
         $ge['air'] = $fullness > 0.0 ? $s['air.slope'] * Smooth::unit($fullness) : 0.0;
-        $ge['frozen'] = $celsius < -2.0 ? $s['frozen.slope'] * $this->freezing->iceShare($state, $celsius) : 0.0;
+        $ice = $this->ice($state, $celsius);
+        $ge['frozen'] = $ice > 0.0 ? $s['frozen.slope'] * ($ice / 100) ** $s['frozen.power'] * (1.0 - $s['frozen.air'] * Smooth::unit($fullness)) : 0.0;
 
         return $ge;
     }

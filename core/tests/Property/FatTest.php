@@ -54,10 +54,12 @@ final class FatTest extends TestCase
     {
         $per = static fn(string $id, ?string $treat = null): float => self::fat()->weightedSolid(Kit::state([$id => 100], $treat === null ? null : Kit::heat($treat)), 5.0)
             / self::fat()->solid(Kit::state([$id => 100]), 5.0);
-        self::assertEqualsWithDelta(0.14, $per('cream-36'), 1e-6);
-        self::assertEqualsWithDelta(0.56, $per('cream-36', 'whip'), 1e-6);
-        self::assertEqualsWithDelta(0.76, $per('cream-cheese'), 1e-6);
-        self::assertEqualsWithDelta(0.54, $per('coconut-cream'), 1e-6);
+        $set = Reference::standard()->set;
+        self::assertEqualsWithDelta($set['fat.emulsion'], $per('cream-36'), 1e-6);
+        self::assertEqualsWithDelta($set['fat.whipped'], $per('cream-36', 'whip'), 1e-6);
+        self::assertEqualsWithDelta($set['fat.cheese'], $per('cream-cheese'), 1e-6);
+        self::assertEqualsWithDelta($set['fat.coconut-cream'], $per('coconut-cream'), 1e-6);
+        self::assertLessThan($set['fat.whipped'], $set['fat.emulsion']);
         self::assertEqualsWithDelta(1.0, $per('butter'), 0.01);
     }
 
@@ -66,7 +68,7 @@ final class FatTest extends TestCase
         $weight = static fn(float $water): float => self::fat()->weightedSolid(Kit::state(['coconut-oil' => 30, 'water' => $water]), 5.0)
             / self::fat()->solid(Kit::state(['coconut-oil' => 30, 'water' => $water]), 5.0);
         self::assertEqualsWithDelta(1.0, $weight(8), 0.02);
-        self::assertEqualsWithDelta(0.59, $weight(80), 0.02);
+        self::assertEqualsWithDelta(Reference::standard()->set['fat.watery'], $weight(80), 0.02);
         self::assertGreaterThan($weight(40), $weight(20));
     }
 }

@@ -6,11 +6,14 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
 use Transmuta\Property\Acidity;
 use Transmuta\Property\Air;
 use Transmuta\Property\Fat;
 use Transmuta\Property\Freezing;
 use Transmuta\Property\Ladder;
+use Transmuta\Property\LayerModel;
 use Transmuta\Property\SetModel;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
@@ -38,7 +41,52 @@ final class SetModelTest extends TestCase
     public function testGelatinIsItsOwnMeasure(): void
     {
         $ge = self::model()->ge(Kit::state(['water' => 99, 'gelatin-powder' => 1], Kit::heat('melt')), 5.0);
-        self::assertEqualsWithDelta(0.96, $ge, 0.02);
+        self::assertEqualsWithDelta(\Transmuta\Reference\Reference::standard()->set['gelatin.slope'], $ge, 0.02);
+        self::assertEqualsWithDelta(0.96, $ge, 0.08, 'handbook §6');
+    }
+
+    public function testGumsGelWithAPartnerAndOnlyThickenAlone(): void
+    {
+        $ge = static fn(array $grams): float => self::model()->ge(Kit::state(['water' => 99] + $grams, Kit::heat('boil')), 5.0);
+        $apart = $ge(['konjac' => 0.3]) + $ge(['xanthan' => 0.3]);
+        self::assertGreaterThan(1.5 * $apart, $ge(['konjac' => 0.3, 'xanthan' => 0.3]));
+        self::assertGreaterThan($ge(['locust-bean-gum' => 0.3]) + $ge(['kappa-carrageenan' => 0.2]), $ge(['locust-bean-gum' => 0.3, 'kappa-carrageenan' => 0.2]));
+        self::assertEqualsWithDelta(1.5 * 0.3, $ge(['konjac' => 0.3]), 0.05, 'handbook table A: 1.5 alone');
+    }
+
+    public function testLowMethoxylPectinWantsCalcium(): void
+    {
+        $ge = static fn(float $lactate): float => self::model()->ge(Kit::state(['water' => 98, 'lm-pectin' => 1.2, 'calcium-lactate' => $lactate], Kit::heat('boil')), 5.0);
+        self::assertEqualsWithDelta(0.5, $ge(0.0) / $ge(1.0), 0.05);
+        self::assertGreaterThan($ge(0.05), $ge(0.12));
+    }
+
+    public function testSoyMilkSetsOnlyWithACoagulantAndHeatedStill(): void
+    {
+        $ge = static fn(array $more, bool $stirred, string $kind = 'cook'): float => self::model()->ge(Kit::state(['soy-milk' => 100] + $more, Kit::heat($kind, 85.0, $stirred)), 5.0);
+        self::assertLessThan(0.15, $ge([], false));
+        self::assertGreaterThan(0.8, $ge(['nigari' => 0.4], false));
+        self::assertLessThan($ge(['nigari' => 0.4], false) / 2, $ge(['nigari' => 0.4], true), 'stirred it breaks to curds');
+    }
+
+    public function testStarchBoiledApartOrStabilisedIsNotThinnedByAcid(): void
+    {
+        $sour = static function (string $starch, array $prep): float {
+            $lines = [Line::of('lemon-juice', 40), Line::of('water', 40), Line::of('sugar', 14), Line::of($starch, 6, prep: $prep)];
+            $layer = new Layer('Filling', $lines, Kit::heat($prep === [] ? 'boil' : 'melt'), null, null);
+
+            return self::model()->ge(LayerModel::stateOf($layer, Kit::shelf()), 5.0);
+        };
+        self::assertEqualsWithDelta(\Transmuta\Reference\Reference::standard()->set['starch.acid-factor'], $sour('cornflour', []) / $sour('cornflour', ['boiled']), 0.01);
+        self::assertGreaterThan(0.4, $sour('modified-starch', []));
+        self::assertGreaterThan(0.3, self::model()->ge(Kit::state(['milk' => 93, 'pregel-starch' => 7]), 5.0), 'cold-swelling starch needs no heat');
+    }
+
+    public function testStrongSpiritTakesHalfOfGelatin(): void
+    {
+        $ge = static fn(float $rum): float => self::model()->ge(Kit::state(['water' => 99 - $rum, 'rum' => $rum, 'gelatin-powder' => 1.2], Kit::heat('melt')), 5.0);
+        self::assertEqualsWithDelta($ge(0.0), $ge(20.0), 0.03);
+        self::assertLessThan(0.75 * $ge(0.0), $ge(95.0));
     }
 
     /** @return array<string, array{array<string, float|int>, string, bool, float, string}> */
