@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Diet\Claim;
 use Transmuta\Diet\Standing;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Line;
+use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Frozen;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Watch\Warning;
@@ -26,14 +29,21 @@ final class ReadingJson
             'family' => $dish->formula->family->value,
             'portions' => $dish->formula->portions,
             'layers' => array_map(
-                static fn(LayerReading $layer, int $n): array => self::layer($layer, array_values(array_filter($dish->watch, static fn(Warning $w): bool => $w->layer === $n))),
+                static fn(LayerReading $layer, int $n): array => self::layer($layer, $dish, $n, array_values(array_filter($dish->watch, static fn(Warning $w): bool => $w->layer === $n))),
                 $dish->layers,
                 array_keys($dish->layers),
             ),
             'portion' => self::facts($dish->portion),
             'per_100g' => self::facts($dish->per100),
-            'allergens' => ['contains' => $dish->contains, 'may_contain' => $dish->mayContain],
+            'us' => self::us($dish),
+            'allergens' => ['contains' => $dish->contains, 'may_contain' => $dish->mayContain, 'by_regime' => array_map(
+                static fn(array $lists): array => ['contains' => (object) $lists['contains'], 'may_contain' => (object) $lists['may']],
+                $dish->allergens,
+            )],
             'diets' => array_map(self::verdict(...), $dish->diets),
+            'claims' => array_map(static fn(Claim $claim): array => $claim->toArray(), $dish->claims),
+            'cooling' => $dish->stack->whole === null ? null : self::cooling($dish->stack->whole),
+            'keeps_days' => $dish->keepsDays(),
             'unresolved' => array_map(
                 static fn(Line $line): array => ['line' => $line->number, 'text' => $line->text, 'reason' => (string) $line->reason],
                 $dish->formula->unresolved(),
@@ -75,7 +85,7 @@ final class ReadingJson
      *
      * @return array<string, mixed>
      */
-    private static function layer(LayerReading $r, array $watch): array
+    private static function layer(LayerReading $r, DishReading $dish, int $n, array $watch): array
     {
         $s = $r->state;
 
@@ -95,6 +105,26 @@ final class ReadingJson
             'aw' => round($r->aw, 3),
             'freezing_point_c' => $r->freezingPoint === null ? null : round($r->freezingPoint, 2),
             'set' => self::set($r),
+            'set_20c' => $r->baseWords === null ? ['ge' => round($r->setWarm->ge, 3), 'step' => Ladder::word($r->setWarm->ge), 'step_index' => Ladder::step($r->setWarm->ge)] : null,
+            'balance' => [
+                'brix' => round($r->balance->brix, 1), 'ratio' => self::rounded($r->balance->ratio, 1), 'brima' => self::rounded($r->balance->brimA, 1),
+                'brima_se' => self::rounded($r->balance->brimASweet, 1), 'word' => $r->balance->word(),
+            ],
+            'crystals' => array_map(static fn(array $c): array => [
+                'per_100g_water' => round($c['has'], 1), 'dissolves_5c' => round($c['holds'], 1), 'dissolves_20c' => self::rounded($c['holds20'], 1), 'most_g' => round($c['most_g'], 1), 'over' => $c['over'],
+            ], $r->crystals),
+            'richness' => ['dry_matter' => round(100.0 - $s->water, 1), 'solid_fat_5c' => round($r->solidAtFridge, 2), 'solid_fat_35c' => round($r->solidAtMouth, 2), 'firm_fat' => round($r->firmFat, 2)],
+            'air' => round($r->airShare, 3),
+            'height_mm' => round($dish->stack->heights[$n], 1),
+            'thermal' => ['conductivity_w_mk' => round($r->thermal->conductivity, 3), 'density_kg_m3' => round($r->thermal->density), 'specific_heat_kj_kgk' => round($r->thermal->specificHeat, 2)],
+            'cooling' => self::cooling($dish->stack->coolings[$n]),
+            'frozen' => self::frozen($dish->stack->frozen[$n]),
+            'cooking' => $r->window === null ? null : [
+                'thickens_c' => round($r->window->thickens), 'done_c' => round($r->window->done), 'curdles_c' => round($r->window->curdles),
+                'may_boil' => $r->window->mayBoil, 'starch' => $r->window->starch, 'safe_c' => $r->window->safe,
+            ],
+            'keeping' => ['days' => $r->keeping->days, 'keep_cold' => $r->keeping->controlled, 'reasons' => $r->keeping->reasons],
+            'cost_minor' => $r->costMinor,
             'lines' => self::lines($r),
             'watch' => array_map(self::warning(...), $watch),
         ];
@@ -135,5 +165,36 @@ final class ReadingJson
         }
 
         return $lines;
+    }
+
+    private static function rounded(?float $value, int $places): ?float
+    {
+        return $value === null ? null : round($value, $places);
+    }
+
+    /** @return array<string, mixed> hours from going into the cold */
+    private static function cooling(Cooling $c): array
+    {
+        return [
+            'from_c' => round($c->startsAt), 'air_c' => $c->air, 'height_mm' => round($c->heightMm, 1), 'firm_h' => self::rounded($c->firmHours, 2), 'firm_at_c' => $c->firmAt,
+            'core_8c_h' => self::rounded($c->coreHours, 2), 'h_57_to_21' => self::rounded($c->dangerHours, 2), 'h_57_to_5' => self::rounded($c->coldHours, 2),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function frozen(?Frozen $f): ?array
+    {
+        return $f === null ? null : [
+            'ice_share_minus18' => round($f->iceAt18, 3), 'ice_share_minus10' => round($f->iceAt10, 3), 'word' => $f->word, 'scoops_at_c' => $f->scoopsAt, 'temper_min' => round($f->temperMinutes),
+        ];
+    }
+
+    /** @return array<string, mixed> one portion under US rules, unrounded, with what is known of the vitamins and minerals */
+    private static function us(DishReading $dish): array
+    {
+        return [
+            ...array_map(static fn(float $v): float => round($v, 2), $dish->us),
+            'micronutrients' => array_map(static fn(array $m): array => ['value' => round($m['value'], 3), 'unknown' => $m['unknown']], $dish->micronutrients),
+        ];
     }
 }

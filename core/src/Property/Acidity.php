@@ -22,9 +22,16 @@ final class Acidity
     /** @var \WeakMap<LayerState, ?float> a weighed layer never changes, and several properties ask for its pH */
     private \WeakMap $solved;
 
-    public function __construct(private readonly Reference $reference, private readonly bool $inFood = true)
+    /** @var array<string, list<float>> dissociation constants by acid, mol/L */
+    private array $constants = [];
+
+    /** @param bool $inFood whether citric acid dissociates as it does in food, or as in pure water */
+    public function __construct(private readonly Reference $reference, bool $inFood = true)
     {
         $this->solved = new \WeakMap();
+        foreach ($reference->acids as $name => $acid) {
+            $this->constants[$name] = array_map(static fn(float $pka): float => 10 ** -$pka, $inFood ? $acid['food'] : $acid['pka']);
+        }
     }
 
     /** pH 0…14 of the layer; null where there is too little water (under 3 g per 100 g) for a pH to mean anything. */
@@ -90,24 +97,64 @@ final class Acidity
             return 0.0;
         }
 
-        return -$this->charge($parts, 0.0, $water, $ph);
+        return -$this->charge($parts, $water, $ph);
     }
 
-    /** @param array<string, float> $parts */
+    /**
+     * pH at which the charges balance: Newton's step inside a bracket that halves where the step would leave it.
+     *
+     * @param array<string, float> $parts
+     */
     private function solve(array $parts, float $strong, float $water): float
     {
+        [$acids, $buffer] = $this->groups($parts);
         $low = 0.5;
         $high = 13.0;
-        for ($i = 0; $i < 36; ++$i) {
-            $middle = ($low + $high) / 2;
-            if ($this->charge($parts, $strong, $water, $middle) > 0.0) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+        $ph = 4.5;
+        for ($i = 0; $i < 60; ++$i) {
+            $hydrogen = 10 ** -$ph;
+            $hydroxide = 1e-14 / $hydrogen;
+            $charge = $strong + ($hydrogen - $hydroxide) * $water - $buffer * ($ph - self::NEUTRAL);
+            $slope = -($hydrogen + $hydroxide) * $water * \M_LN10 - $buffer;
+            foreach ($acids as [$millimoles, $constants]) {
+                [$mean, $variance] = self::dissociated($hydrogen, $constants);
+                $charge -= $millimoles * $mean;
+                $slope -= $millimoles * $variance * \M_LN10;
             }
+            $charge > 0.0 ? $low = $ph : $high = $ph;
+            $next = $slope < 0.0 ? $ph - $charge / $slope : $low;
+            if ($next <= $low || $next >= $high) {
+                $next = ($low + $high) / 2;
+            }
+            if (abs($next - $ph) < 1e-10) {
+                return $next;
+            }
+            $ph = $next;
         }
 
-        return ($low + $high) / 2;
+        return $ph;
+    }
+
+    /**
+     * @param array<string, float> $parts
+     *
+     * @return array{list<array{float, list<float>}>, float} mmol and dissociation constants of each acid per 100 g, and the buffers in mmol per pH unit
+     */
+    private function groups(array $parts): array
+    {
+        $acids = [];
+        foreach ($this->reference->acids as $name => $acid) {
+            $grams = $parts["acid.$name"] ?? 0.0;
+            if ($grams > 0.0) {
+                $acids[] = [$grams / $acid['molar'] * 1000, $this->constants[$name]];
+            }
+        }
+        $buffer = 0.0;
+        foreach ($this->reference->buffers as $kind => $capacity) {
+            $buffer += ($parts["protein.$kind"] ?? 0.0) * $capacity;
+        }
+
+        return [$acids, $buffer];
     }
 
     /**
@@ -115,42 +162,37 @@ final class Acidity
      *
      * @param array<string, float> $parts
      */
-    private function charge(array $parts, float $strong, float $water, float $ph): float
+    private function charge(array $parts, float $water, float $ph): float
     {
+        [$acids, $buffer] = $this->groups($parts);
         $hydrogen = 10 ** -$ph;
-        $charge = $strong + ($hydrogen - 1e-14 / $hydrogen) * $water;
-        foreach ($this->reference->acids as $name => $acid) {
-            $grams = $parts["acid.$name"] ?? 0.0;
-            if ($grams > 0.0) {
-                $charge -= $grams / $acid['molar'] * 1000 * self::dissociated($hydrogen, $this->inFood ? $acid['food'] : $acid['pka']);
-            }
-        }
-        foreach ($this->reference->buffers as $kind => $buffer) {
-            $grams = $parts["protein.$kind"] ?? 0.0;
-            if ($grams > 0.0) {
-                $charge -= $grams * $buffer * ($ph - self::NEUTRAL);
-            }
+        $charge = ($hydrogen - 1e-14 / $hydrogen) * $water - $buffer * ($ph - self::NEUTRAL);
+        foreach ($acids as [$millimoles, $constants]) {
+            $charge -= $millimoles * self::dissociated($hydrogen, $constants)[0];
         }
 
         return $charge;
     }
 
     /**
-     * Mean charge carried by one molecule of an acid.
+     * Mean charge carried by one molecule of an acid, and its variance, which is how fast the charge changes with pH.
      *
-     * @param list<float> $pka
+     * @param list<float> $constants mol/L
+     *
+     * @return array{float, float}
      */
-    private static function dissociated(float $hydrogen, array $pka): float
+    private static function dissociated(float $hydrogen, array $constants): array
     {
         $term = 1.0;
         $sum = 1.0;
-        $charge = 0.0;
-        foreach ($pka as $n => $value) {
-            $term *= 10 ** -$value / $hydrogen;
+        $first = $second = 0.0;
+        foreach ($constants as $n => $value) {
+            $term *= $value / $hydrogen;
             $sum += $term;
-            $charge += ($n + 1) * $term;
+            $first += ($n + 1) * $term;
+            $second += ($n + 1) ** 2 * $term;
         }
 
-        return $charge / $sum;
+        return [$first / $sum, $second / $sum - ($first / $sum) ** 2];
     }
 }

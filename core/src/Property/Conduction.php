@@ -11,7 +11,8 @@ namespace Transmuta\Property;
  */
 final class Conduction
 {
-    private const TERMS = 6;
+    /** Terms kept: at a Fourier number of 0.02 what is left out is under 0.001. */
+    private const TERMS = 5;
 
     /** @var array<string, list<array{0: float, 1: float}>> roots and coefficients by shape and Biot number */
     private static array $series = [];
@@ -42,7 +43,7 @@ final class Conduction
     public static function slabSeries(float $biot): array
     {
         return self::$series['slab' . round($biot, 6)] ??= array_map(static function (int $n) use ($biot): array {
-            $zeta = self::root(static fn(float $z): float => $z * sin($z) - $biot * cos($z), $n * \M_PI, $n * \M_PI + \M_PI_2);
+            $zeta = Roots::between(static fn(float $z): float => $z * sin($z) - $biot * cos($z), $n * \M_PI, $n * \M_PI + \M_PI_2);
 
             return [$zeta, 4 * sin($zeta) / (2 * $zeta + sin(2 * $zeta))];
         }, range(0, self::TERMS - 1));
@@ -56,25 +57,9 @@ final class Conduction
         static $j0 = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086, 18.0710639679];
 
         return self::$series['cylinder' . round($biot, 6)] ??= array_map(static function (int $n) use ($biot, $j0, $j1): array {
-            $zeta = self::root(static fn(float $z): float => $z * Bessel::j1($z) - $biot * Bessel::j0($z), $j1[$n], $j0[$n]);
+            $zeta = Roots::between(static fn(float $z): float => $z * Bessel::j1($z) - $biot * Bessel::j0($z), $j1[$n], $j0[$n]);
 
             return [$zeta, 2 * Bessel::j1($zeta) / ($zeta * (Bessel::j0($zeta) ** 2 + Bessel::j1($zeta) ** 2))];
         }, range(0, self::TERMS - 1));
-    }
-
-    /** @param callable(float): float $f of opposite sign at both ends */
-    private static function root(callable $f, float $low, float $high): float
-    {
-        $atLow = $f($low);
-        for ($i = 0; $i < 50; ++$i) {
-            $middle = ($low + $high) / 2;
-            if (($f($middle) > 0.0) === ($atLow > 0.0)) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return ($low + $high) / 2;
     }
 }

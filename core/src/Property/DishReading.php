@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Diet\Claim;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Formula;
 
-/** A dish read: its layers, one portion and 100 g of it, its allergens and diets. */
+/** A dish read: its layers, one portion and 100 g of it, its allergens and diets, how it cools and keeps. */
 final readonly class DishReading
 {
     /**
      * @param list<LayerReading> $layers
      * @param array<string, float> $portion nutrition of one portion, with `mass_g` and `cost_minor`
      * @param array<string, float> $per100 the same per 100 g
-     * @param list<string> $contains allergens
+     * @param array<string, float> $us facts of one portion under US rules, unrounded
+     * @param array<string, array{value: float, unknown: list<string>}> $micronutrients of one portion
+     * @param list<string> $contains EU allergens
      * @param list<string> $mayContain
+     * @param array<string, array{contains: array<string, list<string>>, may: array<string, list<string>>}> $allergens ingredient names by allergen, by regime
      * @param array<string, Verdict> $diets
+     * @param list<Claim> $claims
+     * @param Stack $stack heights, cooling and freezing in the vessel
      * @param list<\Transmuta\Watch\Warning> $watch most serious first
      */
     public function __construct(
@@ -24,9 +30,40 @@ final readonly class DishReading
         public array $layers,
         public array $portion,
         public array $per100,
+        public array $us,
+        public array $micronutrients,
         public array $contains,
         public array $mayContain,
+        public array $allergens,
         public array $diets,
-        public array $watch,
+        public array $claims,
+        public Stack $stack,
+        public array $watch = [],
     ) {}
+
+    /** @param list<\Transmuta\Watch\Warning> $watch */
+    public function watched(array $watch): self
+    {
+        return new self(
+            $this->formula,
+            $this->layers,
+            $this->portion,
+            $this->per100,
+            $this->us,
+            $this->micronutrients,
+            $this->contains,
+            $this->mayContain,
+            $this->allergens,
+            $this->diets,
+            $this->claims,
+            $this->stack,
+            $watch,
+        );
+    }
+
+    /** Days the whole dish keeps: its shortest layer. */
+    public function keepsDays(): int
+    {
+        return min([60, ...array_map(static fn(LayerReading $l): int => $l->keeping->days, $this->layers)]);
+    }
 }

@@ -11,6 +11,9 @@ final readonly class LayerReading
 {
     /**
      * @param array<string, float> $nutrition per 100 g
+     * @param array<string, float> $us facts under US rules per 100 g, unrounded
+     * @param array<string, array{value: float, unknown: list<string>}> $micronutrients per 100 g, with the lines that leave one open
+     * @param array<string, array{kind: string, grams: float, has: float, holds: float, holds20: ?float, most_g: float, over: bool}> $crystals
      * @param ?string $baseWords how a base cuts; null for layers that are not a base
      * @param list<array<string, float>> $jobs per understood line: share 0…1 of set, sweet, fat, acid, air, protein
      */
@@ -33,5 +36,15 @@ final readonly class LayerReading
         public array $jobs,
         public int $costMinor,
         public ?float $height,
+        public array $us,
+        public array $micronutrients,
+        public Balance $balance,
+        public array $crystals,
+        public Thermal $thermal,
+        public Keeping $keeping,
+        public ?CookingWindow $window,
+        public float $addedSugars,
+        public float $firmFat,
+        public float $solidAtFridge,
     ) {}
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Diet\Allergens;
+use Transmuta\Diet\Claims;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\LayeredShelf;
 use Transmuta\Shelf\Shelf;
 use Transmuta\Watch\WatchList;
 
@@ -17,6 +21,12 @@ final readonly class Reader
     /** Temperature of a room, at which every set is read a second time, °C. */
     public const ROOM = 20.0;
 
+    /** Fat solid in the mouth is felt as wax, °C. */
+    public const MOUTH = 35.0;
+
+    /** Fat solid in the cold, °C. */
+    public const FRIDGE = 5.0;
+
     public Fat $fat;
     public Acidity $acidity;
     public Air $air;
@@ -24,11 +34,19 @@ final readonly class Reader
     public SetModel $set;
     public Sweetness $sweetness;
     public Nutrition $nutrition;
-    private WaterActivity $waterActivity;
+    public UsNutrition $usNutrition;
+    public WaterActivity $waterActivity;
     private Base $base;
 
-    public function __construct(public Reference $reference, public Shelf $shelf, private WatchList $watch, NetCarbSchool $school = NetCarbSchool::HalfPolyols, bool $linearBloom = false)
-    {
+    /** @param bool $measured whether the shelf already is as the kitchen measured it */
+    public function __construct(
+        public Reference $reference,
+        public Shelf $shelf,
+        private WatchList $watch,
+        public NetCarbSchool $school = NetCarbSchool::HalfPolyols,
+        public bool $linearBloom = false,
+        private bool $measured = false,
+    ) {
         $this->fat = new Fat($reference);
         $this->acidity = new Acidity($reference);
         $this->air = new Air($reference);
@@ -36,61 +54,150 @@ final readonly class Reader
         $this->set = new SetModel($reference, $this->fat, $this->acidity, $this->air, $this->freezing, $linearBloom);
         $this->sweetness = new Sweetness($reference);
         $this->nutrition = new Nutrition($reference, $school);
+        $this->usNutrition = new UsNutrition($reference);
         $this->waterActivity = new WaterActivity($reference);
         $this->base = new Base($this->fat);
     }
 
     /** @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have */
-    public function read(Formula $formula, ?float $netCarbLimit = null, ?float $proteinFloor = null): DishReading
+    public function read(Formula $formula, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?DishReading $original = null): DishReading
     {
+        if ($formula->measured !== [] && !$this->measured) {
+            return $this->for($formula)->read($formula, $netCarbLimit, $proteinFloor, $original);
+        }
         $layers = array_map(fn(Layer $layer): LayerReading => $this->layer($layer, $formula->serveAt), $formula->layers);
         $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $layers));
-        $totals = [];
-        foreach ($layers as $layer) {
-            foreach ($layer->nutrition as $fact => $per100) {
-                $totals[$fact] = ($totals[$fact] ?? 0.0) + $per100 * $layer->state->mass / 100;
-            }
-        }
+        $totals = self::sum($layers, static fn(LayerReading $l): array => $l->nutrition);
         $totals['cost_minor'] = (float) array_sum(array_map(static fn(LayerReading $l): int => $l->costMinor, $layers));
         $portion = ['mass_g' => $mass / $formula->portions, ...array_map(static fn(float $v): float => $v / $formula->portions, $totals)];
         $per100 = ['mass_g' => 100.0, ...array_map(static fn(float $v): float => $mass > 0.0 ? $v * 100 / $mass : 0.0, $totals)];
+        $added = array_sum(array_map(static fn(LayerReading $l): float => $l->addedSugars * $l->state->mass / 100, $layers));
         $used = $this->ingredients($formula);
-        $collect = static fn(string $list): array => array_values(array_unique(array_merge([], ...array_map(static fn(object $in): array => $in->{$list}, $used))));
-        $contains = $collect('allergens');
+        $allergens = Allergens::of($used);
+        $contains = array_keys($allergens['eu']['contains']);
         sort($contains);
-        $may = array_values(array_diff($collect('mayContain'), $contains));
+        $may = array_keys($allergens['eu']['may']);
         sort($may);
-        $diets = DietJudge::all($used, $portion + ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kj' => 0.0], \count($formula->unresolved()), $netCarbLimit, $proteinFloor);
+        $facts = $portion + ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kj' => 0.0];
 
-        $reading = new DishReading($formula, $layers, $portion, $per100, $contains, $may, $diets, []);
+        $reading = new DishReading(
+            formula: $formula,
+            layers: $layers,
+            portion: $portion,
+            per100: $per100,
+            us: array_map(static fn(float $v): float => $v / $formula->portions, self::sum($layers, static fn(LayerReading $l): array => $l->us)),
+            micronutrients: self::micronutrients($layers, $formula->portions),
+            contains: $contains,
+            mayContain: $may,
+            allergens: $allergens,
+            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor),
+            claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
+            stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
+        );
 
-        return new DishReading($formula, $layers, $portion, $per100, $contains, $may, $diets, $this->watch->check($reading, $this));
+        return $reading->watched($this->watch->check($reading, $this));
+    }
+
+    /** The same reader over the shelf as this formula's kitchen measured it. */
+    public function for(Formula $formula): self
+    {
+        if ($formula->measured === []) {
+            return $this;
+        }
+        $over = [];
+        foreach ($formula->measured as $measured) {
+            $in = $this->shelf->find($measured->ingredient);
+            if ($in !== null) {
+                $over[] = $measured->applyTo($in);
+            }
+        }
+
+        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, true);
+    }
+
+    /**
+     * Totals of the dish from values per 100 g of each layer.
+     *
+     * @param list<LayerReading> $layers
+     * @param callable(LayerReading): array<string, float> $per100
+     *
+     * @return array<string, float>
+     */
+    private static function sum(array $layers, callable $per100): array
+    {
+        $totals = [];
+        foreach ($layers as $layer) {
+            foreach ($per100($layer) as $fact => $value) {
+                $totals[$fact] = ($totals[$fact] ?? 0.0) + $value * $layer->state->mass / 100;
+            }
+        }
+
+        return $totals;
+    }
+
+    /**
+     * @param list<LayerReading> $layers
+     *
+     * @return array<string, array{value: float, unknown: list<string>}>
+     */
+    private static function micronutrients(array $layers, int $portions): array
+    {
+        $facts = [];
+        foreach (Ingredient::MICRONUTRIENTS as $fact) {
+            $value = 0.0;
+            $unknown = [];
+            foreach ($layers as $layer) {
+                $value += $layer->micronutrients[$fact]['value'] * $layer->state->mass / 100;
+                $unknown = [...$unknown, ...$layer->micronutrients[$fact]['unknown']];
+            }
+            $facts[$fact] = ['value' => $value / $portions, 'unknown' => array_values(array_unique($unknown))];
+        }
+
+        return $facts;
     }
 
     public function layer(Layer $layer, float $serveAt): LayerReading
     {
         $state = LayerModel::stateOf($layer, $this->shelf);
         $volume = $this->air->layerVolume($state);
+        $airShare = $this->air->share($state);
+        $se = $this->sweetness->se($state);
+        $acid = $this->acidity->titratable($state);
+        $ph = $this->acidity->ph($state);
+        $aw = $this->waterActivity->aw($state);
+        $base = Base::is($state);
+        $us = $this->usNutrition->per100($state);
 
         return new LayerReading(
             layer: $layer,
             state: $state,
             volume: $volume,
-            airShare: $this->air->share($state),
-            se: $this->sweetness->se($state),
-            acidCitric: $this->acidity->titratable($state),
+            airShare: $airShare,
+            se: $se,
+            acidCitric: $acid,
             fruitAcid: $state->sharpAcid(),
-            ph: $this->acidity->ph($state),
-            aw: $this->waterActivity->aw($state),
+            ph: $ph,
+            aw: $aw,
             freezingPoint: $this->freezing->point($state),
             set: $this->set->read($state, $serveAt),
             setWarm: $this->set->read($state, self::ROOM),
-            baseWords: Base::is($state) ? $this->base->words($state, $serveAt) : null,
-            solidAtMouth: $this->fat->solid($state, 34.0),
+            baseWords: $base ? $this->base->words($state, $serveAt) : null,
+            solidAtMouth: $this->fat->solid($state, self::MOUTH),
             nutrition: $this->nutrition->per100($state),
             jobs: $this->jobs($state, $serveAt),
-            costMinor: $this->cost($state),
+            costMinor: (int) round(array_sum($this->costs($state))),
             height: $layer->tin === null ? null : $volume * 1000 / $layer->tin->area(),
+            us: $us,
+            micronutrients: $this->usNutrition->micronutrients($state),
+            balance: Balance::of($state, $se, $acid),
+            crystals: Crystals::of($state, $this->reference),
+            // A pressed or baked crumb holds air between its grains.
+            thermal: Thermal::of($state, $this->reference, self::ROOM, $base ? 0.2 : $airShare),
+            keeping: Keeping::of($state, $ph, $aw, $this->reference, $serveAt),
+            window: CookingWindow::of($state, $ph, $this->reference),
+            addedSugars: $us['added_sugars_g'],
+            firmFat: $this->fat->weightedSolid($state, $serveAt),
+            solidAtFridge: $this->fat->solid($state, self::FRIDGE),
         );
     }
 
@@ -124,17 +231,21 @@ final readonly class Reader
         return $jobs;
     }
 
-    private function cost(LayerState $state): int
+    /**
+     * Minor units of money of each line, unrounded: what is trimmed, strained or cooked off was bought too.
+     *
+     * @return list<float>
+     */
+    public function costs(LayerState $state): array
     {
-        $minor = 0.0;
-        foreach ($state->model->portions as $i => $portion) {
-            $minor += $state->grams[$i] / 1000 * ($portion->ingredient->priceMinorPerKg ?? 0);
-        }
-
-        return (int) round($minor);
+        return array_map(
+            static fn(Portion $portion, float $grams): float => $grams / 1000 * ($portion->ingredient->priceMinorPerKg ?? 0),
+            $state->model->portions,
+            $state->grams,
+        );
     }
 
-    /** @return list<\Transmuta\Shelf\Ingredient> each once */
+    /** @return list<Ingredient> each once */
     private function ingredients(Formula $formula): array
     {
         $used = [];

@@ -9,28 +9,11 @@ use Transmuta\Formula\Tin;
 /** The dish cut down the middle: its vessel and its layer heights in mm, bottom first. */
 final class Section
 {
-    /** Vessel taken for a layer without one, so that a section can be drawn: straight, as wide as it is common for a portion. */
-    private const PORTION_WIDTH_MM = 62.0;
-
-    /** The largest vessel stated by any layer: the others sit inside it. */
-    public static function vessel(DishReading $dish): ?Tin
-    {
-        $largest = null;
-        foreach ($dish->layers as $layer) {
-            $tin = $layer->layer->tin;
-            if ($tin !== null && ($largest === null || $tin->volume() > $largest->volume())) {
-                $largest = $tin;
-            }
-        }
-
-        return $largest;
-    }
-
     /** A single tin is shown as one cut portion: a wedge by its radius, a bar by the side of a square of its share. */
     private static function width(?Tin $tin, int $portions): float
     {
         return match (true) {
-            $tin === null => self::PORTION_WIDTH_MM,
+            $tin === null => Stack::PORTION_WIDTH,
             $tin->count > 1 || $portions === 1 => $tin->a,
             $tin->shape === 'rect' => sqrt($tin->area() / $portions),
             default => $tin->a / 2,
@@ -42,13 +25,12 @@ final class Section
      */
     public static function of(DishReading $dish): array
     {
-        $tin = self::vessel($dish);
-        $area = $tin?->area() ?? \M_PI / 4 * self::PORTION_WIDTH_MM ** 2 * $dish->formula->portions;
+        $tin = $dish->stack->vessel;
         $layers = [];
         $volume = 0.0;
-        foreach ($dish->layers as $layer) {
+        foreach ($dish->layers as $n => $layer) {
             $volume += $layer->volume;
-            $layers[] = ['name' => $layer->layer->name, 'height_mm' => round($layer->volume * 1000 / $area, 1), 'kind' => $layer->set->kind];
+            $layers[] = ['name' => $layer->layer->name, 'height_mm' => round($dish->stack->heights[$n], 1), 'kind' => $layer->set->kind];
         }
 
         return [

@@ -31,6 +31,10 @@ final readonly class Reference
      * @param array<string, array<string, array{0: float, 1: float, 2: float}>> $thermal a + b·T + c·T² (T in °C) by property, by part
      * @param array<string, array{air: float, film: float}> $places air °C and surface film coefficient W/m²K, by place
      * @param array<string, array<string, string>> $agents setting agents by function: dose range, activation, window
+     * @param array<string, array{name: string, doses: list<string>, coefficients: list<string>, words: string}> $mechanisms of the set, in words
+     * @param array<string, array{days: int, words: string, mark: string, source: string}> $keeping cautious keeping times by rule
+     * @param array<string, float> $cooking shifts of an egg's cooking window
+     * @param array<string, array{celsius: float, minutes: float}> $pasteurisation by product
      * @param array<string, array<string, array{0: string, 1: string}>> $sources mark and source by table and key
      */
     private function __construct(
@@ -50,6 +54,10 @@ final readonly class Reference
         public array $thermal,
         public array $places,
         public array $agents,
+        public array $mechanisms,
+        public array $keeping,
+        public array $cooking,
+        public array $pasteurisation,
         private array $sources,
     ) {}
 
@@ -85,6 +93,10 @@ final readonly class Reference
             $this->thermal,
             $this->places,
             $this->agents,
+            $this->mechanisms,
+            $this->keeping,
+            $this->cooking,
+            $this->pasteurisation,
             $this->sources,
         );
     }
@@ -93,7 +105,8 @@ final readonly class Reference
     private const KEYS = [
         'sweeteners' => 'species', 'energy' => 'part', 'acids' => 'acid', 'buffers' => 'protein', 'solid-fat' => 'fat', 'set' => 'key', 'water' => 'solute',
         'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'daily-values' => 'fact', 'claims' => 'claim',
-        'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function',
+        'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
+        'cooking' => 'key', 'pasteurisation' => 'product',
     ];
 
     /**
@@ -161,6 +174,14 @@ final readonly class Reference
             thermal: $thermal,
             places: self::by('place', $read('cooling'), static fn(array $r): array => ['air' => (float) $r['air_c'], 'film' => (float) $r['film_w_m2k']]),
             agents: self::by('function', $read('agents'), static fn(array $r): array => $r),
+            mechanisms: self::by('mechanism', $read('mechanisms'), static fn(array $r): array => [
+                'name' => $r['name'], 'doses' => explode(' ', $r['doses']), 'coefficients' => explode(' ', $r['coefficients']), 'words' => $r['words'],
+            ]),
+            keeping: self::by('rule', $read('keeping'), static fn(array $r): array => ['days' => (int) $r['days'], 'words' => $r['words'], 'mark' => $r['mark'], 'source' => $r['source']]),
+            cooking: self::by('key', $read('cooking'), static fn(array $r): float => (float) $r['value']),
+            pasteurisation: self::by('product', $read('pasteurisation'), static fn(array $r): array => [
+                'celsius' => ((float) $r['fahrenheit'] - 32) / 1.8, 'minutes' => (float) $r['minutes'],
+            ]),
             sources: $sources,
         );
     }

@@ -109,7 +109,7 @@ final readonly class LayerProblem
         $rows = array_map(static fn(Rail $rail): float => $rail->residual, $this->rails->of($state));
         $rows[] = (array_sum($grams) - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
-        $rows[] = Smooth::positive($this->reader->fat->solid($state, 34.0) - 3.0, 0.1);
+        $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);
         foreach ($this->limitRows($state, array_sum($grams)) as $row) {
             $rows[] = $row;
         }

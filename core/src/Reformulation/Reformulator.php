@@ -26,13 +26,27 @@ final readonly class Reformulator
 
     private Planner $planner;
 
-    public function __construct(private Reader $reader, Catalogue $catalogue, private MethodWriter $method)
+    public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method)
     {
         $this->planner = new Planner($reader->shelf, $catalogue);
     }
 
     /** @return list<Route> best first; never one with a banned ingredient. One that misses a number of the brief says so in `met`, last */
     public function routes(Formula $formula, Brief $brief): array
+    {
+        return $this->for($formula)->found($formula, $brief);
+    }
+
+    /** The same over the shelf as this formula's kitchen measured it. */
+    private function for(Formula $formula): self
+    {
+        $reader = $this->reader->for($formula);
+
+        return $reader === $this->reader ? $this : new self($reader, $this->catalogue, $this->method);
+    }
+
+    /** @return list<Route> */
+    private function found(Formula $formula, Brief $brief): array
     {
         $original = $this->reader->read($formula, $brief->netCarbLimit(), $brief->protein);
         $wantsSweetener = $brief->asks(Diet::Keto) || ($brief->netCarbs !== null && $original->portion['net_carbs_g'] > $brief->netCarbs);
@@ -67,10 +81,18 @@ final readonly class Reformulator
      */
     public function rebalance(Formula $version, Formula $against): Formula
     {
+        $reader = $this->reader->for($against);
         $targets = [];
         foreach ($against->layers as $layer) {
-            $targets[$layer->name] = Target::of($this->reader->layer($layer, $against->serveAt), $this->reader, $against->serveAt);
+            $targets[$layer->name] = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
         }
+
+        return $this->for($version)->balanced($version, $targets);
+    }
+
+    /** @param array<string, Target> $targets by layer name */
+    private function balanced(Formula $version, array $targets): Formula
+    {
         $layers = [];
         foreach ($version->layers as $layer) {
             $target = $targets[$layer->name] ?? null;
@@ -88,11 +110,12 @@ final readonly class Reformulator
     public function rails(DishReading $version, DishReading $against): array
     {
         $rails = [];
+        [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
         foreach ($version->layers as $layer) {
             foreach ($against->layers as $other) {
                 if ($other->layer->name === $layer->layer->name) {
                     $serveAt = $against->formula->serveAt;
-                    $rails[$layer->layer->name] = (new Rails($this->reader, Target::of($other, $this->reader, $serveAt), $serveAt))->of($layer->state);
+                    $rails[$layer->layer->name] = (new Rails($reader, Target::of($other, $was, $serveAt), $serveAt))->of($layer->state);
                 }
             }
         }

@@ -64,7 +64,7 @@ final readonly class Measured
         $after = Composition::of($parts)->sum();
         $parts['water'] = max(0.0, ($parts['water'] ?? 0.0) + $before - $after);
 
-        return $in->holding(Composition::of($parts), Provenance::of(Mark::Trade, 'measured in this kitchen: ' . $this->words()));
+        return $in->holding(Composition::of($parts), Provenance::of(Mark::Measured, $this->words()));
     }
 
     public function words(): string

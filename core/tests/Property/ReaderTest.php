@@ -39,9 +39,12 @@ final class ReaderTest extends TestCase
     public function testTheOpenFormHasExactlyItsFields(string $name): void
     {
         $json = ReadingJson::write(Kit::engine()->read(Kit::demo($name)));
-        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'allergens', 'diets', 'unresolved'], array_keys($json));
+        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'us', 'allergens', 'diets', 'claims', 'cooling', 'keeps_days', 'unresolved'], array_keys($json));
         foreach ($json['layers'] as $layer) {
-            self::assertSame(['name', 'mass_g', 'volume_ml', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'se', 'acid_citric', 'ph', 'aw', 'freezing_point_c', 'set', 'lines', 'watch'], array_keys($layer));
+            self::assertSame([
+                'name', 'mass_g', 'volume_ml', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'se', 'acid_citric', 'ph', 'aw', 'freezing_point_c', 'set',
+                'set_20c', 'balance', 'crystals', 'richness', 'air', 'height_mm', 'thermal', 'cooling', 'frozen', 'cooking', 'keeping', 'cost_minor', 'lines', 'watch',
+            ], array_keys($layer));
             self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'], array_keys($layer['set']));
             foreach ($layer['lines'] as $line) {
                 self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'jobs'], array_keys($line));

@@ -37,7 +37,7 @@ final class WatchListTest extends TestCase
             'potent-sweetener-over-ceiling' => ['potent-sweetener-over-ceiling', $layer('none', '100 g water', '1 g stevia extract'), $layer('none', '100 g water', '0.01 g stevia extract')],
             'polyols-laxative' => ['polyols-laxative', $layer('none', '100 g water', '12 g erythritol'), $layer('none', '100 g water', '8 g erythritol')],
             'xylitol-and-pets' => ['xylitol-and-pets', $layer('none', '100 g water', '5 g xylitol'), $layer('none', '100 g water', '5 g erythritol')],
-            'fat-waxy-in-the-mouth' => ['fat-waxy-in-the-mouth', $layer('melt', '80 g cocoa butter', '40 g soy milk'), $layer('melt', '10 g cocoa butter', '100 g soy milk')],
+            'fat-waxy-in-the-mouth' => ['fat-waxy-in-the-mouth', $layer('melt', '90 g palm oil', '20 g soy milk'), $layer('melt', '50 g palm oil', '60 g soy milk')],
             'coconut-softens-warm' => ['coconut-softens-warm', $layer('melt', '25 g coconut oil', '75 g soy milk'), $layer('melt', '25 g sunflower oil', '75 g soy milk')],
             'packet-questions-open' => ['packet-questions-open', $layer('melt', '100 g dark chocolate'), $layer('melt', '100 g cocoa butter')],
             'raw egg' => ['raw-egg-or-flour', $layer('whip', '100 g egg whites'), $layer('bake 150 C', '100 g egg whites')],

@@ -24,7 +24,7 @@ final class TinFill implements Rule
         foreach ($dish->layers as $layer) {
             $volume += $layer->volume;
         }
-        $tin = \Transmuta\Property\Section::vessel($dish);
+        $tin = $dish->stack->vessel;
         if ($tin !== null && $tin->volume() > 0.0) {
             $fill = $volume / $tin->volume();
             if ($fill > 1.02) {
