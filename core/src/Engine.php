@@ -64,6 +64,12 @@ final readonly class Engine
         return $this->text->read($text, $assumed);
     }
 
+    /** @throws Trace\UnknownNumber if the reading has no such number */
+    public function explain(Formula $formula, string $path): Trace\Trace
+    {
+        return (new Trace\Why($this->reader))->explain($this->reader->read($formula), $path);
+    }
+
     public function read(Formula $formula): DishReading
     {
         return $this->reader->read($formula);

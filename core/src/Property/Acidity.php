@@ -83,7 +83,8 @@ final class Acidity
         return $equivalents / 3 * $this->reference->acids['citric']['molar'];
     }
 
-    private function strongIons(Ingredient $ingredient): float
+    /** mmol of strong cations less anions in 100 g of an ingredient, so that the model gives its own pH. */
+    public function strongIons(Ingredient $ingredient): float
     {
         return $this->strong[$ingredient->id] ??= $this->solveStrongIons($ingredient);
     }

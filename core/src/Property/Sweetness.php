@@ -12,6 +12,9 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Sweetness
 {
+    /** mg per litre of product for each mg per 100 g, at 1.1 kg/L [mem]. */
+    public const PER_LITRE = 11.0;
+
     public function __construct(private Reference $reference) {}
 
     public function se(LayerState $state): float
@@ -88,7 +91,7 @@ final readonly class Sweetness
             if (str_starts_with($part, 'active.')) {
                 $species = substr($part, 7);
                 $receptor = $this->reference->sweeteners[$species]['receptor'] ?? '';
-                $pools[$receptor][$species] = $mg * 10 * 1.1;
+                $pools[$receptor][$species] = $mg * self::PER_LITRE;
             }
         }
 

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Trace;
+
+use Transmuta\Property\Ladder;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Reader;
+use Transmuta\Shelf\Mark;
+use Transmuta\Shelf\Provenance;
+
+/** Why a layer sets as it does: its mechanisms, the doses each counts, by line, and the coefficients with their marks. */
+final readonly class WhySet
+{
+    /** What a dose is measured in, where it is not g per 100 g. */
+    private const UNITS = [
+        'agar-in-acid' => '0…1', 'raw-yolk' => '0…1', 'calcium' => 'mg per 100 g', 'ph' => 'pH', 'air-fullness' => 'of a full foam', 'space' => 'of the layer',
+    ];
+
+    public function __construct(private Reader $reader, private Leaves $leaves) {}
+
+    public function whole(LayerReading $layer, float $celsius): Trace
+    {
+        if ($layer->baseWords !== null) {
+            return Trace::of('How the base cuts', $layer->firmFat, 'g firm fat per 100 g', $layer->baseWords . ': by the fat that is solid when it is eaten, never by a GE', [$this->firmFat($layer, $celsius)]);
+        }
+        $reading = $this->reader->set->read($layer->state, $celsius);
+        $inputs = array_map(fn(string $mechanism): Trace => $this->mechanism($layer, $mechanism, $celsius), array_keys($reading->mechanisms));
+
+        return Trace::of(\sprintf('Set at %g °C', $celsius), $reading->ge, 'GE %', \sprintf('the mechanisms added up: %s', Ladder::word($reading->ge)), $inputs);
+    }
+
+    /** @throws UnknownNumber if the set has no such mechanism */
+    public function mechanism(LayerReading $layer, string $mechanism, float $celsius): Trace
+    {
+        $row = $this->reader->reference->mechanisms[$mechanism] ?? throw UnknownNumber::path("set.$mechanism");
+        $read = $this->reader->set->inputs($layer->state, $celsius);
+        $inputs = [];
+        foreach ($row['doses'] as $dose) {
+            if ($dose === 'weighted-solid') {
+                $inputs[] = $this->firmFat($layer, $celsius);
+            } elseif (($read[$dose] ?? 0.0) > 1e-9) {
+                $inputs[] = $this->dose($layer, $dose, $read[$dose]);
+            }
+        }
+        $inputs[] = Trace::of('space left by sugar', $read['space'], 'of the layer', '1 − share × sugars and bulk sweeteners ÷ 100: the agents live in the rest', [
+            $this->leaves->coefficient('set', 'agent-space.sugar', $this->reader->reference->set['agent-space.sugar']),
+        ]);
+        foreach ($row['coefficients'] as $key) {
+            $inputs[] = $this->leaves->coefficient('set', $key, $this->reader->reference->set[$key]);
+        }
+        $ge = $this->reader->set->read($layer->state, $celsius)->mechanisms[$mechanism] ?? 0.0;
+
+        return Trace::of($row['name'], $ge, 'GE %', $row['words'], $inputs, $this->reader->reference->sourceOf('mechanisms', $mechanism));
+    }
+
+    private function dose(LayerReading $layer, string $dose, float $value): Trace
+    {
+        $lines = [];
+        foreach ($layer->state->model->portions as $i => $portion) {
+            $brings = $this->reader->set->doses->from($portion, $layer->state->share[$i])[$dose] ?? 0.0;
+            if ($brings > 1e-9) {
+                $lines[] = Trace::of($portion->ingredient->name, $brings, self::UNITS[$dose] ?? 'g per 100 g', 'counted where its own condition is met', [$this->leaves->mass($layer, $i)], $this->source($portion->ingredient, $dose));
+            }
+        }
+
+        return Trace::of(str_replace('-', ' ', $dose), $value, self::UNITS[$dose] ?? 'g per 100 g', '', $lines);
+    }
+
+    private function source(\Transmuta\Shelf\Ingredient $in, string $dose): Provenance
+    {
+        $part = match (true) {
+            str_starts_with($dose, 'egg') => 'protein.egg',
+            str_starts_with($dose, 'soy') => 'protein.soy',
+            str_starts_with($dose, 'casein') => 'protein.casein',
+            str_starts_with($dose, 'whey') => 'protein.whey',
+            $dose === 'particles' => 'particles',
+            $dose === 'calcium' && !isset($in->functions['calcium']) => 'calcium_mg',
+            default => 'function:' . ($dose === 'gelatin-200' ? 'gelatin-bloom' : str_replace('starch-apart', 'starch', $dose)),
+        };
+
+        return $in->provenanceOf($part);
+    }
+
+    /** Solid fat of the layer, by kind of fat and how it is held. */
+    public function firmFat(LayerReading $layer, float $celsius): Trace
+    {
+        $inputs = [];
+        foreach ($layer->state->model->portions as $i => $portion) {
+            foreach ($portion->ingredient->composition->parts as $part => $per100) {
+                $grams = $layer->state->share[$i] * $per100 / 100;
+                if (str_starts_with($part, 'fat.') && $grams > 0.005) {
+                    $kind = substr($part, 4);
+                    $solid = $this->reader->fat->solidShare($kind, $celsius);
+                    $inputs[] = Trace::of($portion->ingredient->name, $grams * $solid, 'g solid per 100 g', \sprintf('%s g fat × %s solid at %g °C; held as %s', Leaves::short($grams), Leaves::short($solid), $celsius, $portion->ingredient->fatState->value), [
+                        $this->leaves->coefficient('solid-fat', $kind, $solid, 'solid', "$kind fat"),
+                        $this->leaves->mass($layer, $i),
+                    ], $portion->ingredient->provenanceOf($part));
+                }
+            }
+        }
+        usort($inputs, static fn(Trace $a, Trace $b): int => $b->value <=> $a->value);
+
+        return Trace::of('Firm fat', $this->reader->fat->weightedSolid($layer->state, $celsius), 'g per 100 g', 'solid fat of each line × how much fat held like that can firm a layer; cocoa butter and milk fat soften each other', $inputs, Provenance::of(Mark::Memory, 'handbook §6'));
+    }
+}
