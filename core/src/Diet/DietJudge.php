@@ -24,15 +24,20 @@ final class DietJudge
      *
      * @return array<string, Verdict> by diet
      */
-    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null): array
+    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null): array
     {
         $verdicts = [];
         foreach (Diet::cases() as $diet) {
-            $because = $unproven = [];
+            $because = $unproven = $proven = [];
             foreach ($ingredients as $in) {
                 $question = DietRules::question($diet, $in);
+                $seen = $book?->of($in->id, $diet);
                 if (DietRules::bans($diet, $in)) {
                     $because[] = $in->name;
+                } elseif ($seen !== null && !$seen->meets) {
+                    $because[] = $in->name . ': ' . $seen->words();
+                } elseif ($seen !== null) {
+                    $proven[] = $in->name . ': ' . $seen->words();
                 } elseif ($question !== null) {
                     $unproven[] = $in->name . ': ' . $question;
                 }
@@ -44,6 +49,7 @@ final class DietJudge
                 $diet,
                 [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor)],
                 $diet === Diet::GlutenFree ? [...$unproven, self::CROSS_CONTACT] : $unproven,
+                $proven,
             );
         }
 

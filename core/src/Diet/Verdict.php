@@ -9,16 +9,18 @@ final readonly class Verdict
     /**
      * @param list<string> $because what breaks the diet
      * @param list<string> $unproven questions still open
+     * @param list<string> $proven what packets and certificates have answered
      */
-    private function __construct(public Diet $diet, public array $because, public array $unproven) {}
+    private function __construct(public Diet $diet, public array $because, public array $unproven, public array $proven) {}
 
     /**
      * @param list<string> $because
      * @param list<string> $unproven
+     * @param list<string> $proven
      */
-    public static function of(Diet $diet, array $because, array $unproven): self
+    public static function of(Diet $diet, array $because, array $unproven, array $proven = []): self
     {
-        return new self($diet, array_values(array_unique($because)), array_values(array_unique($unproven)));
+        return new self($diet, array_values(array_unique($because)), array_values(array_unique($unproven)), array_values(array_unique($proven)));
     }
 
     public function standing(): Standing

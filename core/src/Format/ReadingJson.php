@@ -57,10 +57,10 @@ final class ReadingJson
         return ['rule' => $warning->rule, 'severity' => $warning->severity->value, 'text' => $warning->text];
     }
 
-    /** @return array{met: bool, unproven: list<string>, because: list<string>} */
+    /** @return array{met: bool, unproven: list<string>, because: list<string>, proven: list<string>} */
     private static function verdict(Verdict $verdict): array
     {
-        return ['met' => $verdict->standing() === Standing::Met, 'unproven' => $verdict->unproven, 'because' => $verdict->because];
+        return ['met' => $verdict->standing() === Standing::Met, 'unproven' => $verdict->unproven, 'because' => $verdict->because, 'proven' => $verdict->proven];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Transmuta\Property;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Claims;
 use Transmuta\Diet\DietJudge;
+use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Reference\Reference;
@@ -46,6 +47,7 @@ final readonly class Reader
         public NetCarbSchool $school = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
         private bool $measured = false,
+        private ?EvidenceBook $evidence = null,
     ) {
         $this->fat = new Fat($reference);
         $this->acidity = new Acidity($reference);
@@ -90,7 +92,7 @@ final readonly class Reader
             contains: $contains,
             mayContain: $may,
             allergens: $allergens,
-            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor),
+            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence),
             claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
         );
@@ -112,7 +114,7 @@ final readonly class Reader
             }
         }
 
-        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, true);
+        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, true, $this->evidence);
     }
 
     /**

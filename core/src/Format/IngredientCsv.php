@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Shelf\ImpossiblePanel;
+use Transmuta\Shelf\PacketPanel;
+
+/**
+ * A studio's own ingredients as comma-separated text: one packet a row, panels as printed. The first row names the columns; `name` is
+ * needed, a column that is missing is not on the packet.
+ */
+final class IngredientCsv
+{
+    public const COLUMNS = ['name', 'like', 'serving_g', 'carbohydrate_with_fibre', ...PacketPanel::FIELDS, 'price_minor_per_kg', 'allergens', 'may_contain', 'also_called', 'source'];
+
+    private const MOST_ROWS = 2000;
+
+    /** @param iterable<array<string, mixed>> $packets as {@see read} gives them in `packet` */
+    public static function write(iterable $packets): string
+    {
+        $handle = fopen('php://temp', 'r+');
+        \assert($handle !== false);
+        fputcsv($handle, self::COLUMNS, escape: '');
+        foreach ($packets as $packet) {
+            fputcsv($handle, array_map(static function (string $column) use ($packet): string {
+                $value = $packet[$column] ?? null;
+
+                return match (true) {
+                    \is_array($value) => implode('; ', array_filter($value, is_string(...))),
+                    \is_bool($value) => $value ? 'yes' : '',
+                    \is_scalar($value) => (string) $value,
+                    default => '',
+                };
+            }, self::COLUMNS), escape: '');
+        }
+        rewind($handle);
+        $text = (string) stream_get_contents($handle);
+        fclose($handle);
+
+        return $text;
+    }
+
+    /**
+     * @return list<array{row: int, packet: ?array<string, mixed>, reasons: array<string, string>}> reasons by column where a row is refused
+     *
+     * @throws \Transmuta\Intake\Unreadable if there is no row of column names with `name` in it, or far too many rows
+     */
+    public static function read(string $text): array
+    {
+        $handle = fopen('php://temp', 'r+');
+        \assert($handle !== false);
+        fwrite($handle, (string) preg_replace('/^\x{FEFF}/u', '', $text));
+        rewind($handle);
+        $head = fgetcsv($handle, escape: '');
+        $head = array_map(static fn(?string $cell): string => mb_strtolower(trim((string) $cell)), $head === false ? [] : $head);
+        if (!\in_array('name', $head, true)) {
+            throw \Transmuta\Intake\Unreadable::line(1, 'The first row does not name the columns.', 'Start with a row such as "' . implode(',', \array_slice(self::COLUMNS, 0, 6)) . ',…"; an export shows all of them.');
+        }
+        $rows = [];
+        for ($number = 2; ($cells = fgetcsv($handle, escape: '')) !== false; ++$number) {
+            if ($number > self::MOST_ROWS + 1) {
+                throw \Transmuta\Intake\Unreadable::line(1, 'There are more than ' . self::MOST_ROWS . ' rows.', 'Import them in several files.');
+            }
+            if ($cells === [null]) {
+                continue;
+            }
+            $cells = array_map(static fn(?string $cell): string => trim((string) $cell), $cells);
+            $row = array_combine($head, array_pad(\array_slice($cells, 0, \count($head)), \count($head), ''));
+            $rows[] = ['row' => $number, ...self::packet($row)];
+        }
+        fclose($handle);
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array{packet: ?array<string, mixed>, reasons: array<string, string>}
+     */
+    private static function packet(array $row): array
+    {
+        $reasons = [];
+        $number = static function (string $column) use ($row, &$reasons): ?float {
+            $cell = str_replace(',', '.', $row[$column] ?? '');
+            if ($cell === '') {
+                return null;
+            }
+            if (!is_numeric($cell)) {
+                $reasons[$column] = \sprintf('"%s" is not a number: leave it empty where the packet does not say.', $row[$column]);
+
+                return null;
+            }
+
+            return (float) $cell;
+        };
+        $list = static fn(string $column): array => preg_split('/\s*;\s*/', $row[$column] ?? '', -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $packet = [
+            'name' => $row['name'],
+            'like' => ($row['like'] ?? '') === '' ? null : $row['like'],
+            'serving_g' => $number('serving_g'),
+            'carbohydrate_with_fibre' => \in_array(mb_strtolower($row['carbohydrate_with_fibre'] ?? ''), ['yes', '1', 'true', 'us'], true),
+            'price_minor_per_kg' => $number('price_minor_per_kg'),
+            'allergens' => ($row['allergens'] ?? '') === '' ? null : $list('allergens'),
+            'may_contain' => ($row['may_contain'] ?? '') === '' ? null : $list('may_contain'),
+            'also_called' => $list('also_called'),
+            'source' => ($row['source'] ?? '') === '' ? 'packet' : $row['source'],
+        ];
+        foreach (PacketPanel::FIELDS as $field) {
+            $packet[$field] = $number($field);
+        }
+        if ($packet['name'] === '') {
+            $reasons['name'] = 'Every row needs a name.';
+        }
+        if ($reasons === []) {
+            try {
+                PacketPanel::of(array_intersect_key($packet, array_flip(PacketPanel::FIELDS)), $packet['serving_g'], $packet['carbohydrate_with_fibre']);
+            } catch (ImpossiblePanel $impossible) {
+                $reasons = $impossible->reasons;
+            }
+        }
+
+        return ['packet' => $reasons === [] ? $packet : null, 'reasons' => $reasons];
+    }
+}
