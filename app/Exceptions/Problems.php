@@ -13,13 +13,16 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Intake\Unreadable;
+use Transmuta\Shelf\ImpossiblePanel;
+use Transmuta\Shelf\UnknownIngredient;
+use Transmuta\Trace\UnknownNumber;
 
 /** Every fault leaves as problem details (RFC 9457) with the place (`field`) and the mend. */
 final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Conflict::class, Unreadable::class, Nonsense::class]);
+        $exceptions->dontReport([Conflict::class, Unreadable::class, Nonsense::class, ImpossiblePanel::class, UnknownNumber::class, UnknownIngredient::class]);
         $exceptions->render(static fn(\Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e) : null);
     }
 
@@ -32,6 +35,8 @@ final class Problems
             ]),
             $e instanceof Unreadable => self::problem(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
             $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
+            $e instanceof ImpossiblePanel => self::problem(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
+            $e instanceof UnknownNumber, $e instanceof UnknownIngredient => self::problem(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
             $e instanceof ValidationException => self::problem(422, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
             $e instanceof QueryException, $e instanceof \PDOException => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
             $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish or version.', '', 'Go back to the Counter and choose it there.'),

@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $slug
  * @property string $name
+ * @property int $shelf_revision grows with every write to its shelf
+ * @property \Illuminate\Support\Carbon $created_at
  */
 final class Studio extends Model implements AuthenticatableContract
 {

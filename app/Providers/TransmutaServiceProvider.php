@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Studio;
+use App\Services\Compiled;
 use App\Services\StudioShelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -13,6 +14,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Transmuta\Engine;
+use Transmuta\Reference\Reference;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
 
@@ -20,12 +22,29 @@ final class TransmutaServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(Shelf::class, static function (): Shelf {
+        $this->app->scoped(StudioShelf::class, static function (): StudioShelf {
             $studio = Auth::guard('studio')->user();
+            \assert($studio instanceof Studio);
 
-            return $studio instanceof Studio ? StudioShelf::of($studio) : IngredientList::shipped();
+            return new StudioShelf($studio);
         });
-        $this->app->scoped(Engine::class, static fn($app): Engine => Engine::over($app->make(Shelf::class)));
+        $this->app->scoped(Shelf::class, static fn($app): Shelf => self::studio() ? $app->make(StudioShelf::class)->shelf() : IngredientList::shipped());
+        $this->app->singleton(Reference::class, static function (): Reference {
+            $state = implode(',', array_map(filemtime(...), Reference::files()));
+
+            return Reference::of(Compiled::of('reference', hash('xxh32', $state), Reference::tables(...)));
+        });
+        $this->app->scoped(Engine::class, static fn($app): Engine => Engine::over(
+            $app->make(Shelf::class),
+            self::studio() ? $app->make(StudioShelf::class)->evidence() : null,
+            $app->make(Reference::class),
+        ));
+    }
+
+    /** Whether somebody is asking: a console command without a store reads the shipped shelf. */
+    private static function studio(): bool
+    {
+        return Auth::guard('studio')->user() instanceof Studio;
     }
 
     public function boot(): void

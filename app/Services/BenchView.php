@@ -20,14 +20,14 @@ use Transmuta\Watch\Warning;
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
 final readonly class BenchView
 {
-    public function __construct(private Engine $engine, private Shelf $shelf) {}
+    public function __construct(private Engine $engine, private Shelf $shelf, private VersionShelf $shelves) {}
 
     /** @return array<string, mixed> */
     public function of(Version $version): array
     {
         $original = $version->parent_id === null ? $version : $version->dish->versions->first() ?? $version;
-        $now = $this->engine->read($version->formula);
-        $before = $original->id === $version->id ? $now : $this->engine->read($original->formula);
+        $before = $this->shelves->engine($original)->read($original->formula);
+        $now = $original->id === $version->id ? $before : $this->shelves->engine($version)->reader->read($version->formula, original: $before);
 
         return [
             'version' => [
@@ -47,6 +47,7 @@ final readonly class BenchView
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$this->side($original->formula, $before)],
             'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->engine->reformulator->rails($now, $before)),
             'watch' => array_map(self::warning(...), $now->watch),
+            'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
             'trials' => $version->trials->map(self::trial(...))->all(),
         ];
     }

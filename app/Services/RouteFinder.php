@@ -6,7 +6,6 @@ namespace App\Services;
 
 use App\Models\Version;
 use Illuminate\Support\Facades\Cache;
-use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Property\Section;
@@ -18,16 +17,16 @@ final readonly class RouteFinder
 {
     private const KEPT_SECONDS = 3600;
 
-    public function __construct(private Engine $engine) {}
+    public function __construct(private VersionShelf $shelves, private StudioShelf $shelf) {}
 
     /** @return list<array<string, mixed>> */
     public function find(Version $version, Brief $brief): array
     {
-        $key = 'routes:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray()], JSON_THROW_ON_ERROR));
+        $key = 'routes:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray(), $version->shelf, $this->shelf->state()], JSON_THROW_ON_ERROR));
         /** @var list<array<string, mixed>>|null $kept */
         $kept = Cache::get($key);
         if ($kept === null) {
-            $kept = array_map(self::write(...), $this->engine->reformulate($version->formula, $brief));
+            $kept = array_map(self::write(...), $this->shelves->engine($version)->reformulate($version->formula, $brief));
             Cache::put($key, $kept, self::KEPT_SECONDS);
         }
 

@@ -4,24 +4,118 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Evidence;
+use App\Models\OwnIngredient;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\Evidence as Seen;
+use Transmuta\Diet\EvidenceBook;
 use Transmuta\Shelf\IngredientList;
-use Transmuta\Shelf\IngredientRow;
 use Transmuta\Shelf\Shelf;
 
-/** Fills the core's shelf from a studio's rows. */
+/**
+ * A studio's shelf out of the store: reference rows, its own over them, what its packets proved. Compiled once per state of the shelf into a
+ * file that the opcode cache keeps, since every request reads it and hardly any changes it.
+ *
+ * @phpstan-type State array{rows: array<string, array<string, mixed>>, hashes: array<string, string>, own: list<string>, evidence: list<array{string, string, bool, string, string, ?string, string}>}
+ */
 final class StudioShelf
 {
-    public static function of(Studio $studio): Shelf
+    /** @var State */
+    private readonly array $compiled;
+
+    private ?Shelf $shelf = null;
+
+    public function __construct(private readonly Studio $studio)
     {
-        $rows = DB::table('shelf_ingredients')->where('studio_id', $studio->id)->orderBy('id')->pluck('content');
+        $this->compiled = $this->load();
+    }
 
-        return IngredientList::of($rows->map(static function (mixed $content): \Transmuta\Shelf\Ingredient {
-            /** @var array<string, mixed> $row */
-            $row = json_decode(\is_string($content) ? $content : '', true, 32, JSON_THROW_ON_ERROR);
+    public function shelf(): Shelf
+    {
+        return $this->shelf ??= IngredientList::ofRows($this->compiled['rows']);
+    }
 
-            return IngredientRow::ingredient($row);
-        }));
+    public function evidence(): EvidenceBook
+    {
+        return EvidenceBook::on(now()->toDateString(), array_map(
+            static fn(array $e): Seen => new Seen($e[0], Diet::from($e[1]), $e[2], $e[3], $e[4], $e[5], $e[6]),
+            array_filter($this->compiled['evidence'], static fn(array $e): bool => Diet::tryFrom($e[1]) !== null),
+        ));
+    }
+
+    /** What the row of an ingredient holds, as a fingerprint; null where the shelf has none. */
+    public function hash(string $slug): ?string
+    {
+        return $this->compiled['hashes'][$slug] ?? null;
+    }
+
+    /** @return array<string, mixed>|null */
+    public function row(string $slug): ?array
+    {
+        return $this->compiled['rows'][$slug] ?? null;
+    }
+
+    public function isOwn(string $slug): bool
+    {
+        return \in_array($slug, $this->compiled['own'], true);
+    }
+
+    /** Changes with every write to the shelf. */
+    public function state(): string
+    {
+        return $this->studio->id . '.' . $this->studio->shelf_revision;
+    }
+
+    /** @param array<string, mixed> $row */
+    public static function fingerprint(array $row): string
+    {
+        ksort($row);
+
+        return hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+    }
+
+    /** @return State */
+    private function load(): array
+    {
+        return Compiled::of('shelf-' . $this->studio->id . '-' . $this->stamp(), (string) $this->studio->shelf_revision, $this->compile(...));
+    }
+
+    /** Tells one database from another, so that a store made anew never meets the file of the one before. */
+    private function stamp(): string
+    {
+        return substr(hash('xxh128', $this->studio->created_at . DB::connection()->getDatabaseName()), 0, 8);
+    }
+
+    /** @return State */
+    private function compile(): array
+    {
+        $rows = $hashes = $own = [];
+        foreach (DB::table('reference_ingredients')->orderBy('id')->get(['slug', 'hash', 'content']) as $row) {
+            $rows[(string) $row->slug] = self::decode($row->content);
+            $hashes[(string) $row->slug] = (string) $row->hash;
+        }
+        $owned = OwnIngredient::query();
+        $owned->where('studio_id', $this->studio->id)->orderBy('id');
+        foreach ($owned->get() as $ingredient) {
+            $rows[$ingredient->slug] = $ingredient->content;
+            $hashes[$ingredient->slug] = $ingredient->hash;
+            $own[] = $ingredient->slug;
+        }
+        $seen = Evidence::query();
+        $seen->where('studio_id', $this->studio->id)->orderBy('id');
+        $evidence = $seen->get()->map(static fn(Evidence $e): array => [$e->slug, $e->diet, $e->meets, $e->note, $e->seen_on, $e->expires_on, $e->who])->values()->all();
+
+        return ['rows' => $rows, 'hashes' => $hashes, 'own' => $own, 'evidence' => array_values($evidence)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function decode(mixed $json): array
+    {
+        /** @var array<string, mixed> $row */
+        $row = json_decode(\is_string($json) ? $json : '{}', true, 32, JSON_THROW_ON_ERROR);
+
+        return $row;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta;
 
+use Transmuta\Diet\EvidenceBook;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\LineReader;
@@ -35,10 +36,14 @@ final readonly class Engine
         public LineReader $lines,
     ) {}
 
-    public static function over(Shelf $shelf): self
+    /**
+     * @param ?EvidenceBook $evidence what packets have answered, as of the day it is asked
+     * @param ?Reference $reference the tables, where they are at hand already
+     */
+    public static function over(Shelf $shelf, ?EvidenceBook $evidence = null, ?Reference $reference = null): self
     {
-        $reference = Reference::standard();
-        $reader = new Reader($reference, $shelf, WatchList::standard());
+        $reference ??= Reference::standard();
+        $reader = new Reader($reference, $shelf, WatchList::standard(), evidence: $evidence);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
         $method = new MethodWriter();
 

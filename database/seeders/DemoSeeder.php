@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Dish;
-use App\Models\ShelfIngredient;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\RouteFinder;
+use App\Services\StudioShelf;
+use App\Services\VersionShelf;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
@@ -18,7 +20,6 @@ use Transmuta\Formula\Formula;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Shelf\IngredientList;
-use Transmuta\Shelf\ShelfFiles;
 use Transmuta\Trial\Prediction;
 
 /**
@@ -36,16 +37,17 @@ final class DemoSeeder extends Seeder
         ['file' => 'cardamom-set-custard', 'version' => [Diet::Vegan]],
     ];
 
+    private VersionShelf $shelves;
+
     public function run(): void
     {
+        Artisan::call('shelf:sync');
         if (Studio::query()->where('slug', 'observatory')->exists()) {
             return;
         }
         DB::transaction(function (): void {
             $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
-            foreach (ShelfFiles::rows() as $row) {
-                ShelfIngredient::query()->create(['studio_id' => $studio->id, 'slug' => $row['id'], 'name' => $row['name'], 'content' => $row]);
-            }
+            $this->shelves = new VersionShelf(new StudioShelf($studio->refresh()), Engine::over(IngredientList::shipped()));
             $engine = Engine::over(IngredientList::shipped());
             foreach (self::DISHES as $dish) {
                 $this->dish($studio, $engine, $dish);
@@ -84,7 +86,7 @@ final class DemoSeeder extends Seeder
     {
         return Version::query()->create([
             'studio_id' => $dish->studio_id, 'dish_id' => $dish->id, 'parent_id' => $parent?->id, 'name' => $name,
-            'brief' => $brief->toArray(), 'formula' => $formula, 'origin' => $origin, 'revision' => 1,
+            'brief' => $brief->toArray(), 'formula' => $formula, 'origin' => $origin, 'shelf' => $this->shelves->stamp($formula), 'revision' => 1,
         ]);
     }
 }

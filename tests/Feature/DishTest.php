@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Dish;
-use App\Models\ShelfIngredient;
 use App\Models\Studio;
 use App\Models\Version;
 use Illuminate\Support\Facades\DB;
@@ -98,7 +97,7 @@ final class DishTest extends FeatureCase
 
     public function testEveryRecordBelongsToAStudio(): void
     {
-        foreach (['dishes', 'versions', 'trials', 'shelf_ingredients'] as $table) {
+        foreach (['dishes', 'versions', 'trials'] as $table) {
             self::assertSame(0, DB::table($table)->where('studio_id', '!=', $this->studio()->id)->count(), $table);
             self::assertGreaterThan(0, DB::table($table)->count(), $table);
         }
@@ -106,16 +105,19 @@ final class DishTest extends FeatureCase
 
     public function testTheShelfIsFilledFromTheDatabase(): void
     {
-        $row = ShelfIngredient::query()->where('slug', 'sugar')->firstOrFail();
-        $row->update(['content' => ['name' => 'Sugar of this studio'] + $row->content]);
+        $row = DB::table('reference_ingredients')->where('slug', 'sugar');
+        $content = json_decode((string) $row->value('content'), true);
+        self::assertIsArray($content);
+        $row->update(['content' => json_encode(['name' => 'Sugar of this store'] + $content)]);
+        $this->studio()->increment('shelf_revision');
         $names = array_column((array) $this->getJson('/api/shelf')->assertOk()->json(), 'name', 'id');
-        self::assertSame('Sugar of this studio', $names['sugar']);
+        self::assertSame('Sugar of this store', $names['sugar']);
     }
 
     public function testTheInterfaceAnswersEveryRoomAndNotTheApi(): void
     {
         $this->withoutVite();
-        foreach (['/', '/bench/1', '/pass', '/notebook'] as $room) {
+        foreach (['/', '/bench/1', '/pass', '/notebook', '/shelf'] as $room) {
             $this->get($room)->assertOk()->assertSee('id="root"', false);
         }
         $this->getJson('/api/nothing')->assertNotFound()->assertJsonPath('status', 404);

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Version;
+use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Transmuta\Engine;
 use Transmuta\Process\Card;
 
 final class CardController extends Controller
 {
-    public function __invoke(Version $version, Engine $engine): JsonResponse
+    public function __invoke(Version $version, VersionShelf $shelves): JsonResponse
     {
         Gate::authorize('view', $version);
 
@@ -24,7 +24,7 @@ final class CardController extends Controller
             'serve_at_c' => $version->formula->serveAt,
             'brief' => $version->brief,
             'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
-            ...(new Card($engine->method))->of($engine->read($version->formula)),
+            ...(new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula)),
         ]);
     }
 }

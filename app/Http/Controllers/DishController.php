@@ -8,6 +8,7 @@ use App\Http\Requests\StoreDishRequest;
 use App\Http\Resources\DishResource;
 use App\Models\Dish;
 use App\Models\Version;
+use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
@@ -22,10 +23,10 @@ final class DishController extends Controller
         return DishResource::collection(Dish::query()->where('studio_id', $this->studio()->id)->with('versions.trials')->orderBy('id')->get());
     }
 
-    public function store(StoreDishRequest $request, Engine $engine): JsonResponse
+    public function store(StoreDishRequest $request, Engine $engine, VersionShelf $shelves): JsonResponse
     {
         $formula = $request->formula($engine);
-        $dish = DB::transaction(function () use ($formula): Dish {
+        $dish = DB::transaction(function () use ($formula, $shelves): Dish {
             $dish = Dish::query()->create(['studio_id' => $this->studio()->id, 'title' => $formula->title, 'family' => $formula->family->value]);
             Version::query()->create([
                 'studio_id' => $dish->studio_id,
@@ -35,6 +36,7 @@ final class DishController extends Controller
                 'brief' => Brief::of([])->toArray(),
                 'formula' => $formula,
                 'origin' => ['kind' => 'typed'],
+                'shelf' => $shelves->stamp($formula),
                 'revision' => 1,
             ]);
 

@@ -4,21 +4,120 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PacketRequest;
+use App\Models\Evidence;
+use App\Models\OwnIngredient;
+use App\Models\Version;
+use App\Services\OwnShelf;
+use App\Services\StudioShelf;
 use Illuminate\Http\JsonResponse;
+use Transmuta\Engine;
+use Transmuta\Format\IngredientJson;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Shelf\Shelf;
 
-/** The names of the shelf, for suggestions while typing. */
+/** The shelf: what is on it, and what this studio adds to it or sees differently. */
 final class ShelfController extends Controller
 {
-    public function __invoke(Shelf $shelf): JsonResponse
+    /** Most versions named as places an ingredient is used in. */
+    private const MOST_USES = 40;
+
+    public function __construct(private readonly StudioShelf $shelf) {}
+
+    public function index(Engine $engine): JsonResponse
     {
-        return new JsonResponse(array_values(array_map(static fn(Ingredient $in): array => [
-            'id' => $in->id,
-            'name' => $in->name,
-            'group' => $in->group,
-            'mark' => $in->provenance->mark->value,
-            'source' => $in->provenance->source,
-        ], $shelf->all())));
+        $json = new IngredientJson($engine->reader, $this->shelf->evidence());
+
+        return new JsonResponse(array_values(array_map(fn(Ingredient $in): array => [...$json->short($in), 'own' => $this->own($in)], $this->shelf->shelf()->all())));
+    }
+
+    public function show(string $slug, Engine $engine): JsonResponse
+    {
+        return new JsonResponse($this->full($slug, $engine));
+    }
+
+    /** What a packet would make, without keeping it. */
+    public function check(PacketRequest $request, OwnShelf $own, Engine $engine): JsonResponse
+    {
+        $made = $own->make($request->packet(), 'own-check');
+        $in = \Transmuta\Shelf\IngredientRow::ingredient($made->row);
+
+        return new JsonResponse([
+            'estimates' => $made->estimates, 'stated_kj' => $made->statedKj === null ? null : round($made->statedKj), 'computed_kj' => round($made->computedKj), 'energy_note' => $made->energyNote,
+            'ingredient' => (new IngredientJson($engine->reader, $this->shelf->evidence()))->full($in),
+        ]);
+    }
+
+    public function store(PacketRequest $request, OwnShelf $own): JsonResponse
+    {
+        $kept = $own->keep($this->studio(), $request->packet());
+
+        return new JsonResponse($this->fresh($kept->slug), 201);
+    }
+
+    /** Sees a reference row differently, or corrects an ingredient of one's own. */
+    public function update(PacketRequest $request, string $slug, OwnShelf $own): JsonResponse
+    {
+        $this->shelf->shelf()->get($slug);
+        $own->keep($this->studio(), ['like' => $slug, ...array_filter($request->packet(), static fn(mixed $v): bool => $v !== null)], $slug);
+
+        return new JsonResponse($this->fresh($slug));
+    }
+
+    /** Takes away what the studio added; a reference row shows as it is again. */
+    public function destroy(string $slug, OwnShelf $own): JsonResponse
+    {
+        $this->shelf->shelf()->get($slug);
+        if (!$own->forget($this->studio(), $slug)) {
+            throw \Transmuta\Formula\Nonsense::of('ingredient', $slug, 'a reference row cannot be taken away; only what this studio added or corrected can');
+        }
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** @return array<string, mixed> out of the shelf as it stands after a write */
+    private function fresh(string $slug): array
+    {
+        app()->forgetScopedInstances();
+
+        return (new self(new StudioShelf($this->studio()->refresh())))->full($slug, app(Engine::class));
+    }
+
+    /** @return array<string, mixed> */
+    private function full(string $slug, Engine $engine): array
+    {
+        $in = $this->shelf->shelf()->get($slug);
+        $own = OwnIngredient::query()->where('studio_id', $this->studio()->id)->where('slug', $slug)->first();
+
+        return [
+            ...(new IngredientJson($engine->reader, $this->shelf->evidence()))->full($in),
+            'own' => $this->own($in),
+            'packet' => $own?->packet,
+            'used_in' => $this->usedIn($slug),
+            'evidence' => $this->evidence($slug),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the latest first */
+    private function evidence(string $slug): array
+    {
+        $query = Evidence::query();
+        $query->where('studio_id', $this->studio()->id)->where('slug', $slug)->orderByDesc('seen_on')->orderByDesc('id');
+
+        return array_values($query->get()->map(EvidenceController::write(...))->all());
+    }
+
+    /** Whether the studio added it (`own`), corrected it (`corrected`), or left it as it came (null). */
+    private function own(Ingredient $in): ?string
+    {
+        return $this->shelf->isOwn($in->id) ? (str_starts_with($in->id, 'own-') ? 'own' : 'corrected') : null;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function usedIn(string $slug): array
+    {
+        $query = Version::query()->with('dish');
+        $query->where('studio_id', $this->studio()->id)->whereRaw('json_exists(shelf, ?)', ['$."' . addcslashes($slug, '"\\') . '"'])->orderBy('dish_id')->orderBy('id')->limit(self::MOST_USES);
+
+        return array_values($query->get()->map(static fn(Version $v): array => ['version_id' => $v->id, 'version' => $v->name, 'dish' => $v->dish->title])->all());
     }
 }

@@ -8,10 +8,10 @@ use App\Http\Requests\StoreTrialRequest;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\BenchView;
+use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Transmuta\Engine;
 use Transmuta\Trial\Prediction;
 
 final class TrialController extends Controller
@@ -28,7 +28,7 @@ final class TrialController extends Controller
         ])->all());
     }
 
-    public function store(StoreTrialRequest $request, Version $version, Engine $engine): JsonResponse
+    public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves): JsonResponse
     {
         Gate::authorize('update', $version);
         /** @var Trial $trial */
@@ -40,7 +40,7 @@ final class TrialController extends Controller
             'remark' => (string) $request->string('remark'),
             'studio_id' => $version->studio_id,
             'version_id' => $version->id,
-            'predicted' => Prediction::of($engine->read($version->formula))->toArray(),
+            'predicted' => Prediction::of($shelves->engine($version)->read($version->formula))->toArray(),
         ]));
 
         return new JsonResponse(BenchView::trial($trial->refresh()), 201);

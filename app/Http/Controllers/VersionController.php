@@ -10,15 +10,20 @@ use App\Http\Requests\SaveVersionRequest;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\RouteFinder;
+use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Transmuta\Engine;
+use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
 use Transmuta\Reformulation\Brief;
 
 final class VersionController extends Controller
 {
+    public function __construct(private readonly VersionShelf $shelves) {}
+
     public function show(Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -31,9 +36,8 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
         $formula = $request->formula($engine);
-        $saved = $this->save($version, $request->integer('revision'), $formula);
 
-        return new JsonResponse($bench->of($saved));
+        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
@@ -44,7 +48,7 @@ final class VersionController extends Controller
         if ($original->id === $version->id) {
             throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
-        $formula = $engine->reformulator->rebalance($request->formula($engine), $original->formula);
+        $formula = $this->shelves->engine($version)->reformulator->rebalance($request->formula($engine), $original->formula);
 
         return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
@@ -79,6 +83,7 @@ final class VersionController extends Controller
                 'brief' => $brief->toArray(),
                 'formula' => $formula,
                 'origin' => $origin,
+                'shelf' => $this->shelves->stamp($formula, $version->shelf),
                 'revision' => 1,
             ]);
         });
@@ -86,10 +91,37 @@ final class VersionController extends Controller
         return new JsonResponse($bench->of($child->load(['dish.versions', 'trials'])), 201);
     }
 
-    private function save(Version $version, int $revision, Formula $formula): Version
+    /** Why a number of the version's reading is what it is. */
+    public function why(Request $request, Version $version): JsonResponse
+    {
+        Gate::authorize('view', $version);
+        $request->validate(['path' => ['required', 'string', 'max:80']]);
+
+        return new JsonResponse($this->shelves->engine($version)->explain($version->formula, (string) $request->string('path'))->toArray());
+    }
+
+    /** What would change if the version were read with today's shelf. */
+    public function refreshPreview(Version $version, Engine $engine): JsonResponse
+    {
+        Gate::authorize('view', $version);
+
+        return new JsonResponse(ReadingChanges::between($this->shelves->engine($version)->read($version->formula), $engine->read($version->formula)));
+    }
+
+    /** Takes today's shelf for the version. */
+    public function refresh(Request $request, Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
+
+        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $version->formula, true)));
+    }
+
+    /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
+    private function save(Version $version, int $revision, Formula $formula, bool $afresh = false): Version
     {
         /** @var Version $saved */
-        $saved = DB::transaction(static function () use ($version, $revision, $formula): Version {
+        $saved = DB::transaction(function () use ($version, $revision, $formula, $afresh): Version {
             $query = Version::query()->with(['dish.versions', 'trials']);
             $query->lockForUpdate();
             $locked = $query->findOrFail($version->id);
@@ -97,6 +129,7 @@ final class VersionController extends Controller
                 throw new Conflict($locked);
             }
             $locked->formula = $formula;
+            $locked->shelf = $this->shelves->stamp($formula, $afresh ? [] : $locked->shelf);
             $locked->revision = $revision + 1;
             $locked->save();
             if ($locked->parent_id === null && $locked->dish->title !== $formula->title) {

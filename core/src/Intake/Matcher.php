@@ -22,9 +22,12 @@ final class Matcher
     /** @var array<string, list<string>> words of each name */
     private array $words = [];
 
-    public function __construct(Shelf $shelf)
+    public function __construct(private readonly Shelf $shelf) {}
+
+    /** Names are gathered when a line is first read: most requests read none. */
+    private function gather(): void
     {
-        foreach ($shelf->all() as $in) {
+        foreach ($this->names === [] ? $this->shelf->all() : [] as $in) {
             foreach ([...$in->names, $in->name, str_replace('-', ' ', $in->id)] as $name) {
                 $key = implode(' ', self::words($name));
                 $this->names[$key] ??= $in->id;
@@ -38,6 +41,7 @@ final class Matcher
      */
     public function find(string $phrase): array
     {
+        $this->gather();
         $words = self::words($phrase);
         $exact = $this->names[implode(' ', $words)] ?? null;
         if ($exact !== null) {

@@ -7,17 +7,39 @@ namespace Transmuta\Reformulation;
 use Transmuta\Reference\BrokenTable;
 use Transmuta\Reference\Table;
 
-/** The packages and the like-for-like swaps of `core/data/reformulation`. */
-final readonly class Catalogue
+/** The packages and the like-for-like swaps of `core/data/reformulation`, read when a route is first looked for. */
+final class Catalogue
 {
-    /**
-     * @param list<Package> $packages
-     * @param array<string, list<array{to: string, ratio: float}>> $likeness by ingredient replaced, best first
-     */
-    private function __construct(public array $packages, public array $likeness) {}
+    /** @var ?array{packages: list<Package>, likeness: array<string, list<array{to: string, ratio: float}>>} */
+    private ?array $read = null;
 
-    /** @throws BrokenTable if a file is missing or malformed */
     public static function standard(): self
+    {
+        return new self();
+    }
+
+    /**
+     * @return list<Package>
+     *
+     * @throws BrokenTable if a file is missing or malformed
+     */
+    public function packages(): array
+    {
+        return ($this->read ??= self::read())['packages'];
+    }
+
+    /**
+     * @return array<string, list<array{to: string, ratio: float}>> by ingredient replaced, best first
+     *
+     * @throws BrokenTable if a file is missing or malformed
+     */
+    public function likeness(): array
+    {
+        return ($this->read ??= self::read())['likeness'];
+    }
+
+    /** @return array{packages: list<Package>, likeness: array<string, list<array{to: string, ratio: float}>>} */
+    private static function read(): array
     {
         $dir = \dirname(__DIR__, 2) . '/data/reformulation/';
         $json = json_decode((string) @file_get_contents($dir . 'packages.json'), true);
@@ -46,6 +68,6 @@ final readonly class Catalogue
             $likeness[$row['from']][] = ['to' => $row['to'], 'ratio' => (float) $row['ratio']];
         }
 
-        return new self($packages, $likeness);
+        return ['packages' => $packages, 'likeness' => $likeness];
     }
 }

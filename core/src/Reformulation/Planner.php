@@ -109,7 +109,7 @@ final readonly class Planner
             $layer->layer->treatment->stirred => 'stirred',
             default => 'still',
         };
-        $fits = array_filter($this->catalogue->packages, fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
+        $fits = array_filter($this->catalogue->packages(), fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
         $dairyStays = !$brief->asks(Diet::Vegan) && !$brief->asks(Diet::DairyFree);
         if (\in_array($pays, ['set', 'foam'], true)) {
             $matching = array_filter($fits, static fn(Package $p): bool => $p->keepsDairy() === $dairyStays);
@@ -212,7 +212,7 @@ final readonly class Planner
         if ($covered && !($in->group === 'sugar' && !$brief->asks(Diet::Keto))) {
             return [];
         }
-        foreach ($this->catalogue->likeness[$in->id] ?? [] as $like) {
+        foreach ($this->catalogue->likeness()[$in->id] ?? [] as $like) {
             if (!isset($agents[$like['to']]) && !$this->bans($brief, $this->shelf->get($like['to']))) {
                 $typical = $line->grams * $like['ratio'];
 
@@ -240,7 +240,7 @@ final readonly class Planner
                     continue;
                 }
                 $options = array_values(array_filter(
-                    $this->catalogue->likeness[$id] ?? [],
+                    $this->catalogue->likeness()[$id] ?? [],
                     fn(array $like): bool => !$this->bans($brief, $this->shelf->get($like['to'])),
                 ));
                 $like = $options[min($choice, \count($options) - 1)] ?? null;

@@ -31,7 +31,7 @@ final readonly class PacketIngredient
      *
      * @throws ImpossiblePanel if the energy cannot be of these parts
      */
-    public static function of(PacketPanel $panel, array $about, ?Ingredient $like, string $source): self
+    public static function of(PacketPanel $panel, array $about, ?Ingredient $like, string $source, Reference $reference): self
     {
         $estimates = [];
         $parts = [];
@@ -100,7 +100,7 @@ final readonly class PacketIngredient
             $marks[$part] = ($panel->values[$field] ?? null) !== null ? $said : ['est', 'not on the packet'];
         }
         $parts = array_filter($parts, static fn(float $g): bool => $g > 0.0);
-        [$computed, $note] = self::reconcile($panel, Composition::of($parts));
+        [$computed, $note] = self::reconcile($panel, Composition::of($parts), $reference);
 
         return new self(self::row($parts, $marks, $about, $like, $source, $panel), $estimates, $panel->statedKj(), $computed, $note);
     }
@@ -125,9 +125,9 @@ final readonly class PacketIngredient
      *
      * @throws ImpossiblePanel if they are too far apart
      */
-    private static function reconcile(PacketPanel $panel, Composition $made): array
+    private static function reconcile(PacketPanel $panel, Composition $made, Reference $reference): array
     {
-        $factors = Reference::standard()->energy;
+        $factors = $reference->energy;
         $erythritol = $made->of100('polyol.erythritol');
         $computed = $factors['carbohydrate']['kj'] * ($made->family('sugar.') + $made->of100('starch') + $made->of100('dextrin') + $made->of100('allulose'))
             + $factors['polyols']['kj'] * ($made->family('polyol.') - $erythritol) + $factors['fat']['kj'] * $made->family('fat.') + $factors['protein']['kj'] * $made->family('protein.')

@@ -190,14 +190,14 @@ final class ReformulatorTest extends TestCase
     public function testEveryPackageNamesThingsOnTheShelf(): void
     {
         $catalogue = \Transmuta\Reformulation\Catalogue::standard();
-        foreach ($catalogue->packages as $package) {
+        foreach ($catalogue->packages() as $package) {
             foreach ($package->agents as $agent) {
                 self::assertNotNull(Kit::shelf()->find($agent->id), "$package->id brings $agent->id");
                 self::assertLessThanOrEqual($agent->most, $agent->typical, $package->id);
                 self::assertGreaterThanOrEqual($agent->least, $agent->typical, $package->id);
             }
         }
-        foreach ($catalogue->likeness as $from => $likes) {
+        foreach ($catalogue->likeness() as $from => $likes) {
             self::assertNotNull(Kit::shelf()->find($from), $from);
             foreach ($likes as $like) {
                 self::assertNotNull(Kit::shelf()->find($like['to']), $like['to']);

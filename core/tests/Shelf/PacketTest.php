@@ -22,7 +22,7 @@ final class PacketTest extends TestCase
     /** @param array<string, ?float> $panel */
     private static function make(array $panel, ?string $like, ?float $serving = null, bool $us = false): PacketIngredient
     {
-        return PacketIngredient::of(PacketPanel::of($panel, $serving, $us), ['id' => 'own-x', 'name' => 'Own X'], $like === null ? null : Kit::shelf()->get($like), 'packet, 12 Nov 2026');
+        return PacketIngredient::of(PacketPanel::of($panel, $serving, $us), ['id' => 'own-x', 'name' => 'Own X'], $like === null ? null : Kit::shelf()->get($like), 'packet, 12 Nov 2026', Kit::engine()->reader->reference);
     }
 
     public function testTotalsAreThePacketsAndKindsTheLikenesss(): void

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EvidenceRequest;
+use App\Models\Evidence;
+use App\Services\OwnShelf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Shelf\Shelf;
+
+/** What packets and certificates proved, and until when. */
+final class EvidenceController extends Controller
+{
+    public function store(EvidenceRequest $request, string $slug, Shelf $shelf): JsonResponse
+    {
+        $in = $shelf->get($slug);
+        /** @var Evidence $evidence */
+        $evidence = DB::transaction(function () use ($request, $in): Evidence {
+            /** @var array<string, mixed> $seen */
+            $seen = $request->validated();
+            $evidence = Evidence::query()->create([...$seen, 'studio_id' => $this->studio()->id, 'slug' => $in->id]);
+            OwnShelf::turn($this->studio());
+
+            return $evidence;
+        });
+
+        return new JsonResponse(self::write($evidence->refresh()), 201);
+    }
+
+    public function destroy(Evidence $evidence): JsonResponse
+    {
+        abort_unless($evidence->studio_id === $this->studio()->id, 404);
+        DB::transaction(function () use ($evidence): void {
+            $evidence->delete();
+            OwnShelf::turn($this->studio());
+        });
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Evidence $e): array
+    {
+        $today = now()->toDateString();
+
+        return [
+            'id' => $e->id, 'diet' => $e->diet, 'meets' => $e->meets, 'note' => $e->note, 'seen_on' => $e->seen_on, 'expires_on' => $e->expires_on, 'who' => $e->who,
+            'expired' => $e->expires_on !== null && $e->expires_on < $today,
+        ];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\OwnIngredient;
+use App\Services\OwnShelf;
+use App\Services\StudioShelf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Format\IngredientCsv;
+use Transmuta\Shelf\ImpossiblePanel;
+
+/** The studio's own ingredients as comma-separated text, out and in; in with a dry run first. */
+final class ShelfTableController extends Controller
+{
+    public function export(): Response
+    {
+        $query = OwnIngredient::query();
+        $query->where('studio_id', $this->studio()->id)->orderBy('name');
+
+        return new Response(IngredientCsv::write($query->get()->map(static fn(OwnIngredient $i): array => $i->packet)->all()), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="own-ingredients.csv"',
+        ]);
+    }
+
+    public function import(Request $request, OwnShelf $own): JsonResponse
+    {
+        $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'dry' => ['required', 'boolean']], ['csv.required' => 'Choose a file, or paste its rows.']);
+        $names = OwnIngredient::query()->where('studio_id', $this->studio()->id)->get()->keyBy(static fn(OwnIngredient $i): string => mb_strtolower($i->name));
+        $rows = [];
+        $keep = [];
+        $met = [];
+        foreach (IngredientCsv::read((string) $request->string('csv')) as ['row' => $row, 'packet' => $packet, 'reasons' => $reasons]) {
+            $name = \is_string($packet['name'] ?? null) ? $packet['name'] : '';
+            $known = $names->get(mb_strtolower($name));
+            $estimates = [];
+            $action = 'refused';
+            if ($packet !== null && isset($met[mb_strtolower($name)])) {
+                $reasons = ['name' => \sprintf('Row %d has the same name.', $met[mb_strtolower($name)])];
+            } elseif ($packet !== null) {
+                try {
+                    $made = $own->make($packet, $known->slug ?? 'own-new');
+                    $estimates = array_column($made->estimates, 'words');
+                    $action = match (true) {
+                        $known === null => 'added',
+                        $known->hash === StudioShelf::fingerprint($made->row) => 'as it was',
+                        default => 'changed',
+                    };
+                    $keep[] = [$packet, $known?->slug, $action];
+                    $met[mb_strtolower($name)] = $row;
+                } catch (ImpossiblePanel $impossible) {
+                    $reasons = $impossible->reasons;
+                }
+            }
+            $rows[] = ['row' => $row, 'name' => $name, 'action' => $action, 'reasons' => (object) $reasons, 'estimates' => $estimates];
+        }
+        $dry = $request->boolean('dry');
+        if (!$dry) {
+            DB::transaction(function () use ($keep, $own): void {
+                foreach ($keep as [$packet, $slug, $action]) {
+                    if ($action !== 'as it was') {
+                        $own->keep($this->studio(), $packet, $slug);
+                    }
+                }
+            });
+        }
+
+        return new JsonResponse(['dry' => $dry, 'rows' => $rows]);
+    }
+}

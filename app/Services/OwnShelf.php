@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\OwnIngredient;
+use App\Models\Studio;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Transmuta\Reference\Reference;
+use Transmuta\Shelf\ImpossiblePanel;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\PacketIngredient;
+use Transmuta\Shelf\PacketPanel;
+use Transmuta\Shelf\Shelf;
+
+/** Packets a studio enters: each becomes an ingredient of its own or its own view of a reference row, which itself never changes. */
+final readonly class OwnShelf
+{
+    public function __construct(private Shelf $shelf, private Reference $reference) {}
+
+    /**
+     * What a packet makes, without keeping it.
+     *
+     * @param array<string, mixed> $packet columns of {@see \Transmuta\Format\IngredientCsv}
+     *
+     * @throws ImpossiblePanel with every reason, by field
+     */
+    public function make(array $packet, string $slug): PacketIngredient
+    {
+        $text = static fn(string $key): ?string => \is_string($packet[$key] ?? null) && trim($packet[$key]) !== '' ? trim($packet[$key]) : null;
+        $number = static fn(string $key): ?float => is_numeric($packet[$key] ?? null) ? (float) $packet[$key] : null;
+        $list = static fn(string $key): ?array => \is_array($packet[$key] ?? null) ? array_values(array_filter($packet[$key], is_string(...))) : null;
+        $like = null;
+        if ($text('like') !== null) {
+            $like = $this->likeness((string) $text('like')) ?? throw new ImpossiblePanel(['like' => \sprintf('The shelf has no "%s": choose the ingredient it is most like.', $text('like'))]);
+        }
+        $panel = PacketPanel::of(array_combine(PacketPanel::FIELDS, array_map($number, PacketPanel::FIELDS)), $number('serving_g'), (bool) ($packet['carbohydrate_with_fibre'] ?? false));
+        $about = ['id' => $slug, 'name' => (string) $text('name'), 'names' => $list('also_called') ?? []];
+        if ($number('price_minor_per_kg') !== null) {
+            $about['price_minor_per_kg'] = (int) $number('price_minor_per_kg');
+        }
+        foreach (['allergens', 'may_contain'] as $key) {
+            if ($list($key) !== null) {
+                $about[$key] = $list($key);
+            }
+        }
+
+        return PacketIngredient::of($panel, $about, $like, $text('source') ?? 'packet', $this->reference);
+    }
+
+    /** @param array<string, mixed> $packet */
+    public function keep(Studio $studio, array $packet, ?string $slug = null): OwnIngredient
+    {
+        /** @var OwnIngredient $kept */
+        $kept = DB::transaction(function () use ($studio, $packet, $slug): OwnIngredient {
+            $slug ??= $this->slug($studio, \is_string($packet['name'] ?? null) ? $packet['name'] : '');
+            $made = $this->make($packet, $slug);
+            $query = OwnIngredient::query();
+            $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
+            $own = $query->first() ?? new OwnIngredient(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
+            $own->fill(['name' => $made->row['name'], 'hash' => StudioShelf::fingerprint($made->row), 'packet' => $packet, 'content' => $made->row, 'revision' => $own->revision + 1])->save();
+            self::turn($studio);
+
+            return $own;
+        });
+
+        return $kept;
+    }
+
+    public function forget(Studio $studio, string $slug): bool
+    {
+        /** @var bool $forgotten */
+        $forgotten = DB::transaction(static function () use ($studio, $slug): bool {
+            $own = OwnIngredient::query()->where('studio_id', $studio->id)->where('slug', $slug)->first();
+            $gone = $own !== null && $own->delete() === true;
+            self::turn($studio);
+
+            return $gone;
+        });
+
+        return $forgotten;
+    }
+
+    /** Every write to the shelf turns its page, so that nothing compiled or cached before is taken for it. */
+    public static function turn(Studio $studio): void
+    {
+        Studio::query()->whereKey($studio->id)->increment('shelf_revision');
+        $studio->refresh();
+    }
+
+    private function likeness(string $word): ?Ingredient
+    {
+        $found = $this->shelf->find($word);
+        if ($found !== null) {
+            return $found;
+        }
+        foreach ($this->shelf->all() as $in) {
+            if (mb_strtolower($in->name) === mb_strtolower($word)) {
+                return $in;
+            }
+        }
+
+        return null;
+    }
+
+    private function slug(Studio $studio, string $name): string
+    {
+        $stem = 'own-' . (Str::limit(Str::slug($name), 60, '') ?: 'ingredient');
+        $taken = OwnIngredient::query()->where('studio_id', $studio->id)->lockForUpdate()->pluck('slug')->all();
+        for ($n = 1, $slug = $stem; \in_array($slug, $taken, true); ++$n) {
+            $slug = "$stem-" . ($n + 1);
+        }
+
+        return $slug;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Version;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Engine;
+use Transmuta\Formula\Formula;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\IngredientRow;
+use Transmuta\Shelf\LayeredShelf;
+
+/** Keeps a version on the values it was computed with: which state of each ingredient it saw, and an engine over those states. */
+final class VersionShelf
+{
+    public function __construct(private readonly StudioShelf $shelf, private readonly Engine $engine) {}
+
+    /** The engine a version is read with: today's, unless an ingredient has changed since. */
+    public function engine(Version $version): Engine
+    {
+        $old = $this->changed($version);
+        if ($old === []) {
+            return $this->engine;
+        }
+
+        return Engine::over(LayeredShelf::over($this->shelf->shelf(), $this->states($old)), $this->shelf->evidence(), $this->engine->reader->reference);
+    }
+
+    /**
+     * Ingredients of the version whose row has changed since it was computed: the fingerprint it keeps, by slug.
+     *
+     * @return array<string, string>
+     */
+    public function changed(Version $version): array
+    {
+        return array_filter($version->shelf, fn(string $hash, string $slug): bool => $this->shelf->hash($slug) !== $hash, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * The states a formula is to be kept with: what the version saw of an ingredient before, and today's for one that is new to it. They are
+     * written to the store so that no later change can lose them.
+     *
+     * @param array<string, string> $seen
+     *
+     * @return array<string, string> fingerprint by slug
+     */
+    public function stamp(Formula $formula, array $seen = []): array
+    {
+        $stamp = $rows = [];
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $slug = (string) $line->ingredient;
+                $hash = $seen[$slug] ?? $this->shelf->hash($slug);
+                if ($hash === null) {
+                    continue;
+                }
+                $stamp[$slug] = $hash;
+                $row = isset($seen[$slug]) ? null : $this->shelf->row($slug);
+                if ($row !== null) {
+                    $rows[$hash] = ['hash' => $hash, 'slug' => $slug, 'content' => json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
+                }
+            }
+        }
+        if ($rows !== []) {
+            DB::table('ingredient_states')->insertOrIgnore(array_values($rows));
+        }
+
+        return $stamp;
+    }
+
+    /**
+     * @param array<string, string> $hashes
+     *
+     * @return list<Ingredient>
+     */
+    private function states(array $hashes): array
+    {
+        $found = DB::table('ingredient_states')->whereIn('hash', array_values($hashes))->get(['slug', 'content']);
+
+        return array_values($found->map(static function (object $state): Ingredient {
+            /** @var array<string, mixed> $row */
+            $row = json_decode((string) $state->content, true, 32, JSON_THROW_ON_ERROR);
+
+            return IngredientRow::ingredient($row);
+        })->all());
+    }
+}
