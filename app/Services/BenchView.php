@@ -56,11 +56,16 @@ final readonly class BenchView
     public function side(Formula $formula, DishReading $reading): array
     {
         $names = [];
+        $fruit = [];
         foreach ($formula->layers as $layer) {
             foreach ($layer->lines as $line) {
                 foreach ([$line->ingredient, ...$line->suggestions] as $id) {
                     if ($id !== null) {
-                        $names[$id] = $this->shelf->find($id)->name ?? $id;
+                        $in = $this->shelf->find($id);
+                        $names[$id] = $in->name ?? $id;
+                        if ($in !== null && $in->group === 'fruit') {
+                            $fruit[$id] = true;
+                        }
                     }
                 }
             }
@@ -71,6 +76,7 @@ final readonly class BenchView
             'reading' => ReadingJson::write($reading),
             'section' => Section::of($reading),
             'names' => (object) $names,
+            'fruit' => array_keys($fruit),
         ];
     }
 

@@ -1,4 +1,4 @@
-import { expect, openBench, rail, test } from './room';
+import { expect, openBench, rail, sweetness, test } from './room';
 
 const CURD = ['For the base:', '150 g plain biscuits', '2 oz butter, melted', '', 'For the curd:', 'juice of 3 lemons', '4–5 egg yolks', '3/4 cup caster sugar', '1 stick butter', 'a handful of moonbeams'].join('\n');
 
@@ -50,9 +50,9 @@ test('a typed curd becomes a vegan version that sets, is changed, balanced, prin
     // Changes a gram figure: everything follows at once.
     await page.getByRole('tab', { name: 'Reading' }).click();
     const sugar = page.getByLabel('Grams of Caster or granulated sugar');
-    const before = await page.getByRole('tabpanel').getByText(/SE$/).textContent();
+    const before = await sweetness(page).textContent();
     await sugar.fill('120');
-    await expect(page.getByRole('tabpanel').getByText(/SE$/)).not.toHaveText(before ?? '');
+    await expect(sweetness(page)).not.toHaveText(before ?? '');
     await expect(page.getByText(/^kept \d\d:\d\d$/)).toBeVisible();
     await sugar.press('ArrowUp');
     await expect(sugar).toHaveValue('121');

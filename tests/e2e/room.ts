@@ -32,3 +32,6 @@ export async function openBench(page: Page, dish: string, version: string): Prom
 }
 
 export const rail = (page: Page, property: string) => page.locator(`[data-rail="${property}"]`);
+
+/** The layer's sweetness in the Reading tab. */
+export const sweetness = (page: Page) => page.getByRole('tabpanel').getByRole('button', { name: /why is the sweetness this/ });

@@ -14,11 +14,15 @@ test.describe('every room', () => {
             await openBench(page, 'Blackcurrant baked cheesecake', 'Eggless 1');
             await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible();
             await axe(page);
-            for (const tab of ['Reading', 'Diets']) {
+            for (const tab of ['Reading', 'Diets', 'Label']) {
                 await page.getByRole('tab', { name: tab }).click();
                 await axe(page);
             }
             await page.getByRole('button', { name: 'Note a trial' }).click();
+            await axe(page);
+            await page.goto('/shelf/butter');
+            await expect(page.getByRole('heading', { name: 'Butter, unsalted' })).toBeVisible();
+            await expect(page.getByRole('img', { name: /^Solid fat/ })).toBeVisible();
             await axe(page);
             await page.goto('/notebook');
             await expect(page.getByText('set as foretold')).toBeVisible();

@@ -40,7 +40,11 @@ final readonly class IngredientJson
     /** @return array<string, mixed> */
     public function full(Ingredient $in): array
     {
-        $agents = array_values(array_intersect_key($this->reader->reference->agents, $in->functions));
+        $agents = array_intersect_key($this->reader->reference->agents, $in->functions);
+        if ($in->composition->family('fat.') > 5.0) {
+            // What the table says of foams is of those without fat: cream whips by its own fat.
+            unset($agents['foam-overrun']);
+        }
 
         return [
             ...$this->short($in),
@@ -54,7 +58,7 @@ final readonly class IngredientJson
             'densities' => self::values($in, $in->densities, 'density'),
             'units' => self::values($in, $in->units, 'unit'),
             'functions' => self::values($in, $in->functions, 'function'),
-            'agents' => $agents,
+            'agents' => array_values($agents),
             'sweetener' => $this->sweetener($in),
             'diets' => array_map(fn(Diet $diet): array => ['diet' => $diet->value, ...$this->standing($diet, $in)], Diet::cases()),
             'allergens' => ['eu' => $in->allergens, 'us' => Allergens::inTheUs($in), 'may_contain' => $in->mayContain, 'cereals' => $in->cereals],

@@ -120,8 +120,7 @@ final class LayerState
     {
         $sum = 0.0;
         foreach ($this->model->portions as $i => $portion) {
-            $in = $portion->ingredient;
-            $sum += $this->share[$i] / 100 * (\in_array($in->group, ['fruit', 'acid'], true) ? $in->composition->family('acid.') : $in->composition->of100('acid.lactic'));
+            $sum += $this->share[$i] / 100 * $portion->ingredient->sharpAcid();
         }
 
         return $sum;

@@ -82,6 +82,12 @@ final readonly class Ingredient
         };
     }
 
+    /** g per 100 g of the acids that make a dish sharp: of fruit, added, and lactic from souring; milk's own citrate is not counted. */
+    public function sharpAcid(): float
+    {
+        return \in_array($this->group, ['fruit', 'acid'], true) ? $this->composition->family('acid.') : $this->composition->of100('acid.lactic');
+    }
+
     /** g of its sugars per 100 g that were added to it, not grown in it or drawn with the milk. */
     public function addedSugars(): float
     {

@@ -17,7 +17,7 @@ final readonly class WhyLayer
 {
     private const PARTS = [
         'water' => ['Water', ['water']], 'protein' => ['Protein', ['protein.']], 'fat' => ['Fat', ['fat.']], 'sugars' => ['Sugars', ['sugar.']], 'starch' => ['Starch', ['starch']],
-        'fibre' => ['Fibre', ['fibre']], 'polyols' => ['Polyols', ['polyol.']], 'salt' => ['Salt', ['salt']], 'alcohol' => ['Alcohol', ['alcohol']], 'fruit_acid' => ['Acids', ['acid.']],
+        'fibre' => ['Fibre', ['fibre']], 'polyols' => ['Polyols', ['polyol.']], 'salt' => ['Salt', ['salt']], 'alcohol' => ['Alcohol', ['alcohol']],
     ];
 
     public function __construct(private Reader $reader, private Leaves $leaves) {}
@@ -29,6 +29,7 @@ final readonly class WhyLayer
             'se' => $this->sweetness($layer),
             'ph' => $this->ph($layer),
             'acid_citric' => $this->titratable($layer),
+            'fruit_acid' => $this->fruitAcid($layer),
             'aw' => $this->waterActivity($layer),
             'freezing_point_c' => $this->freezing($layer),
             'brix', 'ratio', 'brima' => $this->balance($layer, $what),
@@ -109,6 +110,19 @@ final readonly class WhyLayer
         }
 
         return Trace::of('Titratable acidity', $layer->acidCitric, 'g as citric per 100 g', 'every acid by its equivalents, told as citric', $inputs);
+    }
+
+    private function fruitAcid(LayerReading $layer): Trace
+    {
+        $inputs = [];
+        foreach ($layer->state->model->portions as $i => $portion) {
+            $grams = $layer->state->share[$i] / 100 * $portion->ingredient->sharpAcid();
+            if ($grams > 1e-6) {
+                $inputs[] = Trace::of($portion->ingredient->name, $grams, 'g per 100 g', \sprintf('%s g in 100 g × %s g acid per 100 g', Leaves::short($layer->state->share[$i]), Leaves::short($portion->ingredient->sharpAcid())), [$this->leaves->mass($layer, $i)], $portion->ingredient->provenanceOf('acid.'));
+            }
+        }
+
+        return Trace::of('Acids of fruit and souring', $layer->fruitAcid, 'g per 100 g', "what makes it sharp; milk's own citrate is not counted", $inputs);
     }
 
     private function waterActivity(LayerReading $layer): Trace

@@ -30,7 +30,7 @@ final readonly class WhyNutrition
     /** @throws UnknownNumber if there is no such fact */
     public function portion(DishReading $dish, string $fact): Trace
     {
-        return $this->whole($dish, $fact, $dish->portion[$fact] ?? throw UnknownNumber::path("portion.$fact"), 'one portion', 1 / $dish->formula->portions, \sprintf('the layers added up ÷ %d portions', $dish->formula->portions));
+        return $this->whole($dish, $fact, $dish->portion[$fact] ?? throw UnknownNumber::path("portion.$fact"), 'one portion', 1 / $dish->formula->portions, \sprintf('the layers added up ÷ %d portions', $dish->formula->portions), \sprintf(' ÷ %d portions', $dish->formula->portions));
     }
 
     /** @throws UnknownNumber if there is no such fact */
@@ -38,7 +38,7 @@ final readonly class WhyNutrition
     {
         $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $dish->layers));
 
-        return $this->whole($dish, $fact, $dish->per100[$fact] ?? throw UnknownNumber::path("per_100g.$fact"), '100 g', 100 / max(1e-9, $mass), 'the layers added up × 100 ÷ mass of the dish');
+        return $this->whole($dish, $fact, $dish->per100[$fact] ?? throw UnknownNumber::path("per_100g.$fact"), '100 g', 100 / max(1e-9, $mass), 'the layers added up × 100 ÷ mass of the dish', \sprintf(' × 100 ÷ %s g of the dish', Leaves::short($mass)));
     }
 
     /** @throws UnknownNumber if there is no such fact */
@@ -63,9 +63,9 @@ final readonly class WhyNutrition
         return Trace::of(self::name($fact) . ' of one portion, US rules', $value, self::unit($fact), \sprintf('the layers added up ÷ %d portions (21 CFR 101.9)', $dish->formula->portions), $inputs);
     }
 
-    private function whole(DishReading $dish, string $fact, float $value, string $of, float $share, string $words): Trace
+    private function whole(DishReading $dish, string $fact, float $value, string $of, float $share, string $words, string $then): Trace
     {
-        $inputs = array_map(function (LayerReading $layer) use ($fact, $share): Trace {
+        $inputs = array_map(function (LayerReading $layer) use ($fact, $share, $then): Trace {
             if ($fact === 'mass_g') {
                 return $this->leaves->layerMass($layer);
             }
@@ -79,7 +79,7 @@ final readonly class WhyNutrition
             };
             $per100 = $layer->nutrition[$fact];
 
-            return Trace::of($layer->layer->name, $per100 * $layer->state->mass / 100 * $share, self::unit($fact), \sprintf('%s per 100 g × %s g of the layer ÷ 100', Leaves::short($per100), Leaves::short($layer->state->mass)), [$inside]);
+            return Trace::of($layer->layer->name, $per100 * $layer->state->mass / 100 * $share, self::unit($fact), \sprintf('%s per 100 g × %s g of the layer ÷ 100%s', Leaves::short($per100), Leaves::short($layer->state->mass), $then), [$inside]);
         }, $dish->layers);
 
         return Trace::of(self::name($fact) . ' of ' . $of, $value, self::unit($fact), $words, $inputs);

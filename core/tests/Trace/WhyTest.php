@@ -16,7 +16,7 @@ use Transmuta\Trace\Why;
 /** A trace ends at the number that was asked about, and is made of what the calculators used. */
 final class WhyTest extends TestCase
 {
-    private const LAYER = ['se', 'ph', 'acid_citric', 'aw', 'freezing_point_c', 'brix', 'ratio', 'brima', 'mass_g', 'volume_ml', 'air', 'height_mm', 'cooling', 'keeping', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'set', 'set_20c', 'firm_fat'];
+    private const LAYER = ['se', 'ph', 'acid_citric', 'fruit_acid', 'aw', 'freezing_point_c', 'brix', 'ratio', 'brima', 'mass_g', 'volume_ml', 'air', 'height_mm', 'cooling', 'keeping', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'set', 'set_20c', 'firm_fat'];
 
     private static function why(DishReading $dish, string $path): Trace
     {

@@ -4,6 +4,7 @@ interface ProblemBody {
     field?: string;
     mend?: string;
     line?: number;
+    errors?: Record<string, string[]>;
 }
 
 /** A fault as the server tells it: what is wrong, where, and the mend. */
@@ -13,6 +14,8 @@ export class Problem extends Error {
     readonly field: string;
     readonly mend: string;
     readonly line: number | null;
+    /** What is wrong, by field, where the server told more than one thing. */
+    readonly errors: Record<string, string>;
 
     constructor(status: number, body: ProblemBody) {
         super(body.detail ?? 'The kitchen computer did not answer.');
@@ -21,6 +24,7 @@ export class Problem extends Error {
         this.field = body.field ?? '';
         this.mend = body.mend ?? 'Try again in a moment; nothing typed is lost.';
         this.line = body.line ?? null;
+        this.errors = Object.fromEntries(Object.entries(body.errors ?? {}).map(([field, texts]) => [field, texts[0] ?? '']));
     }
 
     /** Worth trying again by itself: nobody answered, or the store was away. */
@@ -29,7 +33,7 @@ export class Problem extends Error {
     }
 }
 
-export async function call<T>(method: 'GET' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { BenchData, Brief, Card, DishSummary, NotebookEntry, Route } from './types';
+import type { BenchData, Brief, Card, DishSummary, NotebookEntry, ReadingChanges, Route, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
 export const dishesQuery = () => queryOptions({ queryKey: ['dishes'], queryFn: ({ signal }) => call<DishSummary[]>('GET', 'dishes', undefined, signal) });
 
@@ -19,3 +19,13 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 
 export const trialsQuery = () => queryOptions({ queryKey: ['trials'], queryFn: ({ signal }) => call<NotebookEntry[]>('GET', 'trials', undefined, signal) });
+
+export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: ({ signal }) => call<ShelfEntry[]>('GET', 'shelf', undefined, signal), staleTime: 60_000 });
+
+export const ingredientQuery = (id: string) => queryOptions({ queryKey: ['shelf', id], queryFn: ({ signal }) => call<ShelfIngredient>('GET', `shelf/${id}`, undefined, signal) });
+
+export const whyQuery = (version: number, revision: number, path: string) =>
+    queryOptions({ queryKey: ['why', version, revision, path], queryFn: ({ signal }) => call<TraceStep>('GET', `versions/${version}/why?path=${encodeURIComponent(path)}`, undefined, signal), staleTime: Infinity });
+
+export const refreshQuery = (version: number, revision: number) =>
+    queryOptions({ queryKey: ['refresh', version, revision], queryFn: ({ signal }) => call<ReadingChanges>('GET', `versions/${version}/refresh`, undefined, signal) });

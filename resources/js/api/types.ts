@@ -30,6 +30,7 @@ export interface Formula {
     serve_at_c: number;
     layers: FormulaLayer[];
     method: string[];
+    measured?: { ingredient: string; brix: number | null; acid: number | null }[];
 }
 
 export interface SetReading {
@@ -51,6 +52,18 @@ export interface LineReading {
     jobs: Record<Job, number>;
 }
 
+/** Hours from going into the cold. */
+export interface Cooling {
+    from_c: number;
+    air_c: number;
+    height_mm: number;
+    firm_h: number | null;
+    firm_at_c: number | null;
+    core_8c_h: number | null;
+    h_57_to_21: number | null;
+    h_57_to_5: number | null;
+}
+
 export interface LayerReading {
     name: string;
     mass_g: number;
@@ -67,6 +80,18 @@ export interface LayerReading {
     aw: number;
     freezing_point_c: number | null;
     set: SetReading;
+    set_20c: { ge: number; step: string; step_index: number } | null;
+    balance: { brix: number; ratio: number | null; brima: number | null; brima_se: number | null; word: string };
+    crystals: Record<string, { per_100g_water: number; dissolves_5c: number; dissolves_20c: number | null; most_g: number; over: boolean }>;
+    richness: { dry_matter: number; solid_fat_5c: number; solid_fat_35c: number; firm_fat: number };
+    air: number;
+    height_mm: number;
+    thermal: { conductivity_w_mk: number; density_kg_m3: number; specific_heat_kj_kgk: number };
+    cooling: Cooling;
+    frozen: { ice_share_minus18: number; ice_share_minus10: number; word: string; scoops_at_c: number; temper_min: number } | null;
+    cooking: { thickens_c: number; done_c: number; curdles_c: number; may_boil: boolean; starch: string; safe_c: number } | null;
+    keeping: { days: number; keep_cold: boolean; reasons: { rule: string; days: number; words: string }[] };
+    cost_minor: number;
     lines: LineReading[];
 }
 
@@ -90,6 +115,7 @@ export interface DietVerdict {
     met: boolean;
     unproven: string[];
     because: string[];
+    proven: string[];
 }
 
 export interface Reading {
@@ -99,7 +125,11 @@ export interface Reading {
     layers: LayerReading[];
     portion: Facts;
     per_100g: Facts;
-    allergens: { contains: string[]; may_contain: string[] };
+    us: Record<string, number> & { micronutrients: Record<string, { value: number; unknown: string[] }> };
+    allergens: { contains: string[]; may_contain: string[]; by_regime: Record<'eu' | 'us', { contains: Record<string, string[]>; may_contain: Record<string, string[]> }> };
+    claims: { claim: string; regime: string; standing: 'met' | 'not met' | 'unproven'; value: number; unit: string; condition: string; note: string }[];
+    cooling: Cooling | null;
+    keeps_days: number;
     diets: Record<string, DietVerdict>;
     unresolved: { line: number; text: string; reason: string }[];
 }
@@ -118,6 +148,8 @@ export interface Side {
     reading: Reading;
     section: SectionShape;
     names: Record<string, string>;
+    /** Ingredients a refractometer and a titration can speak for. */
+    fruit: string[];
 }
 
 export interface Warning {
@@ -186,6 +218,7 @@ export interface BenchData {
     original: Side & { version_id: number; name: string };
     rails: Record<string, Rail[]>;
     watch: Warning[];
+    changed_ingredients: { id: string; name: string }[];
     trials: Trial[];
 }
 
@@ -243,4 +276,105 @@ export interface Card {
 export interface NotebookEntry extends Trial {
     dish: string;
     version: string;
+}
+
+export type Mark = 'pub' | 'trade' | 'mem' | 'packet' | 'meas' | 'est';
+
+/** One step of how a number came about. */
+export interface TraceStep {
+    label: string;
+    value: number | null;
+    unit: string;
+    words: string;
+    source: { mark: Mark; words: string; source: string } | null;
+    inputs: TraceStep[];
+}
+
+export interface ReadingChanges {
+    portion: { what: string; unit: string; was: number; now: number }[];
+    layers: { layer: string; what: string; was: string; now: string }[];
+    diets: { diet: string; was: string; now: string }[];
+    allergens: { in: string[]; out: string[] };
+}
+
+export interface ShelfEntry {
+    id: string;
+    name: string;
+    group: string;
+    names: string[];
+    jobs: string[];
+    not: string[];
+    ask: string[];
+    mark: Mark;
+    source: string;
+    own: 'own' | 'corrected' | null;
+}
+
+export interface Sourced {
+    mark: Mark;
+    words: string;
+    source: string;
+}
+
+export interface Curve {
+    name: string;
+    x: string;
+    y: string;
+    note: string;
+    points: [number, number][];
+}
+
+export interface Evidence {
+    id: number;
+    diet: string;
+    meets: boolean;
+    note: string;
+    seen_on: string;
+    expires_on: string | null;
+    who: string;
+    expired: boolean;
+}
+
+export interface ShelfIngredient extends ShelfEntry {
+    parts: ({ part: string; grams: number } & Sourced)[];
+    sum: number;
+    stated_kj: number | null;
+    computed_kj: number;
+    note: string | null;
+    ph: ({ value: number } & Sourced) | null;
+    micronutrients: ({ fact: string; value: number | null } & Partial<Sourced>)[];
+    densities: ({ name: string; value: number } & Sourced)[];
+    units: ({ name: string; value: number } & Sourced)[];
+    functions: ({ name: string; value: number } & Sourced)[];
+    agents: Record<string, string>[];
+    sweetener: Record<string, string>[];
+    diets: { diet: string; standing: 'met' | 'not met' | 'unproven'; why: string }[];
+    allergens: { eu: string[]; us: string[]; may_contain: string[]; cereals: string[] };
+    price: ({ minor_per_kg: number } & Sourced) | null;
+    based_on: string | null;
+    curves: Curve[];
+    packet: Packet | null;
+    used_in: { version_id: number; version: string; dish: string }[];
+    evidence: Evidence[];
+}
+
+/** A packet as it is typed; what is not on it is null. */
+export interface Packet {
+    name: string;
+    like: string | null;
+    serving_g: number | null;
+    carbohydrate_with_fibre: boolean;
+    price_minor_per_kg: number | null;
+    allergens: string[] | null;
+    may_contain: string[] | null;
+    source: string | null;
+    [field: string]: string | number | boolean | string[] | null;
+}
+
+export interface PacketCheck {
+    estimates: { field: string; words: string }[];
+    stated_kj: number | null;
+    computed_kj: number;
+    energy_note: string | null;
+    ingredient: ShelfIngredient;
 }

@@ -25,3 +25,9 @@ export function percent(share: number): string {
 function trim(text: string): string {
     return text.replace(/\.0$/, '');
 }
+
+/** A time as it is told at a counter: minutes under an hour and a half, then hours by the half. */
+export function hours(value: number): string {
+    if (value < 1.5) return `${Math.max(0, Math.round((value * 60) / 5) * 5)} min`;
+    return `${trim((Math.round(value * 2) / 2).toFixed(1))} h`;
+}

@@ -35,9 +35,9 @@ describe('a rail', () => {
 
 describe('a diet', () => {
     it('has three states', () => {
-        expect(standing({ met: true, because: [], unproven: [] })).toBe('met');
-        expect(standing({ met: false, because: ['Butter'], unproven: ['x'] })).toBe('not met');
-        expect(standing({ met: false, because: [], unproven: ['x'] })).toBe('unproven');
+        expect(standing({ met: true, because: [], unproven: [], proven: [] })).toBe('met');
+        expect(standing({ met: false, because: ['Butter'], unproven: ['x'], proven: [] })).toBe('not met');
+        expect(standing({ met: false, because: [], unproven: ['x'], proven: [] })).toBe('unproven');
     });
 });
 

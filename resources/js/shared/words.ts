@@ -55,3 +55,11 @@ export function treatWords(treat: string): string {
         .replace(/,? stirred/, ', stirred')
         .replace(/,? still/, ', still');
 }
+
+/** What an ingredient is taken for. */
+export const JOBS: Record<string, string> = {
+    sets: 'sets', thickens: 'thickens', sweetens: 'sweetens', enriches: 'enriches', whips: 'whips', sours: 'sours', protein: 'brings protein', flavours: 'flavours', base: 'makes a base', fruit: 'fruit',
+};
+
+/** Regulation (EU) No 1169/2011 Annex II. */
+export const ALLERGENS = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];

@@ -4,10 +4,11 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
+import { WhyProvider } from '../../shared/why/WhyProvider';
 import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
-import { cured, ledger, withLine, withTyped } from './ledger';
+import { cured, ledger, withLine, withMeasured, withTyped } from './ledger';
 import { AllergenLine, PortionFacts } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
@@ -92,6 +93,7 @@ function BenchOf({ id }: { id: number }) {
     const layer = Math.min(chosen ?? heaviest, formula.layers.length - 1);
 
     return (
+        <WhyProvider version={id} revision={data.version.revision}>
         <Box
             sx={{
                 p: '10px 14px 12px', height: { xs: 'auto', lg: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px',
@@ -111,6 +113,7 @@ function BenchOf({ id }: { id: number }) {
                 onLine={(at, change) => bench.edit(withLine(formula, at, change))}
                 onTyped={(at, text) => bench.edit(withTyped(formula, at, text))}
                 onBalance={() => bench.edit(formula, true)}
+                onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />
             <Reader key={`${isOriginal}`} data={data} layer={layer} isOriginal={isOriginal} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
@@ -122,5 +125,6 @@ function BenchOf({ id }: { id: number }) {
             />
             {keys && <KeyList onClose={() => setKeys(false)} />}
         </Box>
+        </WhyProvider>
     );
 }

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { BenchData } from '../../api/types';
 import { dietName } from '../../shared/words';
 import { TrialDialog } from '../notebook/TrialDialog';
+import { ChangedShelf } from './ChangedShelf';
 import type { SaveState } from './saver';
 import type { useBench } from './useBench';
 
@@ -68,6 +69,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             <Button variant="contained" onClick={() => setNoting(true)}>
                 Note a trial
             </Button>
+            <ChangedShelf data={data} />
             {bench.state.kind === 'conflict' && (
                 <Box role="alert" sx={{ flexBasis: '100%', bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '8px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
                     <span>

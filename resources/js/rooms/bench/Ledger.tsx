@@ -16,10 +16,11 @@ interface Props {
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
     onTyped: (layer: number, text: string) => void;
     onBalance: () => void;
+    onMeasured: (ingredient: string, brix: number | null, acid: number | null) => void;
 }
 
 /** What leaves, what comes in, and what each line does, by layer. */
-export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance }: Props) {
+export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured }: Props) {
     return (
         <Panel component="section" aria-label="Ledger" sx={{ overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
             <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, py: 0.75, fontSize: 13.5, color: 'var(--ink-soft)' }}>
@@ -64,7 +65,7 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                             </Box>
                         </Box>
                         {layer.rows.map((row) => (
-                            <LedgerLine key={row.key} row={row} onLine={onLine} names={side.names} />
+                            <LedgerLine key={row.key} row={row} onLine={onLine} names={side.names} measured={measuredOf(side, row.ingredient, onMeasured)} />
                         ))}
                         <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
                     </Box>
@@ -72,4 +73,10 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
             })}
         </Panel>
     );
+}
+
+function measuredOf(side: Side, ingredient: string | null, onMeasured: Props['onMeasured']) {
+    if (ingredient === null || !side.fruit.includes(ingredient)) return undefined;
+    const found = side.formula.measured?.find((one) => one.ingredient === ingredient);
+    return { brix: found?.brix ?? null, acid: found?.acid ?? null, onMeasured: (brix: number | null, acid: number | null) => onMeasured(ingredient, brix, acid) };
 }

@@ -2,10 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
 import { GramField } from './GramField';
 import { COLUMNS, type LedgerRow } from './ledger';
+import { MeasuredFruit } from './MeasuredFruit';
 
 const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
 const WORDS: Record<Job, string> = { set: 'the set', sweet: 'the sweetness', fat: 'the fat', acid: 'the acid', air: 'the air', protein: 'the protein' };
@@ -14,10 +16,12 @@ interface Props {
     row: LedgerRow;
     names: Record<string, string>;
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
+    /** Present where the ingredient is a fruit that can be measured. */
+    measured?: { brix: number | null; acid: number | null; onMeasured: (brix: number | null, acid: number | null) => void } | undefined;
 }
 
 /** One line: pin, grams, name, share, and the ribbon of what it does. A line that left is struck through and keeps its ribbon. */
-export function LedgerLine({ row, names, onLine }: Props) {
+export function LedgerLine({ row, names, onLine, measured }: Props) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
     const gone = at === null;
@@ -92,6 +96,12 @@ export function LedgerLine({ row, names, onLine }: Props) {
                         <>
                             {line.text && line.text !== row.name && <p style={{ margin: '6px 0', color: 'var(--ink-soft)' }}>written: “{line.text}”</p>}
                             <p style={{ margin: '6px 0' }}>{line.trace || `${grams(row.grams)} g, typed here`}</p>
+                            {row.ingredient && (
+                                <p style={{ margin: '6px 0' }}>
+                                    <Link to={`/shelf/${row.ingredient}`}>What it holds, and its packet</Link>
+                                </p>
+                            )}
+                            {!gone && measured && <MeasuredFruit {...measured} onKept={() => setAnchor(null)} />}
                             {row.jobs && (
                                 <p style={{ margin: '6px 0' }}>
                                     {gone ? 'It gave' : 'It gives'}{' '}

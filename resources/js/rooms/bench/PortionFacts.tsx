@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Brief, Facts, Reading } from '../../api/types';
 import { fact, money } from '../../shared/numbers';
+import { Why } from '../../shared/why/Why';
 
 const ROWS: { key: keyof Facts; name: string; digits: number; inner?: boolean }[] = [
     { key: 'mass_g', name: 'Mass, g', digits: 0 },
@@ -25,7 +26,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
     return (
         <Box
             component="table"
-            sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14, '& th': { fontWeight: 400, textAlign: 'left', p: 0 }, '& td': { textAlign: 'right', p: '0 0 0 6px' }, '& tbody tr': { borderTop: '1px solid var(--line)' }, '& tbody th, & tbody td': { height: 20.5 } }}
+            sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14, '& th': { fontWeight: 400, textAlign: 'left', p: 0 }, '& td': { textAlign: 'right', p: '0 0 0 6px' }, '& tbody tr': { borderTop: '1px solid var(--line)' }, '& tbody th, & tbody td': { height: 24 } }}
         >
             <caption className="sr-only">One portion, original and now</caption>
             <thead>
@@ -45,7 +46,11 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
                                 {name}
                             </th>
                             {original && <td style={{ color: 'var(--ink-soft)' }}>{show(key, original.portion[key], digits)}</td>}
-                            <td style={{ fontWeight: 700 }}>{show(key, now.portion[key], digits)}</td>
+                            <td style={{ fontWeight: 700 }}>
+                                <Why path={`portion.${key}`} of={name.replace(/,.*/, '')}>
+                                    {show(key, now.portion[key], digits)}
+                                </Why>
+                            </td>
                             <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 13, fontWeight: 650 }}>{note?.text}</td>
                         </tr>
                     );

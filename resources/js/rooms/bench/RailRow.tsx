@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import type { Rail } from '../../api/types';
-import { railName, railPlace, railUnit, railVerdict } from './railWords';
+import { Why } from '../../shared/why/Why';
+import { railName, railPath, railPlace, railUnit, railVerdict } from './railWords';
 
 const digits = (rail: Rail) => (rail.property.startsWith('set') || rail.property === 'pH' || rail.property === 'acid' ? 2 : 1);
 
 /** A property on its rail: hollow mark for what is wanted, solid for now, shaded for the tolerance, a bar for how sure it is. */
-export function RailRow({ rail }: { rail: Rail }) {
+export function RailRow({ rail, layer }: { rail: Rail; layer?: number }) {
     const verdict = railVerdict(rail);
     const place = railPlace(rail.residual);
     const band = rail.low !== null && rail.high !== null;
@@ -17,7 +18,7 @@ export function RailRow({ rail }: { rail: Rail }) {
                     {rail.now_word || railUnit(rail)}
                 </Box>
                 <Box sx={{ flex: 1 }} />
-                <strong>{rail.now.toFixed(digits(rail))}</strong>
+                <strong>{layer !== undefined && railPath(rail) ? <Why path={`layers.${layer}.${railPath(rail)}`} of={railName(rail)}>{rail.now.toFixed(digits(rail))}</Why> : rail.now.toFixed(digits(rail))}</strong>
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
                     / {rail.target.toFixed(digits(rail))}
                 </Box>

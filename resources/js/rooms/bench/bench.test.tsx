@@ -1,4 +1,5 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Rail, Reading, Route, Warning } from '../../api/types';
 import { DietList } from './DietList';
@@ -13,7 +14,8 @@ import { WatchPanel } from './WatchPanel';
 
 afterEach(cleanup);
 
-const reading = (part: Partial<Reading>) => ({ diets: {}, allergens: { contains: [], may_contain: [] }, ...part }) as Reading;
+const BY_REGIME = { eu: { contains: {}, may_contain: {} }, us: { contains: {}, may_contain: {} } };
+const reading = (part: Partial<Reading>) => ({ diets: {}, allergens: { contains: [], may_contain: [], by_regime: BY_REGIME }, ...part }) as Reading;
 
 const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
 
@@ -21,7 +23,7 @@ const route: Route = {
     id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, rails: { Curd: [rail({})] }, blocked_by: [],
     changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
     steps: ['Curd: boil 2–3 min.'], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48,
-    diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'] } },
+    diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'], proven: [] } },
     section: { width_mm: 70, cut: false, height_mm: 20, fill: 0.9, shape: 'round', layers: [] },
     formula: { title: 'x', family: 'curd', measures: 'us', portions: 12, serve_at_c: 6, layers: [], method: [] },
 };
@@ -32,11 +34,11 @@ describe('the diets', () => {
             <DietList
                 reading={reading({
                     diets: {
-                        vegan: { met: false, because: ['Butter'], unproven: ['Chocolate: milk solids?'] },
-                        eggless: { met: true, because: [], unproven: [] },
-                        'gluten-free': { met: false, because: [], unproven: ['Oats: certified?'] },
+                        vegan: { met: false, because: ['Butter'], unproven: ['Chocolate: milk solids?'], proven: [] },
+                        eggless: { met: true, because: [], unproven: [], proven: [] },
+                        'gluten-free': { met: false, because: [], unproven: ['Oats: certified?'], proven: [] },
                     },
-                    allergens: { contains: ['milk', 'nuts'], may_contain: ['peanuts'] },
+                    allergens: { contains: ['milk', 'nuts'], may_contain: ['peanuts'], by_regime: BY_REGIME },
                 })}
             />,
         );
@@ -54,8 +56,8 @@ describe('the diets', () => {
 
 describe('the allergens of a portion', () => {
     it('name what a swap brought in', () => {
-        const original = reading({ allergens: { contains: ['eggs', 'gluten'], may_contain: [] } });
-        const { container } = render(<AllergenLine now={reading({ allergens: { contains: ['gluten', 'soybeans'], may_contain: ['nuts'] } })} original={original} />);
+        const original = reading({ allergens: { contains: ['eggs', 'gluten'], may_contain: [], by_regime: BY_REGIME } });
+        const { container } = render(<AllergenLine now={reading({ allergens: { contains: ['gluten', 'soybeans'], may_contain: ['nuts'], by_regime: BY_REGIME } })} original={original} />);
         expect(container.textContent).toBe('Contains gluten, soybeans. New: soybeans. Packets may warn of nuts.');
     });
     it('say so when there is none', () => {
@@ -118,7 +120,7 @@ describe('a ledger line', () => {
 
     it('pins, tells why, and is taken out', () => {
         const onLine = vi.fn();
-        render(<LedgerLine row={row} names={{}} onLine={onLine} />);
+        render(<MemoryRouter><LedgerLine row={row} names={{}} onLine={onLine} /></MemoryRouter>);
         fireEvent.click(screen.getByRole('button', { name: 'Pin Egg yolk' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { pinned: true });
         fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));

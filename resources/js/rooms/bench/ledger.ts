@@ -103,6 +103,12 @@ export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure
     };
 }
 
+/** What the kitchen measured of a fruit, on the dish; neither value takes the entry away. */
+export function withMeasured(formula: Formula, ingredient: string, brix: number | null, acid: number | null): Formula {
+    const others = (formula.measured ?? []).filter((one) => one.ingredient !== ingredient);
+    return { ...formula, measured: brix === null && acid === null ? others : [...others, { ingredient, brix, acid }] };
+}
+
 /** One nudge of the arrow keys: a hundredth of the mass, at least what a scale shows. */
 export function nudged(grams: number, up: boolean): number {
     const step = grams >= 100 ? 1 : grams >= 10 ? 0.5 : grams >= 1 ? 0.1 : 0.01;

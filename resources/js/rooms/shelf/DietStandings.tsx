@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../../api/client';
+import type { ShelfIngredient } from '../../api/types';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { dietName } from '../../shared/words';
+import { EvidenceDialog } from './EvidenceDialog';
+
+const COLOUR = { met: 'var(--herb)', 'not met': 'var(--beet)', unproven: 'var(--yolk)' } as const;
+
+/** Each diet as this ingredient stands in it, the question to its packet, and what was answered. */
+export function DietStandings({ data }: { data: ShelfIngredient }) {
+    const client = useQueryClient();
+    const [asking, setAsking] = useState<string | null>(null);
+    const withdraw = useMutation({
+        mutationFn: (id: number) => call<undefined>('DELETE', `evidence/${id}`),
+        onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
+    });
+    const shown = data.diets.filter((diet) => diet.diet !== 'high-protein');
+    return (
+        <Box component="section" aria-label="Diets">
+            <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Diets</h3>
+            {withdraw.error && <ProblemNote error={withdraw.error} />}
+            <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                {shown.map((diet) => (
+                    <Box component="li" key={diet.diet} sx={{ display: 'grid', gridTemplateColumns: '150px 74px 1fr', columnGap: 1, borderTop: '1px solid var(--line)', py: '3px', fontSize: 14.5, alignItems: 'baseline' }}>
+                        <span>{dietName(diet.diet)}</span>
+                        <Box component="strong" sx={{ color: COLOUR[diet.standing], fontSize: 13.5 }}>
+                            {diet.standing}
+                        </Box>
+                        <span>
+                            {diet.why}{' '}
+                            {diet.standing === 'unproven' && (
+                                <Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 24, py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
+                                    Answer it
+                                </Button>
+                            )}
+                        </span>
+                    </Box>
+                ))}
+            </Box>
+            {data.evidence.length > 0 && (
+                <Box sx={{ mt: 1 }}>
+                    <strong style={{ fontSize: 14.5 }}>What packets answered</strong>
+                    {data.evidence.map((seen) => (
+                        <Box key={seen.id} sx={{ fontSize: 14, py: '3px', display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                            <span style={{ flex: 1 }}>
+                                {dietName(seen.diet)}: <strong style={{ color: seen.meets ? 'var(--herb)' : 'var(--beet)' }}>{seen.meets ? 'meets it' : 'does not'}</strong>, {seen.note}; {seen.who}, {seen.seen_on}
+                                {seen.expires_on && `, good until ${seen.expires_on}`}
+                                {seen.expired && <strong style={{ color: 'var(--yolk)' }}> run out: look again</strong>}
+                            </span>
+                            <Button onClick={() => withdraw.mutate(seen.id)} sx={{ minHeight: 24, py: 0 }}>
+                                Withdraw
+                            </Button>
+                        </Box>
+                    ))}
+                </Box>
+            )}
+            {asking && <EvidenceDialog ingredient={data} diet={asking} onClose={() => setAsking(null)} />}
+        </Box>
+    );
+}

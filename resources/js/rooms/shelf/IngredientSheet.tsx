@@ -1,0 +1,126 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { call } from '../../api/client';
+import { ingredientQuery } from '../../api/queries';
+import type { ShelfIngredient } from '../../api/types';
+import { money, oneDecimal } from '../../shared/numbers';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { SourceMark } from '../../shared/SourceMark';
+import { Waiting } from '../../shared/Waiting';
+import { JOBS } from '../../shared/words';
+import { CompositionBar } from './CompositionBar';
+import { DietStandings } from './DietStandings';
+import { PacketDialog } from './PacketDialog';
+import { ValueTable } from './ValueTable';
+
+// The charts come with a library of their own size: only when a curve is shown.
+const CurveChart = lazy(async () => ({ default: (await import('./CurveChart')).CurveChart }));
+
+/** All that is known of one ingredient. */
+export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void }) {
+    const client = useQueryClient();
+    const { data, error, isPending, refetch } = useQuery(ingredientQuery(id));
+    const [correcting, setCorrecting] = useState(false);
+    const leave = useMutation({
+        mutationFn: () => call<undefined>('DELETE', `shelf/${id}`),
+        onSuccess: async () => {
+            if (data?.own === 'own') onGone();
+            await client.invalidateQueries({ queryKey: ['shelf'] });
+        },
+    });
+    if (isPending) return <Waiting what="the ingredient" />;
+    if (!data) return <ProblemNote error={error} onRetry={() => void refetch()} />;
+    return (
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, maxWidth: 980 }}>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 23 }}>
+                    {data.name}
+                </h2>
+                <Box sx={{ color: 'var(--ink-soft)' }}>{data.jobs.map((job) => JOBS[job] ?? job).join(', ') || data.group}</Box>
+                <Box sx={{ flex: 1 }} />
+                {data.own && (
+                    <Button variant="outlined" color="error" onClick={() => leave.mutate()} disabled={leave.isPending}>
+                        {data.own === 'own' ? 'Take it off the shelf' : 'Back to the reference'}
+                    </Button>
+                )}
+                <Button variant="contained" onClick={() => setCorrecting(true)}>
+                    Correct from a packet
+                </Button>
+            </Box>
+            {leave.error && <ProblemNote error={leave.error} />}
+            {data.own === 'corrected' && (
+                <Box sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '8px 12px' }}>This is your packet. The reference row stands behind it unchanged; versions made before keep the values they were computed with.</Box>
+            )}
+            <CompositionBar parts={data.parts} />
+            <Energy data={data} />
+            {data.curves.length > 0 && (
+                <Suspense fallback={<Waiting what="the curves" />}>
+                    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: data.curves.length > 1 ? '1fr 1fr' : 'minmax(0, 560px)' }, gap: 2 }}>
+                        {data.curves.map((curve) => (
+                            <CurveChart key={curve.name} curve={curve} />
+                        ))}
+                    </Box>
+                </Suspense>
+            )}
+            {data.agents.map((agent) => (
+                <Box key={agent.function} sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '8px 12px', fontSize: 14.5 }}>
+                    <strong>{agent.name}:</strong> {agent.dose_low}–{agent.dose_high} % of the layer; {agent.activation}
+                    {agent.sets_c && `; sets ${degrees(agent.sets_c)}`}
+                    {agent.melts_c && `, melts ${degrees(agent.melts_c)}`}
+                    {agent.ph_low && `; pH over ${agent.ph_low}`}
+                    {agent.ph_high && ` and under ${agent.ph_high}`}
+                    {agent.needs && `; wants ${agent.needs}`}
+                    {agent.hates && `; not with ${agent.hates}`}. {agent.texture}.
+                </Box>
+            ))}
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 2.5, alignItems: 'start' }}>
+                <DietStandings data={data} />
+                <Box>
+                    <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Allergens and price</h3>
+                    <Box sx={{ fontSize: 14.5 }}>
+                        <div>EU: {data.allergens.eu.join(', ') || 'none of the fourteen'}</div>
+                        <div>US: {data.allergens.us.join(', ') || 'none of the nine'}</div>
+                        {data.allergens.may_contain.length > 0 && <div>Packets may warn of {data.allergens.may_contain.join(', ')}.</div>}
+                        <Box sx={{ mt: 0.75 }}>{data.price ? <>{money(data.price.minor_per_kg)} per kg <SourceMark mark={data.price.mark} source={data.price.source} /></> : 'No price yet: correct it from a packet to give it one.'}</Box>
+                    </Box>
+                    <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Used in</h3>
+                    {data.used_in.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>No dish uses it yet.</Box>}
+                    <Box component="ul" sx={{ m: 0, pl: 2.25, lineHeight: '27px' }}>
+                        {data.used_in.map((use) => (
+                            <li key={use.version_id}>
+                                <Link to={`/bench/${use.version_id}`}>
+                                    {use.dish}, {use.version}
+                                </Link>
+                            </li>
+                        ))}
+                    </Box>
+                </Box>
+            </Box>
+            <ValueTable data={data} />
+            {correcting && <PacketDialog of={data} onClose={() => setCorrecting(false)} />}
+        </Box>
+    );
+}
+
+/** The table says some temperatures in words, such as "on cooling". */
+const degrees = (text: string) => (/\d$/.test(text) ? `${text} °C` : text);
+
+function Energy({ data }: { data: ShelfIngredient }) {
+    const apart = data.stated_kj ? Math.round((data.computed_kj / data.stated_kj - 1) * 100) : null;
+    return (
+        <Box sx={{ fontSize: 14.5 }}>
+            <strong>{Math.round(data.computed_kj)} kJ</strong> in 100 g from its parts
+            {data.stated_kj !== null && `, ${Math.round(data.stated_kj)} kJ as stated (${apart === 0 ? 'the same' : `${Math.abs(apart ?? 0)} % ${(apart ?? 0) < 0 ? 'more' : 'less'}`})`}. Parts sum to {oneDecimal(data.sum)} g.
+            {data.ph && (
+                <>
+                    {' '}
+                    pH {data.ph.value} <SourceMark mark={data.ph.mark} source={data.ph.source} />.
+                </>
+            )}{' '}
+            {data.note && <em>{data.note}.</em>}
+        </Box>
+    );
+}
