@@ -13,10 +13,13 @@ use Transmuta\Shelf\Shelf;
 /** Reads one ingredient line to grams, with the trace of how. */
 final readonly class LineReader
 {
-    private const FORMS = ['melted', 'sifted', 'packed', 'chopped', 'ground', 'puree', 'flakes', 'mashed', 'loose'];
+    private const FORMS = ['melted', 'sifted', 'packed', 'chopped', 'ground', 'puree', 'flakes', 'mashed', 'loose', 'grated'];
     private const PREP = ['boiled', 'melted', 'whipped', 'heated', 'infused'];
-    private const COUNTED = 'leaf|leaves|sheet|sheets|can|cans|tin|tins|packet|packets|pack|packs|tub|tubs|stick|sticks|scoop|scoops|pod|pods|cube|cubes|knob|knobs|fruit|fruits';
-    private const SINGULAR = ['leaves' => 'leaf', 'tin' => 'can', 'pack' => 'packet'];
+    /** Things that are counted and hold what they hold; a size said beside one is of each. */
+    private const CONTAINERS = 'can|cans|tin|tins|packet|packets|pack|packs|package|packages|sachet|sachets|envelope|envelopes|tub|tubs|pot|pots|carton|cartons|punnet|punnets|bar|bars|jar|jars|bottle|bottles|block|blocks|bag|bags|box|boxes|container|containers';
+    private const COUNTED = 'leaf|leaves|sheet|sheets|stick|sticks|scoop|scoops|pod|pods|cube|cubes|knob|knobs|fruit|fruits|handful|handfuls|shot|shots|' . self::CONTAINERS;
+    private const SINGULAR = ['leaves' => 'leaf', 'tin' => 'can', 'tins' => 'can', 'pack' => 'packet', 'packs' => 'packet', 'package' => 'packet', 'packages' => 'packet', 'sachet' => 'packet',
+        'sachets' => 'packet', 'envelope' => 'packet', 'envelopes' => 'packet', 'pot' => 'tub', 'pots' => 'tub', 'boxes' => 'box'];
 
     public function __construct(private Shelf $shelf, private Units $units, private Matcher $matcher) {}
 
@@ -40,7 +43,9 @@ final readonly class LineReader
 
     public function read(string $text, UnitSystem $system, int $number = 0): Line
     {
-        $plain = mb_strtolower(Numbers::plain($text));
+        // A capital T is a tablespoon where a small one is a teaspoon.
+        $plain = preg_replace('/^([\d\s\/.,-]+)T\.?(?=\s)/u', '$1 tbsp', Numbers::plain($text)) ?? $text;
+        $plain = mb_strtolower($plain);
         $plain = preg_replace('/^(?:[-*•·]|\d+[.)]\s)\s*/u', '', $plain) ?? $plain;
         if (mb_strlen($plain) > 400) {
             return Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number);
@@ -48,6 +53,8 @@ final readonly class LineReader
         if (preg_match('/^-\s*\d/', $plain) === 1 || preg_match('/^-\d/', mb_strtolower(Numbers::plain(ltrim($text)))) === 1) {
             return Line::notUnderstood($text, 'A mass cannot be negative; write the amount without a minus sign.', [], $number);
         }
+        $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
+        $plain = preg_replace('/^(?:the\s+)?seeds\s+(?:of|from)\s+/u', '', $plain) ?? $plain;
         $plain = preg_replace('/^(?:about|approx\.?|around|ca\.?|scant|generous|heaped|level)\s+/u', '', $plain) ?? $plain;
 
         try {
@@ -63,8 +70,12 @@ final readonly class LineReader
     /** "juice of 1½ lemons", "zest of one orange", "2 lemons, juice only". */
     private function fruitParts(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
-        if (!preg_match('/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:strained\s+)?(juice|zest|rind|pulp)\s+(?:of|from)\s+(.+)$/u', $plain, $m)) {
-            if (!preg_match('/^(.+?)s?,\s*(?:the\s+)?(juice|zest|rind|pulp)(?:d| only)?$/u', $plain, $n)) {
+        $both = preg_match('/^(?:the\s+)?(?:(?:finely\s+)?(?:grated\s+)?(?:zest|rind)\s+(?:and|&)\s+juice|juice\s+(?:and|&)\s+(?:(?:finely\s+)?(?:grated\s+)?)?(?:zest|rind))\s+(?:of|from)\s+(.+)$/u', $plain, $two);
+        if ($both === 1) {
+            $plain = 'juice of ' . $two[1];
+        }
+        if (!preg_match('/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:freshly\s+)?(?:squeezed\s+)?(?:strained\s+)?(juice|zest|rind|pulp)\s+(?:of|from)\s+(.+)$/u', $plain, $m)) {
+            if (!preg_match('/^(.+?)s?,\s*(?:the\s+)?(juice|zest|rind|pulp)(?:d|ed| only)?$/u', $plain, $n)) {
                 return null;
             }
             $m = [$plain, $n[2], $n[1]];
@@ -79,7 +90,7 @@ final readonly class LineReader
             return Line::notUnderstood($text, \sprintf('How much %s that fruit gives is not on the shelf; weigh it and write grams.', $part), $found['suggestions'], $number);
         }
         $grams = $count['value'] * $in->units['fruit'];
-        $trace = \sprintf('%s × %s g %s a fruit = %s g', self::number($count['value']), self::number($in->units['fruit']), $part, self::number($grams));
+        $trace = \sprintf('%s × %s g %s a fruit = %s g%s', self::number($count['value']), self::number($in->units['fruit']), $part, self::number($grams), $both === 1 ? '; write the zest as a line of its own' : '');
 
         return Line::of($in->id, round($grams, 2), $text, $trace, Confidence::Likely, [], false, $number);
     }
@@ -100,13 +111,18 @@ final readonly class LineReader
             $amount = $taken['value'] * $unit['value'];
             $words = \sprintf('%s %s', self::number($taken['value']), $unit['unit']);
             $rest = $unit['rest'];
-            while (preg_match('/^(?:\+|plus|and)\s+(?=\d|[a-z])(.*)$/u', $rest, $m)
-                && ($more = Numbers::take($m[1])) !== null
+            while (preg_match('/^(\+|plus|and|minus|less)\s+(?=\d|[a-z])(.*)$/u', $rest, $m)
+                && ($more = Numbers::take($m[2])) !== null
                 && ($next = $this->units->take($more['rest'], $system)) !== null
                 && $next['kind'] === $unit['kind']) {
-                $amount += $more['value'] * $next['value'];
-                $words .= \sprintf(' + %s %s', self::number($more['value']), $next['unit']);
+                $less = \in_array($m[1], ['minus', 'less'], true);
+                $amount += ($less ? -1 : 1) * $more['value'] * $next['value'];
+                $words .= \sprintf(' %s %s %s', $less ? '−' : '+', self::number($more['value']), $next['unit']);
                 $rest = $next['rest'];
+            }
+            $stated = $unit['kind'] === 'volume' ? $this->stated($rest, $system) : null;
+            if ($stated !== null && $stated['kind'] === 'mass') {
+                return $this->weighed($text, $stated['rest'], $stated['amount'], 'mass', $stated['words'], false, $number);
             }
             $rest = preg_replace('#^/\s*[\d./\s]+\s*[a-z.]+\s#u', '', $rest) ?? $rest;
 
@@ -143,6 +159,31 @@ final readonly class LineReader
         ];
     }
 
+    /**
+     * A size in brackets: "(110 g)", "(about 250 g)"; not "(about 2 limes)" or "(10 % fat)".
+     *
+     * @return array{rest: string, amount: float, kind: string, words: string, each: bool}|null
+     */
+    private function stated(string $rest, UnitSystem $system): ?array
+    {
+        if (!preg_match('/\(\s*(?:about\s+|approx\.?\s+|around\s+)?(\d+(?:[.,]\d+)?)\s*-?\s*([a-z. ]+?)(\s+each)?\s*\)/u', $rest, $m)) {
+            return null;
+        }
+        $unit = $this->units->take(trim($m[2]), $system);
+        if ($unit === null || $unit['rest'] !== '') {
+            return null;
+        }
+        $size = (float) str_replace(',', '.', $m[1]);
+
+        return [
+            'rest' => trim(str_replace($m[0], ' ', $rest)),
+            'amount' => $size * $unit['value'],
+            'kind' => $unit['kind'],
+            'words' => \sprintf('%s %s as stated', self::number($size), $unit['unit']),
+            'each' => ($m[3] ?? '') !== '',
+        ];
+    }
+
     /** "Butter 115 g", "sugar: 200 g". */
     private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
@@ -163,7 +204,7 @@ final readonly class LineReader
         if (preg_match('/^(?:the\s+)?(yolk|white)s?\s+(?:of|from)\s+(.+?)\s*eggs?$/u', $plain, $m)) {
             return $this->read(\sprintf('%s egg %ss', $m[2], $m[1]), $system, $number)->saying($text);
         }
-        if (preg_match('/^(pinch|knob|dash|squirt|stick)\s+of\s+/u', $plain)) {
+        if (preg_match('/^(pinch|knob|dash|squirt|stick|handful)\s+of\s+/u', $plain)) {
             return $this->read('1 ' . $plain, $system, $number)->saying($text);
         }
         $found = $this->matcher->find($plain);
@@ -211,6 +252,16 @@ final readonly class LineReader
     private function counted(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): Line
     {
         $rest = preg_replace('/^(?:x|of)\s+/u', '', $rest) ?? $rest;
+        if (preg_match('/\b(?:eggs?|yolks?|whites?)\s+(?:plus|and|\+)\s+(?:\d+|one|two|an?)\s+(?:egg\s+)?(?:yolk|white|egg)/u', $rest)) {
+            return Line::notUnderstood($text, 'Two things on one line: write the eggs and the yolks or whites each on a line of their own.', [], $number);
+        }
+        $stated = $this->stated($rest, $system);
+        if ($stated !== null && preg_match('/^(' . self::COUNTED . ')\b/u', $rest, $m)) {
+            $times = $stated['each'] || preg_match('/^(?:' . self::CONTAINERS . ')$/u', $m[1]) === 1 ? $count : 1.0;
+            $words = $times === 1.0 ? $stated['words'] : \sprintf('%s × %s', self::number($times), $stated['words']);
+
+            return $this->weighed($text, preg_replace('/^(?:' . self::COUNTED . ')\b\.?\s*(?:of\s+)?/u', '', $stated['rest']) ?? $stated['rest'], $times * $stated['amount'], $stated['kind'], $words, $range, $number);
+        }
         $egg = $this->egg($text, $rest, $count, $range, $system, $number);
         if ($egg !== null) {
             return $egg;
@@ -220,9 +271,17 @@ final readonly class LineReader
             $unit = self::SINGULAR[$m[1]] ?? rtrim($m[1], 's');
             $rest = $m[2];
         }
-        $found = $this->ingredient($unit === 'leaf' ? $rest . ' leaf' : $rest);
+        // A can of pumpkin is its purée; a sheet of gelatin is a leaf of it.
+        $found = $this->ingredient(match ($unit) {
+            'leaf', 'sheet' => preg_match('/\b(?:leaf|leaves)\b/u', $rest) === 1 ? $rest : $rest . ' leaf',
+            default => $rest,
+        });
         if ($found['id'] === null) {
             $found = $this->ingredient($rest);
+        }
+        if ($unit === 'can' && $found['id'] !== null && !isset($this->shelf->get($found['id'])->units['can'])) {
+            $pureed = $this->ingredient($rest . ' puree');
+            $found = $pureed['id'] !== null && isset($this->shelf->get($pureed['id'])->units['can']) ? ['confidence' => Confidence::Likely] + $pureed : $found;
         }
         $in = $found['id'] === null ? null : $this->shelf->find($found['id']);
         if ($in === null) {
