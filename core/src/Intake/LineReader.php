@@ -17,6 +17,7 @@ final readonly class LineReader
     private const PREP = ['boiled', 'melted', 'whipped', 'heated', 'infused'];
     /** Things that are counted and hold what they hold; a size said beside one is of each. */
     private const CONTAINERS = 'can|cans|tin|tins|packet|packets|pack|packs|package|packages|sachet|sachets|envelope|envelopes|tub|tubs|pot|pots|carton|cartons|punnet|punnets|bar|bars|jar|jars|bottle|bottles|block|blocks|bag|bags|box|boxes|container|containers';
+    private const VAGUE = 'squeeze|splash|drizzle|glug|dollop|grating|sprinkle|sprinkling';
     private const COUNTED = 'leaf|leaves|sheet|sheets|stick|sticks|scoop|scoops|pod|pods|cube|cubes|knob|knobs|fruit|fruits|handful|handfuls|shot|shots|' . self::CONTAINERS;
     private const SINGULAR = ['leaves' => 'leaf', 'tin' => 'can', 'tins' => 'can', 'pack' => 'packet', 'packs' => 'packet', 'package' => 'packet', 'packages' => 'packet', 'sachet' => 'packet',
         'sachets' => 'packet', 'envelope' => 'packet', 'envelopes' => 'packet', 'pot' => 'tub', 'pots' => 'tub', 'boxes' => 'box'];
@@ -55,6 +56,9 @@ final readonly class LineReader
         }
         $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
         $plain = preg_replace('/^(?:the\s+)?seeds\s+(?:of|from)\s+/u', '', $plain) ?? $plain;
+        if (preg_match('/^an?\s+(?:good\s+|small\s+)?(?:' . self::VAGUE . ')\b/u', $plain) === 1) {
+            return $this->withoutAmount($text, $plain, $system, $number);
+        }
         $plain = preg_replace('/^(?:about|approx\.?|around|ca\.?|scant|generous|heaped|level)\s+/u', '', $plain) ?? $plain;
 
         try {
@@ -98,7 +102,8 @@ final readonly class LineReader
     private function amountFirst(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
         $taken = Numbers::take($plain);
-        if ($taken === null) {
+        // "85 % chocolate, 120 g": the strength comes first, the amount later.
+        if ($taken === null || preg_match('/^\s*%/', $taken['rest']) === 1) {
             return null;
         }
         $rest = preg_replace('/^(?:level|heaped|heaping|rounded|scant|generous|good)\s+/u', '', ltrim($taken['rest'])) ?? $taken['rest'];
@@ -187,7 +192,7 @@ final readonly class LineReader
     /** "Butter 115 g", "sugar: 200 g". */
     private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
-        if (!preg_match('#^([\p{L}][^\d]*?)[\s:,(-]*((?:\d|\b(?:a|an|one)\s).*)$#u', $plain, $m)) {
+        if (!preg_match('#^((?:\d+\s*%\s*)?[\p{L}][^\d]*?)[\s:,(-]*((?:\d|\b(?:a|an|one)\s).*)$#u', $plain, $m)) {
             return null;
         }
         $taken = Numbers::take($m[2]);
@@ -204,7 +209,12 @@ final readonly class LineReader
         if (preg_match('/^(?:the\s+)?(yolk|white)s?\s+(?:of|from)\s+(.+?)\s*eggs?$/u', $plain, $m)) {
             return $this->read(\sprintf('%s egg %ss', $m[2], $m[1]), $system, $number)->saying($text);
         }
-        if (preg_match('/^(pinch|knob|dash|squirt|stick|handful)\s+of\s+/u', $plain)) {
+        // "a squeeze of lemon, about 1 tsp": what is said after counts.
+        if (preg_match('/^(?:a\s+)?(?:good\s+|small\s+)?(?:' . self::VAGUE . ')\s+(?:of\s+)?(.+?),?\s*\(?(?:about|approx\.?|around|ca\.?)\s+(.+?)\)?$/u', $plain, $m)) {
+            return $this->read($m[2] . ' ' . $m[1], $system, $number)->saying($text);
+        }
+        if (preg_match('/^(?:' . self::VAGUE . ')\b/u', $plain) !== 1 && $this->units->take($plain, $system) !== null
+            || preg_match('/^(pinch|knob|dash|squirt|stick|handful)\s+of\s+/u', $plain)) {
             return $this->read('1 ' . $plain, $system, $number)->saying($text);
         }
         $found = $this->matcher->find($plain);
@@ -336,6 +346,10 @@ final readonly class LineReader
     private function ingredient(string $phrase): array
     {
         $phrase = preg_replace('/^(?:of|the)\s+/u', '', ltrim($phrase)) ?? $phrase;
+        $phrase = preg_replace('/\s+(?:mixed|blended|dissolved|whisked|slaked|loosened|plus extra|to taste|for (?:the|dusting|serving|greasing)|to serve)\b.*$/u', '', $phrase) ?? $phrase;
+        if (preg_match('/^(almond|hazelnut)s?\b.*\bground\b/u', $phrase, $m)) {
+            $phrase = 'ground ' . $m[1] . 's';
+        }
         $percent = preg_match('/(\d{2})\s*%/u', $phrase, $m) ? (int) $m[1] : null;
         $head = preg_replace('/\s*(?:\(.*?\)|,.*$|;.*$)/u', '', $phrase) ?? $phrase;
         $found = $this->matcher->find(trim($head) !== '' ? $head : $phrase);

@@ -71,6 +71,9 @@ final class Numbers
 
             return ['value' => $value, 'rest' => $m[2]];
         }
+        if (preg_match('/^three[\s-]quarters?\s+(?:of\s+)?(?:an?\s+)?(.*)$/u', $text, $m)) {
+            return ['value' => 0.75, 'rest' => ' ' . $m[1]];
+        }
         if (preg_match('/^(half|quarter)\s+(?:a|an|of a)\s+(.*)$/u', $text, $m) || preg_match('/^(half|quarter)\s+(.*)$/u', $text, $m)) {
             return ['value' => self::WORDS[$m[1]], 'rest' => ' ' . $m[2]];
         }

