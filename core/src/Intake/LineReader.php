@@ -14,15 +14,14 @@ use Transmuta\Shelf\Shelf;
 final readonly class LineReader
 {
     private const FORMS = ['melted', 'sifted', 'packed', 'chopped', 'ground', 'puree', 'flakes', 'mashed', 'loose', 'grated'];
-    private const PREP = ['boiled', 'melted', 'whipped', 'heated', 'infused'];
-    /** Things that are counted and hold what they hold; a size said beside one is of each. */
-    private const CONTAINERS = 'can|cans|tin|tins|packet|packets|pack|packs|package|packages|sachet|sachets|envelope|envelopes|tub|tubs|pot|pots|carton|cartons|punnet|punnets|bar|bars|jar|jars|bottle|bottles|block|blocks|bag|bags|box|boxes|container|containers';
     private const VAGUE = 'squeeze|splash|drizzle|glug|dollop|grating|sprinkle|sprinkling';
-    private const COUNTED = 'leaf|leaves|sheet|sheets|stick|sticks|scoop|scoops|pod|pods|cube|cubes|knob|knobs|fruit|fruits|handful|handfuls|shot|shots|' . self::CONTAINERS;
-    private const SINGULAR = ['leaves' => 'leaf', 'tin' => 'can', 'tins' => 'can', 'pack' => 'packet', 'packs' => 'packet', 'package' => 'packet', 'packages' => 'packet', 'sachet' => 'packet',
-        'sachets' => 'packet', 'envelope' => 'packet', 'envelopes' => 'packet', 'pot' => 'tub', 'pots' => 'tub', 'boxes' => 'box'];
 
-    public function __construct(private Shelf $shelf, private Units $units, private Matcher $matcher) {}
+    private Sizes $sizes;
+
+    public function __construct(private Shelf $shelf, private Units $units, private Matcher $matcher)
+    {
+        $this->sizes = new Sizes($units);
+    }
 
     /**
      * The id itself, once the shelf is known to hold it.
@@ -94,7 +93,7 @@ final readonly class LineReader
             return Line::notUnderstood($text, \sprintf('How much %s that fruit gives is not on the shelf; weigh it and write grams.', $part), $found['suggestions'], $number);
         }
         $grams = $count['value'] * $in->units['fruit'];
-        $trace = \sprintf('%s × %s g %s a fruit = %s g%s', self::number($count['value']), self::number($in->units['fruit']), $part, self::number($grams), $both === 1 ? '; write the zest as a line of its own' : '');
+        $trace = \sprintf('%s × %s g %s a fruit = %s g%s', Numbers::words($count['value']), Numbers::words($in->units['fruit']), $part, Numbers::words($grams), $both === 1 ? '; write the zest as a line of its own' : '');
 
         return Line::of($in->id, round($grams, 2), $text, $trace, Confidence::Likely, [], false, $number);
     }
@@ -107,14 +106,14 @@ final readonly class LineReader
             return null;
         }
         $rest = preg_replace('/^(?:level|heaped|heaping|rounded|scant|generous|good)\s+/u', '', ltrim($taken['rest'])) ?? $taken['rest'];
-        $packed = $this->packed($taken['value'], $rest, $system);
+        $packed = $this->sizes->packed($taken['value'], $rest, $system);
         if ($packed !== null) {
             return $this->weighed($text, $packed['rest'], $packed['amount'], $packed['kind'], $packed['words'], $taken['range'], $number);
         }
         $unit = $this->units->take($rest, $system);
         if ($unit !== null) {
             $amount = $taken['value'] * $unit['value'];
-            $words = \sprintf('%s %s', self::number($taken['value']), $unit['unit']);
+            $words = \sprintf('%s %s', Numbers::words($taken['value']), $unit['unit']);
             $rest = $unit['rest'];
             while (preg_match('/^(\+|plus|and|minus|less)\s+(?=\d|[a-z])(.*)$/u', $rest, $m)
                 && ($more = Numbers::take($m[2])) !== null
@@ -122,10 +121,10 @@ final readonly class LineReader
                 && $next['kind'] === $unit['kind']) {
                 $less = \in_array($m[1], ['minus', 'less'], true);
                 $amount += ($less ? -1 : 1) * $more['value'] * $next['value'];
-                $words .= \sprintf(' %s %s %s', $less ? '−' : '+', self::number($more['value']), $next['unit']);
+                $words .= \sprintf(' %s %s %s', $less ? '−' : '+', Numbers::words($more['value']), $next['unit']);
                 $rest = $next['rest'];
             }
-            $stated = $unit['kind'] === 'volume' ? $this->stated($rest, $system) : null;
+            $stated = $unit['kind'] === 'volume' ? $this->sizes->stated($rest, $system) : null;
             if ($stated !== null && $stated['kind'] === 'mass') {
                 return $this->weighed($text, $stated['rest'], $stated['amount'], 'mass', $stated['words'], false, $number);
             }
@@ -140,55 +139,6 @@ final readonly class LineReader
         return $this->counted($text, $rest, $taken['value'], $taken['range'], $system, $number);
     }
 
-    /**
-     * "1 x 400ml tin …", "1 (14 oz) can …", "one 14-oz can …", "2 400 g cans …": a stated content wins over a standard one.
-     *
-     * @return array{rest: string, amount: float, kind: string, words: string}|null
-     */
-    private function packed(float $count, string $rest, UnitSystem $system): ?array
-    {
-        if (!preg_match('/^(?:x\s*)?\(?\s*(\d+(?:[.,]\d+)?)\s*-?\s*([a-z. ]+?)\)?[\s-]*(?:' . self::COUNTED . ')\b\.?\s*(?:of\s+)?(.+)$/u', $rest, $m)) {
-            return null;
-        }
-        $unit = $this->units->take(trim($m[2]), $system);
-        if ($unit === null || $unit['rest'] !== '') {
-            return null;
-        }
-        $size = (float) str_replace(',', '.', $m[1]);
-
-        return [
-            'rest' => $m[3],
-            'amount' => $count * $size * $unit['value'],
-            'kind' => $unit['kind'],
-            'words' => \sprintf('%s × %s %s', self::number($count), self::number($size), $unit['unit']),
-        ];
-    }
-
-    /**
-     * A size in brackets: "(110 g)", "(about 250 g)"; not "(about 2 limes)" or "(10 % fat)".
-     *
-     * @return array{rest: string, amount: float, kind: string, words: string, each: bool}|null
-     */
-    private function stated(string $rest, UnitSystem $system): ?array
-    {
-        if (!preg_match('/\(\s*(?:about\s+|approx\.?\s+|around\s+)?(\d+(?:[.,]\d+)?)\s*-?\s*([a-z. ]+?)(\s+each)?\s*\)/u', $rest, $m)) {
-            return null;
-        }
-        $unit = $this->units->take(trim($m[2]), $system);
-        if ($unit === null || $unit['rest'] !== '') {
-            return null;
-        }
-        $size = (float) str_replace(',', '.', $m[1]);
-
-        return [
-            'rest' => trim(str_replace($m[0], ' ', $rest)),
-            'amount' => $size * $unit['value'],
-            'kind' => $unit['kind'],
-            'words' => \sprintf('%s %s as stated', self::number($size), $unit['unit']),
-            'each' => ($m[3] ?? '') !== '',
-        ];
-    }
-
     /** "Butter 115 g", "sugar: 200 g". */
     private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
     {
@@ -201,7 +151,7 @@ final readonly class LineReader
             return null;
         }
 
-        return $this->weighed($text, rtrim($m[1], ' -:,('), $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', self::number($taken['value']), $unit['unit']), $taken['range'], $number);
+        return $this->weighed($text, rtrim($m[1], ' -:,('), $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', Numbers::words($taken['value']), $unit['unit']), $taken['range'], $number);
     }
 
     private function withoutAmount(string $text, string $plain, UnitSystem $system, int $number): Line
@@ -238,15 +188,15 @@ final readonly class LineReader
         $in = $this->shelf->get($found['id']);
         $confidence = $range ? self::lower($found['confidence'], Confidence::Likely) : $found['confidence'];
         if ($kind === 'mass') {
-            $trace = str_contains($words, ' gram') && !str_contains($words, '×') ? \sprintf('%s g, weighed', self::number($amount)) : \sprintf('%s = %s g', $words, self::number($amount));
+            $trace = str_contains($words, ' gram') && !str_contains($words, '×') ? \sprintf('%s g, weighed', Numbers::words($amount)) : \sprintf('%s = %s g', $words, Numbers::words($amount));
 
-            return Line::of($in->id, round($amount, 3), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, self::prep($rest), false, $number);
+            return Line::of($in->id, round($amount, 3), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, Preparation::of($rest), false, $number);
         }
         $spoon = str_contains($words, 'pinch') && isset($in->units['pinch']) ? $in->units['pinch'] : null;
         if ($spoon !== null) {
             $count = (float) $words;
 
-            return Line::of($in->id, $count * $spoon, $text, \sprintf('%s × %s g a pinch = %s g', self::number($count), self::number($spoon), self::number($count * $spoon)), Confidence::Likely, self::prep($rest), false, $number);
+            return Line::of($in->id, $count * $spoon, $text, \sprintf('%s × %s g a pinch = %s g', Numbers::words($count), Numbers::words($spoon), Numbers::words($count * $spoon)), Confidence::Likely, Preparation::of($rest), false, $number);
         }
         $form = self::form($rest);
         $density = $in->density($form);
@@ -254,9 +204,9 @@ final readonly class LineReader
             return Line::notUnderstood($text, \sprintf('The shelf has no bulk density for %s; weigh it and write grams.', $in->name), [$in->id], $number);
         }
         $grams = $amount * $density;
-        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, self::number($amount), rtrim(rtrim(number_format($density, 3, '.', ''), '0'), '.'), self::number($grams));
+        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, Numbers::words($amount), rtrim(rtrim(number_format($density, 3, '.', ''), '0'), '.'), Numbers::words($grams));
 
-        return Line::of($in->id, round($grams, 2), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, self::prep($rest), false, $number);
+        return Line::of($in->id, round($grams, 2), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, Preparation::of($rest), false, $number);
     }
 
     private function counted(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): Line
@@ -265,20 +215,20 @@ final readonly class LineReader
         if (preg_match('/\b(?:eggs?|yolks?|whites?)\s+(?:plus|and|\+)\s+(?:\d+|one|two|an?)\s+(?:egg\s+)?(?:yolk|white|egg)/u', $rest)) {
             return Line::notUnderstood($text, 'Two things on one line: write the eggs and the yolks or whites each on a line of their own.', [], $number);
         }
-        $stated = $this->stated($rest, $system);
-        if ($stated !== null && preg_match('/^(' . self::COUNTED . ')\b/u', $rest, $m)) {
-            $times = $stated['each'] || preg_match('/^(?:' . self::CONTAINERS . ')$/u', $m[1]) === 1 ? $count : 1.0;
-            $words = $times === 1.0 ? $stated['words'] : \sprintf('%s × %s', self::number($times), $stated['words']);
+        $stated = $this->sizes->stated($rest, $system);
+        if ($stated !== null && preg_match('/^(' . Sizes::COUNTED . ')\b/u', $rest, $m)) {
+            $times = $stated['each'] || preg_match('/^(?:' . Sizes::CONTAINERS . ')$/u', $m[1]) === 1 ? $count : 1.0;
+            $words = $times === 1.0 ? $stated['words'] : \sprintf('%s × %s', Numbers::words($times), $stated['words']);
 
-            return $this->weighed($text, preg_replace('/^(?:' . self::COUNTED . ')\b\.?\s*(?:of\s+)?/u', '', $stated['rest']) ?? $stated['rest'], $times * $stated['amount'], $stated['kind'], $words, $range, $number);
+            return $this->weighed($text, preg_replace('/^(?:' . Sizes::COUNTED . ')\b\.?\s*(?:of\s+)?/u', '', $stated['rest']) ?? $stated['rest'], $times * $stated['amount'], $stated['kind'], $words, $range, $number);
         }
-        $egg = $this->egg($text, $rest, $count, $range, $system, $number);
+        $egg = Eggs::line($this->shelf, $text, $rest, $count, $range, $system, $number);
         if ($egg !== null) {
             return $egg;
         }
         $unit = 'each';
-        if (preg_match('/^(?:(?:large|small|medium|heaped|level|whole|good|big)\s+)*(' . self::COUNTED . ')\b\.?\s*(?:\([^)]*\)\s*)?(?:of\s+)?(.*)$/u', $rest, $m)) {
-            $unit = self::SINGULAR[$m[1]] ?? rtrim($m[1], 's');
+        if (preg_match('/^(?:(?:large|small|medium|heaped|level|whole|good|big)\s+)*(' . Sizes::COUNTED . ')\b\.?\s*(?:\([^)]*\)\s*)?(?:of\s+)?(.*)$/u', $rest, $m)) {
+            $unit = Sizes::singular($m[1]);
             $rest = $m[2];
         }
         // A can of pumpkin is its purée; a sheet of gelatin is a leaf of it.
@@ -314,32 +264,12 @@ final readonly class LineReader
             $in->id,
             round($grams, 2),
             $text,
-            \sprintf('%s × %s g each = %s g%s', self::number($count), self::number($weight), self::number($grams), $range ? ', middle of the range' : ''),
+            \sprintf('%s × %s g each = %s g%s', Numbers::words($count), Numbers::words($weight), Numbers::words($grams), $range ? ', middle of the range' : ''),
             self::lower($found['confidence'], $unit === 'each' || $range ? Confidence::Likely : $found['confidence']),
-            self::prep($rest),
+            Preparation::of($rest),
             false,
             $number,
         );
-    }
-
-    /** "4 large egg yolks", "2 eggs", "whites of 3 eggs". */
-    private function egg(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): ?Line
-    {
-        if (!preg_match('/^(?:(small|medium|large|extra[- ]large|jumbo)\s+)?(?:(?:fresh|free[- ]range|whole|cold)\s+)*(?:(egg yolk|egg white|yolk|white|egg)s?)\b(?!\s*powder)/u', $rest, $m)) {
-            return null;
-        }
-        $size = str_replace(' ', '-', $m[1] ?: 'large');
-        $key = \sprintf('each:%s-%s', $system->eggPrefix(), $size);
-        $whole = $this->shelf->get('egg')->units[$key] ?? $this->shelf->get('egg')->units['each:' . $system->eggPrefix() . '-extra-large'];
-        [$id, $share] = match (true) {
-            str_contains($m[2], 'yolk') => ['egg-yolk', 0.34],
-            str_contains($m[2], 'white') => ['egg-white', 0.66],
-            default => ['egg', 1.0],
-        };
-        $each = $whole * $share;
-        $trace = \sprintf('%s × %s g (%s %s%s) = %s g', self::number($count), self::number($each), strtoupper($system->eggPrefix()), $size, $share < 1.0 ? \sprintf(', %d %% of the egg', $share * 100) : '', self::number($count * $each));
-
-        return Line::of($id, round($count * $each, 2), $text, $trace, $m[1] === '' || $range ? Confidence::Likely : Confidence::Sure, self::prep($rest), false, $number);
     }
 
     /** @return array{id: ?string, confidence: Confidence, suggestions: list<string>} */
@@ -381,21 +311,10 @@ final readonly class LineReader
         return '';
     }
 
-    /** @return list<string> */
-    private static function prep(string $rest): array
-    {
-        return array_values(array_filter(self::PREP, static fn(string $word): bool => preg_match('/\b' . $word . '\b/u', $rest) === 1));
-    }
-
     private static function lower(Confidence $a, Confidence $b): Confidence
     {
         $order = [Confidence::Sure->value => 0, Confidence::Likely->value => 1, Confidence::Guess->value => 2];
 
         return $order[$a->value] >= $order[$b->value] ? $a : $b;
-    }
-
-    private static function number(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, $value < 10 ? 2 : 1, '.', ''), '0'), '.');
     }
 }

@@ -76,9 +76,8 @@ final class Matcher
     {
         $text = mb_strtolower(Numbers::plain($text));
         // Purée is puree to a keyboard without accents.
-        $text = preg_replace('/\p{Mn}+/u', '', \Normalizer::normalize($text, \Normalizer::FORM_D) ?: $text) ?? $text;
-        $text = str_replace(["'s", "'"], '', preg_replace('/\(.*?\)/u', ' ', $text) ?? $text);
-        $words = preg_split('/[^\p{L}\p{N}%]+/u', $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $bare = preg_replace(['/\p{Mn}+/u', '/\(.*?\)/u', "/'s|'/u"], ['', ' ', ''], \Normalizer::normalize($text, \Normalizer::FORM_D) ?: $text);
+        $words = preg_split('/[^\p{L}\p{N}%]+/u', $bare ?? $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
         return array_map(self::singular(...), $words);
     }

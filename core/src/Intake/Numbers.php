@@ -87,4 +87,10 @@ final class Numbers
 
         return null;
     }
+
+    /** A figure as a trace shows it. */
+    public static function words(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, $value < 10 ? 2 : 1, '.', ''), '0'), '.');
+    }
 }

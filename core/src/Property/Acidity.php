@@ -94,7 +94,8 @@ final class Acidity
         $parts = $ingredient->composition->parts;
         $water = max(3.0, $parts['water'] ?? 0.0);
         $ph = $ingredient->ph ?? self::NEUTRAL;
-        if ($ingredient->ph === null && isset($parts['acid.citric'])) {
+        if ($ingredient->ph === null && $ingredient->composition->family('acid.') > 0.0) {
+            // An acid on its own, such as the crystals: nothing has neutralised it.
             return 0.0;
         }
 
