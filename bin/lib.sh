@@ -234,7 +234,7 @@ http {
 }
 EOF
     say "Starting php-fpm and nginx"
-    "$fpm" $as_root --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
+    "$fpm" $as_root -d opcache.jit_buffer_size=64M -d opcache.jit=tracing --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
     "$nginx" -c "$run/nginx.conf" -e "$run/nginx.log" 2>"$run/nginx-start.log" || fail "nginx did not start; see $run/nginx-start.log"
     wait_until 100 port_taken "$HTTP_PORT" || fail "nginx did not answer; see $run/nginx.log"
     # The first answer compiles everything; do that before anybody waits for it.

@@ -40,6 +40,18 @@ final class Version extends Model
         return $this->belongsTo(Dish::class);
     }
 
+    /** The version the dish began with; itself where it is that one. */
+    public function original(): self
+    {
+        if ($this->parent_id === null) {
+            return $this;
+        }
+        $query = self::query();
+        $query->where('dish_id', $this->dish_id)->orderBy('id');
+
+        return $query->first() ?? $this;
+    }
+
     /** @return HasMany<Trial, $this> */
     public function trials(): HasMany
     {

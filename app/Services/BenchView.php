@@ -6,6 +6,7 @@ namespace App\Services;
 
 use App\Models\Trial;
 use App\Models\Version;
+use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
@@ -25,7 +26,8 @@ final readonly class BenchView
     /** @return array<string, mixed> */
     public function of(Version $version): array
     {
-        $original = $version->parent_id === null ? $version : $version->dish->versions->first() ?? $version;
+        $lineage = DB::table('versions')->where('dish_id', $version->dish_id)->orderBy('id')->get(['id', 'name', 'parent_id']);
+        $original = $version->original();
         $before = $this->shelves->engine($original)->read($original->formula);
         $now = $original->id === $version->id ? $before : $this->shelves->engine($version)->reader->read($version->formula, original: $before);
 
@@ -42,7 +44,7 @@ final readonly class BenchView
                 'revision' => $version->revision,
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
-            'lineage' => $version->dish->versions->map(static fn(Version $v): array => ['id' => $v->id, 'name' => $v->name, 'parent_id' => $v->parent_id])->all(),
+            'lineage' => $lineage->all(),
             'now' => $this->side($version->formula, $now),
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$this->side($original->formula, $before)],
             'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->engine->reformulator->rails($now, $before)),

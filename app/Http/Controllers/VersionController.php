@@ -28,7 +28,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('view', $version);
 
-        return new JsonResponse($bench->of($version->load(['dish.versions', 'trials'])));
+        return new JsonResponse($bench->of($version->load(['dish', 'trials'])));
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
@@ -44,7 +44,7 @@ final class VersionController extends Controller
     public function rebalance(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
-        $original = $version->dish->versions->first() ?? $version;
+        $original = $version->original();
         if ($original->id === $version->id) {
             throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
@@ -88,7 +88,7 @@ final class VersionController extends Controller
             ]);
         });
 
-        return new JsonResponse($bench->of($child->load(['dish.versions', 'trials'])), 201);
+        return new JsonResponse($bench->of($child->load(['dish', 'trials'])), 201);
     }
 
     /** Why a number of the version's reading is what it is. */
@@ -122,7 +122,7 @@ final class VersionController extends Controller
     {
         /** @var Version $saved */
         $saved = DB::transaction(function () use ($version, $revision, $formula, $afresh): Version {
-            $query = Version::query()->with(['dish.versions', 'trials']);
+            $query = Version::query()->with(['dish', 'trials']);
             $query->lockForUpdate();
             $locked = $query->findOrFail($version->id);
             if ($locked->revision !== $revision) {

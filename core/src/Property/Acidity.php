@@ -16,8 +16,11 @@ final class Acidity
     /** pH at which the buffers of an ingredient without a pH of its own are taken as neutral. */
     private const NEUTRAL = 6.5;
 
-    /** @var array<string, float> strong-ion difference, mmol per 100 g, by ingredient */
-    private array $strong = [];
+    /** @var \WeakMap<Ingredient, float> strong-ion difference, mmol per 100 g */
+    private \WeakMap $strong;
+
+    /** pH found last: formulas that are read one after another are mostly alike. */
+    private float $last = 4.5;
 
     /** @var \WeakMap<LayerState, ?float> a weighed layer never changes, and several properties ask for its pH */
     private \WeakMap $solved;
@@ -29,6 +32,7 @@ final class Acidity
     public function __construct(private readonly Reference $reference, bool $inFood = true)
     {
         $this->solved = new \WeakMap();
+        $this->strong = new \WeakMap();
         foreach ($reference->acids as $name => $acid) {
             $this->constants[$name] = array_map(static fn(float $pka): float => 10 ** -$pka, $inFood ? $acid['food'] : $acid['pka']);
         }
@@ -86,7 +90,7 @@ final class Acidity
     /** mmol of strong cations less anions in 100 g of an ingredient, so that the model gives its own pH. */
     public function strongIons(Ingredient $ingredient): float
     {
-        return $this->strong[$ingredient->id] ??= $this->solveStrongIons($ingredient);
+        return $this->strong[$ingredient] ??= $this->solveStrongIons($ingredient);
     }
 
     private function solveStrongIons(Ingredient $ingredient): float
@@ -112,7 +116,7 @@ final class Acidity
         [$acids, $buffer] = $this->groups($parts);
         $low = 0.5;
         $high = 13.0;
-        $ph = 4.5;
+        $ph = $this->last;
         for ($i = 0; $i < 60; ++$i) {
             $hydrogen = 10 ** -$ph;
             $hydroxide = 1e-14 / $hydrogen;
@@ -129,7 +133,7 @@ final class Acidity
                 $next = ($low + $high) / 2;
             }
             if (abs($next - $ph) < 1e-10) {
-                return $next;
+                return $this->last = $next;
             }
             $ph = $next;
         }

@@ -6,11 +6,18 @@ namespace Transmuta\Property;
 
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\FatState;
+use Transmuta\Shelf\Ingredient;
 
 /** Solid fat by temperature, and the share of it that firms a layer given how the fat is held. */
 final readonly class Fat
 {
-    public function __construct(private Reference $reference) {}
+    /** @var \WeakMap<Ingredient, array<string, float>> g of firming solid fat in 100 g of an ingredient, by temperature */
+    private \WeakMap $firming;
+
+    public function __construct(private Reference $reference)
+    {
+        $this->firming = new \WeakMap();
+    }
 
     /** Share 0…1 of a fat kind that is solid at this temperature; linear between the table's points. */
     public function solidShare(string $kind, float $celsius): float
@@ -38,14 +45,31 @@ final readonly class Fat
             if ($state->share[$i] === 0.0) {
                 continue;
             }
-            $solid = 0.0;
-            foreach ($this->kinds($portion->ingredient->composition->parts) as $kind => $grams) {
-                $solid += $grams * $this->solidShare($kind, $celsius) * ($kind === 'cocoa' ? $this->reference->set['fat.cocoa'] : 1.0);
+            $solid = $this->firmingOf($portion->ingredient, $celsius);
+            if ($solid === 0.0) {
+                continue;
             }
             $sum += $state->share[$i] / 100 * $solid * $this->weight($portion, $watery);
         }
 
         return $sum * $this->softening($state, $celsius);
+    }
+
+    /** g solid fat in 100 g of an ingredient, cocoa butter counted by the firmness of its crystals. */
+    private function firmingOf(Ingredient $in, float $celsius): float
+    {
+        $known = $this->firming[$in] ?? [];
+        $key = "t$celsius";
+        if (!isset($known[$key])) {
+            $solid = 0.0;
+            foreach ($this->kinds($in->composition->parts) as $kind => $grams) {
+                $solid += $grams * $this->solidShare($kind, $celsius) * ($kind === 'cocoa' ? $this->reference->set['fat.cocoa'] : 1.0);
+            }
+            $known[$key] = $solid;
+            $this->firming[$in] = $known;
+        }
+
+        return $known[$key];
     }
 
     private function weight(Portion $portion, float $watery): float

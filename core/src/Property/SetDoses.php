@@ -28,17 +28,28 @@ final readonly class SetDoses
         'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'calcium' => 0.0,
     ];
 
-    public function __construct(private bool $linearBloom = false) {}
+    /** @var \WeakMap<Portion, array<string, float>> doses of 1 g of a portion in 100 g of its layer */
+    private \WeakMap $units;
+
+    public function __construct(private bool $linearBloom = false)
+    {
+        $this->units = new \WeakMap();
+    }
 
     /** @return array<string, float> */
     public function of(LayerState $state): array
     {
         $dose = self::NONE;
         foreach ($state->model->portions as $i => $portion) {
-            if ($state->share[$i] > 0.0) {
-                $this->add($dose, $portion, $state->share[$i]);
+            $share = $state->share[$i];
+            if ($share > 0.0) {
+                foreach ($this->units[$portion] ??= $this->unit($portion) as $key => $grams) {
+                    $dose[$key] += $share * $grams;
+                }
             }
         }
+        $dose['agar-in-acid'] = $dose['agar'] > 0.0 ? $dose['agar-in-acid'] / $dose['agar'] : 0.0;
+        $dose['raw-yolk'] = $dose['raw-yolk'] > 0.0 ? Smooth::unit($dose['raw-yolk'] / 0.6) : 0.0;
         // Soy milk sets only when it is hot and something turns it.
         if ($dose['coagulant'] > 0.0 && $dose['soy-milk-hot'] > 0.0) {
             $turned = Smooth::unit($dose['coagulant'] / self::COAGULANT / $dose['soy-milk-hot']);
@@ -50,16 +61,20 @@ final readonly class SetDoses
     }
 
     /**
-     * What one line brings on its own, without zeros.
+     * What one line brings on its own, without zeros: `raw-yolk` as g egg protein, `agar-in-acid` as g agar.
      *
      * @return array<string, float>
      */
     public function from(Portion $portion, float $share): array
     {
+        return array_map(static fn(float $grams): float => $grams * $share, $this->units[$portion] ??= $this->unit($portion));
+    }
+
+    /** @return array<string, float> */
+    private function unit(Portion $portion): array
+    {
         $dose = self::NONE;
-        if ($share > 0.0) {
-            $this->add($dose, $portion, $share);
-        }
+        $this->add($dose, $portion, 1.0);
 
         return array_filter($dose, static fn(float $grams): bool => $grams > 0.0);
     }
@@ -78,7 +93,7 @@ final readonly class SetDoses
         foreach ($in->functions as $function => $value) {
             match ($function) {
                 'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share, $value),
-                'agar' => $portion->boiled ? [$dose['agar'] += $share * $value, $dose['agar-in-acid'] = $portion->boiledInLayer ? 1.0 : 0.0] : null,
+                'agar' => $portion->boiled ? [$dose['agar'] += $share * $value, $dose['agar-in-acid'] += $portion->boiledInLayer ? $share * $value : 0.0] : null,
                 'iota', 'kappa', 'gellan' => $portion->heated ? $dose[$function] += $share * $value : null,
                 'lm-pectin', 'hm-pectin' => $portion->boiled ? $dose[$function] += $share * $value : null,
                 'starch' => $portion->heated ? $dose[$portion->apart ? 'starch-apart' : 'starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
@@ -126,6 +141,6 @@ final readonly class SetDoses
         }
         $dose[$portion->still ? 'egg-still' : 'egg-stirred'] += $egg;
         $boiledOut = $portion->boiled || $portion->still;
-        $dose['raw-yolk'] = max($dose['raw-yolk'], $boiledOut ? 0.0 : Smooth::unit($egg / 0.6));
+        $dose['raw-yolk'] += $boiledOut ? 0.0 : $egg;
     }
 }

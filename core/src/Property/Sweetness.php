@@ -15,7 +15,25 @@ final readonly class Sweetness
     /** mg per litre of product for each mg per 100 g, at 1.1 kg/L [mem]. */
     public const PER_LITRE = 11.0;
 
-    public function __construct(private Reference $reference) {}
+    /** @var array<string, float> relative sweetness by part of a composition */
+    private array $relative;
+
+    public function __construct(private Reference $reference)
+    {
+        $relative = [];
+        foreach ($reference->sweeteners as $species => $row) {
+            $part = match ($row['kind']) {
+                'sugar' => "sugar.$species",
+                'polyol' => "polyol.$species",
+                'allulose' => 'allulose',
+                default => null,
+            };
+            if ($part !== null && $row['relative_sweetness'] !== '') {
+                $relative[$part] = (float) $row['relative_sweetness'];
+            }
+        }
+        $this->relative = $relative;
+    }
 
     public function se(LayerState $state): float
     {
@@ -25,16 +43,8 @@ final readonly class Sweetness
     public function bulkSe(LayerState $state): float
     {
         $se = 0.0;
-        foreach ($this->reference->sweeteners as $species => $row) {
-            if ($row['relative_sweetness'] === '') {
-                continue;
-            }
-            $se += (float) $row['relative_sweetness'] * match ($row['kind']) {
-                'sugar' => $state->of100("sugar.$species"),
-                'polyol' => $state->of100("polyol.$species"),
-                'allulose' => $state->of100('allulose'),
-                default => 0.0,
-            };
+        foreach ($state->parts as $part => $grams) {
+            $se += ($this->relative[$part] ?? 0.0) * $grams;
         }
 
         return $se;

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+// Times the core by itself and through HTTP, beside the bare framework route as floor, in one run. bin/bench starts what it needs.
+
+require __DIR__ . '/../../core/tests/bootstrap.php';
+
+use Transmuta\Tests\Kit;
+
+/**
+ * @param callable(): mixed $do
+ *
+ * @return array{p50: float, p95: float, n: int} ms
+ */
+function timed(callable $do, int $times, int $warm = 5): array
+{
+    for ($i = 0; $i < $warm; ++$i) {
+        $do();
+    }
+    $ms = [];
+    for ($i = 0; $i < $times; ++$i) {
+        $start = hrtime(true);
+        $do();
+        $ms[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($ms);
+
+    return ['p50' => $ms[intdiv($times, 2)], 'p95' => $ms[(int) (0.95 * ($times - 1))], 'n' => $times];
+}
+
+/** @param array{p50: float, p95: float, n: int} $t */
+function row(string $what, array $t, string $aim, ?bool $met): void
+{
+    printf("%-46s p50 %8.2f ms   p95 %8.2f ms   n %4d   %s %s\n", $what, $t['p50'], $t['p95'], $t['n'], $aim, $met === null ? '' : ($met ? 'met' : 'NOT MET'));
+}
+
+$engine = Kit::engine();
+$text = "title: Thirty lines\nfamily: cheesecake\nportions: 12\n\nlayer: Base\ntreat: none\ntin: round 230 x 70 mm\n220 g plain biscuit\n90 g butter, melted\n20 g sugar\n1 g salt\n10 g cocoa powder\n\n"
+    . "layer: Filling\ntreat: bake 150 C still\n600 g cream cheese\n180 g sugar\n150 g egg\n40 g egg yolk\n150 g sour cream\n20 g cornflour\n25 g lemon juice\n4 g lemon zest\n4 g vanilla extract\n2 g salt\n\n"
+    . "layer: Fruit\ntreat: boil 2 min stirred\n250 g blackcurrants\n60 g sugar\n20 g glucose syrup\n5 g lm pectin\n60 g water\n10 g lemon juice\n2 g calcium lactate\n\n"
+    . "layer: Cream\ntreat: whip\n200 g whipping cream\n100 g mascarpone\n25 g icing sugar\n3 g vanilla extract\n4 g gelatin powder\n20 g milk\n10 g honey\n10 g rum\n";
+$formula = $engine->parse($text);
+$lines = array_sum(array_map(static fn($l): int => count($l->understood()), $formula->layers));
+$read = timed(static fn() => $engine->read($formula), 200);
+row("core: reading a $lines-line dish", $read, 'aim p50 under 3 ms', $read['p50'] < 3.0);
+$typed = timed(static fn() => $engine->parse($text), 50);
+row('core: the same from text', $typed, '', null);
+
+foreach (array_slice($argv, 1) as $base) {
+    $handle = curl_init();
+    $ask = static function (string $method, string $path, ?string $body = null) use ($handle, $base): string {
+        curl_setopt_array($handle, [CURLOPT_URL => "$base/api/$path", CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body ?? '', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:']]);
+        $answer = curl_exec($handle);
+        if (!is_string($answer) || curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 400) {
+            throw new RuntimeException("$path: " . substr((string) $answer, 0, 300));
+        }
+
+        return $answer;
+    };
+    $dish = json_decode($ask('POST', 'dishes', json_encode(['text' => $text], JSON_THROW_ON_ERROR)), true);
+    $version = $dish['versions'][0]['id'];
+    $floor = timed(static fn() => $ask('GET', 'floor'), 200, 20);
+    row('HTTP: the bare framework route', $floor, 'floor', null);
+    $one = timed(static fn() => $ask('GET', "versions/$version"), 200, 20);
+    row("HTTP: reading the $lines-line dish", $one, sprintf('aim under 1.5 × the floor: %.2f ×', $one['p50'] / $floor['p50']), $one['p50'] < 1.5 * $floor['p50']);
+    $shelf = timed(static fn() => $ask('GET', 'shelf'), 30);
+    row('HTTP: the whole shelf', $shelf, '', null);
+    $counter = timed(static fn() => $ask('GET', 'dishes'), 50);
+    row('HTTP: the Counter', $counter, '', null);
+    $ask('DELETE', 'dishes/' . $dish['id']);
+}
