@@ -17,10 +17,12 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
+use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Catalogue;
 use Transmuta\Reformulation\Reformulator;
 use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\Shelf;
 use Transmuta\Watch\WatchList;
 
@@ -39,15 +41,17 @@ final readonly class Engine
     /**
      * @param ?EvidenceBook $evidence what packets have answered, as of the day it is asked
      * @param ?Reference $reference the tables, where they are at hand already
+     * @param ?Schools $schools what the studio or the dish has chosen where practitioners disagree
      */
-    public static function over(Shelf $shelf, ?EvidenceBook $evidence = null, ?Reference $reference = null): self
+    public static function over(Shelf $shelf, ?EvidenceBook $evidence = null, ?Reference $reference = null, ?Schools $schools = null): self
     {
         $reference ??= Reference::standard();
-        $reader = new Reader($reference, $shelf, WatchList::standard(), evidence: $evidence);
+        $schools ??= new Schools();
+        $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
         $method = new MethodWriter();
 
-        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
+        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }
 
     /**
@@ -78,6 +82,12 @@ final readonly class Engine
     public function read(Formula $formula): DishReading
     {
         return $this->reader->read($formula);
+    }
+
+    /** Routes, or what stands in their way and the nearest that can be had. */
+    public function answer(Formula $formula, Brief $brief): Answer
+    {
+        return $this->reformulator->answer($formula, $brief);
     }
 
     /** @return list<Route> */

@@ -16,4 +16,7 @@ enum Diet: string
     case NutFree = 'nut-free';
     case SoyFree = 'soy-free';
     case AlcoholFree = 'alcohol-free';
+    case ReducedSugar = 'reduced-sugar';
+    case LowFat = 'low-fat';
+    case Raw = 'raw';
 }

@@ -17,14 +17,22 @@ final class DietJudge
 
     private const CROSS_CONTACT = 'Certified ingredients and a kitchen without cross-contact: a calculation cannot show 20 mg/kg or less.';
 
+    /** Sugars of a portion against the original's for "reduced sugar" as an aim: 30 % less, Regulation (EC) No 1924/2006 Annex. */
+    public const REDUCED = 0.70;
+
+    /** g fat per 100 g for "low fat", Regulation (EC) No 1924/2006 Annex. */
+    public const LOW_FAT = 3.0;
+
     /**
      * @param list<Ingredient> $ingredients in the dish
      * @param array<string, float> $portion nutrition of one portion
      * @param int $unread lines that were not understood
+     * @param ?array<string, float> $original nutrition of one portion of what it was reformulated from
+     * @param bool $heated whether anything in it is heated
      *
      * @return array<string, Verdict> by diet
      */
-    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null): array
+    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null, ?array $original = null, bool $heated = false): array
     {
         $verdicts = [];
         foreach (Diet::cases() as $diet) {
@@ -47,8 +55,12 @@ final class DietJudge
             }
             $verdicts[$diet->value] = Verdict::of(
                 $diet,
-                [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor)],
-                $diet === Diet::GlutenFree ? [...$unproven, self::CROSS_CONTACT] : $unproven,
+                [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor, $original), ...($diet === Diet::Raw && $heated ? ['it is heated'] : [])],
+                match (true) {
+                    $diet === Diet::GlutenFree => [...$unproven, self::CROSS_CONTACT],
+                    $diet === Diet::ReducedSugar && $original === null => [...$unproven, 'Less than what? It is read against the version it was made from.'],
+                    default => $unproven,
+                },
                 $proven,
             );
         }
@@ -58,11 +70,22 @@ final class DietJudge
 
     /**
      * @param array<string, float> $portion
+     * @param ?array<string, float> $original
      *
      * @return list<string>
      */
-    private static function numbers(Diet $diet, array $portion, ?float $netCarbLimit, ?float $proteinFloor): array
+    private static function numbers(Diet $diet, array $portion, ?float $netCarbLimit, ?float $proteinFloor, ?array $original): array
     {
+        if ($diet === Diet::ReducedSugar) {
+            $share = $original !== null && $original['sugars_g'] > 0.0 ? $portion['sugars_g'] / $original['sugars_g'] : 0.0;
+
+            return $share > self::REDUCED + 1e-6 ? [\sprintf('%.0f %% less sugars than the original, under 30 %%', 100 * (1 - $share))] : [];
+        }
+        if ($diet === Diet::LowFat) {
+            $fat = ($portion['mass_g'] ?? 0.0) > 0.0 ? 100 * ($portion['fat_g'] ?? 0.0) / $portion['mass_g'] : 0.0;
+
+            return $fat > self::LOW_FAT + 1e-6 ? [\sprintf('%.1f g fat per 100 g, over %g g', $fat, self::LOW_FAT)] : [];
+        }
         if ($diet === Diet::Keto) {
             $limit = $netCarbLimit ?? self::KETO_NET_CARBS;
 

@@ -23,7 +23,8 @@ final class DietRules
             Diet::DairyFree => $from('dairy'),
             Diet::GlutenFree => $from('gluten'),
             Diet::Keto => $in->addedSugars() >= self::SUGARED || self::starchy($in),
-            Diet::HighProtein => false,
+            Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat => false,
+            Diet::Raw => self::cooked($in),
             Diet::NutFree => \in_array('nuts', $in->allergens, true) || \in_array('peanuts', $in->allergens, true),
             Diet::SoyFree => \in_array('soybeans', $in->allergens, true),
             Diet::AlcoholFree => $from('alcohol'),
@@ -40,7 +41,8 @@ final class DietRules
             Diet::GlutenFree => $in->askGluten,
             Diet::NutFree => \in_array('nuts', $in->mayContain, true) ? 'Does the packet warn of nuts?' : null,
             Diet::Vegetarian => $in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null,
-            Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::AlcoholFree => null,
+            Diet::Raw => \in_array($in->group, ['nut', 'chocolate'], true) || \in_array($in->id, ['coconut-oil-virgin', 'coconut-oil', 'cocoa-butter', 'oats'], true) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
+            Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::AlcoholFree, Diet::ReducedSugar, Diet::LowFat => null,
         };
     }
 
@@ -59,6 +61,18 @@ final class DietRules
             'fruit' => $carbohydrate >= 15.0,
             'plant' => $c->of100('dextrin') + $c->of100('sugar.maltose') >= 3.0,
             default => $in->group === 'sugar',
+        };
+    }
+
+    /** Comes to the kitchen already cooked, refined by heat, or is not eaten without it. Raw egg is no raw-food ingredient: it is a hazard. */
+    private static function cooked(Ingredient $in): bool
+    {
+        $kept = ['date', 'date-paste', 'date-dry', 'raisin', 'raisin-black', 'fig-dried', 'prune', 'coconut-nectar', 'oats', 'psyllium', 'chia', 'flax', 'cashew-soaked', 'coconut-dried', 'coconut-chips',
+            'coconut-fresh', 'coconut-water', 'sunflower-lecithin', 'cocoa-butter', 'cocoa-powder', 'cocoa-nibs', 'coconut-oil-virgin', 'coconut-oil'];
+
+        return !\in_array($in->id, $kept, true) && match ($in->group) {
+            'fruit', 'nut', 'flavour', 'acid', 'basic' => preg_match('/jam|marmalade|canned|cooked|candied|roasted|paste$|spread|butter$|espresso|coffee|brew/', $in->id) === 1,
+            default => true,
         };
     }
 }

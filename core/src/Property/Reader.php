@@ -92,12 +92,26 @@ final readonly class Reader
             contains: $contains,
             mayContain: $may,
             allergens: $allergens,
-            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence),
+            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers)),
             claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
         );
 
         return $reading->watched($this->watch->check($reading, $this));
+    }
+
+    /** @param list<LayerReading> $layers */
+    private static function heated(array $layers): bool
+    {
+        foreach ($layers as $layer) {
+            foreach ($layer->state->model->portions as $portion) {
+                if ($portion->heated) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** The same reader over the shelf as this formula's kitchen measured it. */

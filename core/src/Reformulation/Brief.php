@@ -5,28 +5,42 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation;
 
 use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietJudge;
 use Transmuta\Formula\Nonsense;
 
-/** What is asked of a reformulation: diets, and limits per portion (g net carbs, g protein, kcal). */
+/** What is asked of a reformulation: diets, limits per portion (g, kcal), what is wanted otherwise, and ingredients that cannot be had or eaten. */
 final readonly class Brief
 {
-    /** @param list<Diet> $diets */
-    private function __construct(public array $diets, public ?float $netCarbs, public ?float $protein, public ?float $kcal) {}
+    /**
+     * @param list<Diet> $diets
+     * @param list<string> $without ingredient ids that are not on hand, or allergens of EU law that a guest cannot have
+     */
+    private function __construct(
+        public array $diets,
+        public ?float $netCarbs,
+        public ?float $protein,
+        public ?float $kcal,
+        public ?float $sugars,
+        public ?float $fat,
+        public Aims $aims,
+        public array $without,
+    ) {}
 
     /**
      * @param list<Diet> $diets
+     * @param list<string> $without
      *
      * @throws Nonsense if a limit is negative or beyond 5000
      */
-    public static function of(array $diets, ?float $netCarbs = null, ?float $protein = null, ?float $kcal = null): self
+    public static function of(array $diets, ?float $netCarbs = null, ?float $protein = null, ?float $kcal = null, ?float $sugars = null, ?float $fat = null, ?Aims $aims = null, array $without = []): self
     {
-        foreach (['net carbs' => $netCarbs, 'protein' => $protein, 'kcal' => $kcal] as $name => $limit) {
+        foreach (['net carbs' => $netCarbs, 'protein' => $protein, 'kcal' => $kcal, 'sugars' => $sugars, 'fat' => $fat] as $name => $limit) {
             if ($limit !== null && ($limit < 0.0 || $limit > 5000.0 || !is_finite($limit))) {
                 throw Nonsense::of($name, (string) $limit, 'give a limit per portion between 0 and 5000');
             }
         }
 
-        return new self($diets, $netCarbs, $protein, $kcal);
+        return new self($diets, $netCarbs, $protein, $kcal, $sugars, $fat, $aims ?? Aims::same(), $without);
     }
 
     public function asks(Diet $diet): bool
@@ -34,15 +48,48 @@ final readonly class Brief
         return \in_array($diet, $this->diets, true);
     }
 
+    /** Nothing is asked: the original is the answer. */
+    public function asksNothing(): bool
+    {
+        return $this->diets === [] && $this->without === [] && $this->aims->isSame()
+            && $this->netCarbs === null && $this->protein === null && $this->kcal === null && $this->sugars === null && $this->fat === null;
+    }
+
     /** Net carbs a portion may hold, g: the brief's own limit, or the keto one. */
     public function netCarbLimit(): ?float
     {
-        return $this->netCarbs ?? ($this->asks(Diet::Keto) ? \Transmuta\Diet\DietJudge::KETO_NET_CARBS : null);
+        return $this->netCarbs ?? ($this->asks(Diet::Keto) ? DietJudge::KETO_NET_CARBS : null);
     }
 
-    /** @return array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float} */
+    /**
+     * Sugars a portion may hold, g: the brief's own limit, or the share of the original's that "reduced" allows, whichever is less.
+     */
+    public function sugarLimit(float $originalSugars): ?float
+    {
+        $limits = array_filter([$this->sugars, $this->asks(Diet::ReducedSugar) ? DietJudge::REDUCED * $originalSugars : null], static fn(?float $v): bool => $v !== null);
+
+        return $limits === [] ? null : min($limits);
+    }
+
+    /** Fat a portion may hold, g: the brief's own limit, or what "low fat" allows of a portion's mass. */
+    public function fatLimit(float $portionGrams): ?float
+    {
+        $limits = array_filter([$this->fat, $this->asks(Diet::LowFat) ? DietJudge::LOW_FAT / 100 * $portionGrams : null], static fn(?float $v): bool => $v !== null);
+
+        return $limits === [] ? null : min($limits);
+    }
+
+    public function aiming(Aims $aims): self
+    {
+        return new self($this->diets, $this->netCarbs, $this->protein, $this->kcal, $this->sugars, $this->fat, $aims, $this->without);
+    }
+
+    /** @return array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float, sugars_g: ?float, fat_g: ?float, aims: array{sweetness: float, set: float, sharpness: float, richness: float}, without: list<string>} */
     public function toArray(): array
     {
-        return ['diets' => array_map(static fn(Diet $d): string => $d->value, $this->diets), 'net_carbs_g' => $this->netCarbs, 'protein_g' => $this->protein, 'kcal' => $this->kcal];
+        return [
+            'diets' => array_map(static fn(Diet $d): string => $d->value, $this->diets), 'net_carbs_g' => $this->netCarbs, 'protein_g' => $this->protein, 'kcal' => $this->kcal,
+            'sugars_g' => $this->sugars, 'fat_g' => $this->fat, 'aims' => $this->aims->toArray(), 'without' => $this->without,
+        ];
     }
 }

@@ -106,7 +106,7 @@ final readonly class LayerProblem
     {
         $grams = $this->grams($x);
         $state = $this->model->weigh($grams);
-        $rows = array_map(static fn(Rail $rail): float => $rail->residual, $this->rails->of($state));
+        $rows = array_map(static fn(Rail $rail): float => $rail->residual, $this->rails->of($state, true));
         $rows[] = (array_sum($grams) - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
         $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);
@@ -122,29 +122,66 @@ final readonly class LayerProblem
         return $rows;
     }
 
-    /** @return list<string> plain sentences about the bounds that keep a property off its target */
+    /**
+     * Plain sentences about the bounds that keep a property off its target: solved once more with the bound let go, to say by how much.
+     *
+     * @return list<string>
+     */
     public function blocks(Solution $solution): array
     {
         $grams = $this->grams($solution->x);
+        $off = array_filter(
+            $this->rails->of($this->model->weigh($grams)),
+            static fn(Rail $rail): bool => abs($rail->residual) > 1.5 && !\in_array($rail->property, ['pH', 'protein'], true),
+        );
+        if ($off === []) {
+            return [];
+        }
+        $held = array_values(array_filter($this->free(), fn(int $i): bool => $this->isHeld($i, $grams[$i])));
+        $without = $held === [] ? null : $this->without($held);
         $blocks = [];
-        foreach ($this->rails->of($this->model->weigh($grams)) as $rail) {
-            if (abs($rail->residual) <= 1.5 || \in_array($rail->property, ['pH', 'protein'], true)) {
-                continue;
-            }
-            $held = [];
-            foreach ($this->free() as $i) {
-                $u = $this->unknowns[$i];
-                $slack = 1e-3 * ($u->most - $u->least);
-                if ($grams[$i] >= $u->most - $slack) {
-                    $held[] = \sprintf('%s at its most, %s g', $this->reader->shelf->get($u->ingredient)->name, round($u->most, 1));
-                } elseif ($grams[$i] <= $u->least + $slack && $u->least > 0.0) {
-                    $held[] = \sprintf('%s at its least, %s g', $this->reader->shelf->get($u->ingredient)->name, round($u->least, 1));
-                }
-            }
-            $blocks[] = \sprintf('%s: %s of %s %s%s', $rail->property, round($rail->now, 2), round($rail->target, 2), $rail->unit, $held === [] ? '' : '; ' . implode(', ', \array_slice($held, 0, 3)));
+        foreach ($off as $rail) {
+            $words = array_map(fn(int $i): string => $this->boundWords($i, $grams[$i], $without[$i] ?? null), \array_slice($held, 0, 3));
+            $blocks[] = \sprintf('%s: %s of %s %s%s', $rail->property, round($rail->now, 2), round($rail->target, 2), $rail->unit, $words === [] ? '' : '; ' . implode(', ', $words));
         }
 
         return $blocks;
+    }
+
+    private function isHeld(int $i, float $grams): bool
+    {
+        $u = $this->unknowns[$i];
+        $slack = 1e-3 * ($u->most - $u->least);
+
+        return $grams >= $u->most - $slack || ($grams <= $u->least + $slack && $u->least > 0.0);
+    }
+
+    private function boundWords(int $i, float $grams, ?float $free): string
+    {
+        $u = $this->unknowns[$i];
+        $name = $this->reader->shelf->get($u->ingredient)->name;
+        $atMost = $grams >= ($u->most + $u->least) / 2;
+        $would = $free === null || abs($free - $grams) < 0.02 * max(1.0, $grams) ? '' : \sprintf(', would take %s g', round($free, 1));
+
+        return \sprintf('%s at its %s, %s g%s', $name, $atMost ? 'most' : 'least', round($atMost ? $u->most : $u->least, 1), $would);
+    }
+
+    /**
+     * Masses of all lines once these bounds are let go.
+     *
+     * @param list<int> $held
+     *
+     * @return list<float>
+     */
+    private function without(array $held): array
+    {
+        $unknowns = $this->unknowns;
+        foreach ($held as $i) {
+            $unknowns[$i] = $unknowns[$i]->relaxed();
+        }
+        $relaxed = new self($this->reader, $this->layer, array_values($unknowns), $this->target, $this->serveAt, $this->limits);
+
+        return $relaxed->grams($relaxed->solve()->x);
     }
 
     /** @return list<int> */
@@ -162,16 +199,21 @@ final readonly class LayerProblem
         $n = $this->reader->nutrition->per100($state);
         $rows = [];
         if ($this->limits->netCarbs !== null) {
-            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.01 * $this->limits->netCarbs + 0.05);
+            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.003 * $this->limits->netCarbs + 0.015);
         }
         if ($this->limits->protein !== null) {
-            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.01 * $this->limits->protein + 0.05);
+            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.003 * $this->limits->protein + 0.015);
         }
         if ($this->limits->kcal !== null) {
-            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.01 * $this->limits->kcal + 0.5);
+            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.003 * $this->limits->kcal + 0.15);
+        }
+        foreach (['sugars_g' => $this->limits->sugars, 'fat_g' => $this->limits->fat] as $fact => $most) {
+            if ($most !== null) {
+                $rows[] = Smooth::positive($n[$fact] * $mass / 100 - 0.985 * $most, 0.002 * $most + 0.01) / (0.003 * $most + 0.015);
+            }
         }
         if ($this->limits->highProtein) {
-            $rows[] = Smooth::positive(0.21 * $n['kj'] - 17 * $n['protein_g'], 2.0) / 8.0;
+            $rows[] = Smooth::positive(0.21 * $n['kj'] - 17 * $n['protein_g'], 2.0) / 3.0;
         }
 
         return $rows;

@@ -7,5 +7,17 @@ namespace Transmuta\Reformulation;
 /** What one layer may hold at most, or must hold at least, so that a portion keeps the brief; g and kcal for the whole layer. */
 final readonly class Limits
 {
-    public function __construct(public ?float $netCarbs = null, public ?float $protein = null, public ?float $kcal = null, public bool $highProtein = false) {}
+    public function __construct(
+        public ?float $netCarbs = null,
+        public ?float $protein = null,
+        public ?float $kcal = null,
+        public bool $highProtein = false,
+        public ?float $sugars = null,
+        public ?float $fat = null,
+    ) {}
+
+    public function isNone(): bool
+    {
+        return $this->netCarbs === null && $this->protein === null && $this->kcal === null && !$this->highProtein && $this->sugars === null && $this->fat === null;
+    }
 }

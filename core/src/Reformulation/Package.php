@@ -10,7 +10,7 @@ use Transmuta\Formula\Family;
 final readonly class Package
 {
     /**
-     * @param 'set'|'foam'|'body'|'sweet'|'protein' $pays
+     * @param 'set'|'foam'|'body'|'sweet'|'protein'|'lean' $pays
      * @param list<Agent> $agents
      * @param list<string> $layers `still`, `stirred`, `cold`, `foam` or `any`
      * @param list<string> $families families it belongs to; empty for all

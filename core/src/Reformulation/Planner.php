@@ -19,7 +19,10 @@ final readonly class Planner
     /** Lines under this share of a layer are seasoning and stay as they are, %. */
     private const SEASONING = 1.0;
 
-    public function __construct(private Shelf $shelf, private Catalogue $catalogue) {}
+    /** From this much fat on a line is free to shrink where fat is limited, g per 100 g. */
+    private const FATTY = 15.0;
+
+    public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools = new Schools()) {}
 
     /** @return list<int> the understood lines of the layer that the brief bans */
     public function banned(LayerReading $layer, Brief $brief): array
@@ -35,27 +38,29 @@ final readonly class Planner
     }
 
     /** @return list<LayerPlan> */
-    public function plans(LayerReading $layer, Brief $brief, Family $family, bool $wantsSweetener, bool $wantsProtein): array
+    public function plans(LayerReading $layer, Brief $brief, Family $family, Wants $wants): array
     {
         $banned = $this->banned($layer, $brief);
-        if ($banned === [] && !$wantsSweetener && !$wantsProtein) {
-            return [];
-        }
         if ($layer->baseWords !== null) {
             return $banned === [] ? [] : $this->basePlans($layer, $banned, $brief);
         }
+        if ($banned === [] && $wants->nothing()) {
+            return [];
+        }
+        $lean = $wants->lean ? $this->packages('lean', $layer, $brief, $family) : [null];
         $binders = $this->binders($layer, $banned, $brief, $family);
-        $sweeteners = $wantsSweetener ? $this->packages('sweet', $layer, $brief, $family) : [null];
-        $proteins = $wantsProtein ? $this->packages('protein', $layer, $brief, $family) : [null];
+        $sweeteners = $wants->sweetener ? $this->packages('sweet', $layer, $brief, $family) : [null];
+        $proteins = $wants->protein ? $this->packages('protein', $layer, $brief, $family) : [null];
         $plans = [];
         foreach ($binders as $b => $binder) {
-            foreach ($sweeteners as $s => $sweetener) {
-                foreach ($proteins as $p => $protein) {
-                    // The first of each kind goes with every binder; the others go with the first binder only.
-                    if ($b > 0 && ($s > 0 || $p > 0) || ($s > 0 && $p > 0)) {
-                        continue;
+            foreach ($sweeteners ?: [null] as $s => $sweetener) {
+                foreach ($proteins ?: [null] as $p => $protein) {
+                    foreach ($lean ?: [null] as $l => $leaner) {
+                        // The first of each kind goes with every other; no two choose a later one at once.
+                        if ((int) ($b > 0) + (int) ($s > 0) + (int) ($p > 0) + (int) ($l > 0) <= 1) {
+                            $plans[] = $this->plan($layer, $banned, $brief, array_values(array_filter([$binder, $sweetener, $protein, $leaner])), $wants);
+                        }
                     }
-                    $plans[] = $this->plan($layer, $banned, $brief, array_values(array_filter([$binder, $sweetener, $protein])));
                 }
             }
         }
@@ -71,7 +76,7 @@ final readonly class Planner
             }
         }
 
-        return false;
+        return array_intersect($brief->without, [$in->id, ...$in->allergens]) !== [];
     }
 
     /**
@@ -104,13 +109,14 @@ final readonly class Planner
     private function packages(string $pays, LayerReading $layer, Brief $brief, Family $family): array
     {
         $kind = match (true) {
+            $brief->asks(Diet::Raw) => 'raw',
             $pays === 'foam' => 'foam',
             !$layer->layer->treatment->kind->isHot() => 'cold',
             $layer->layer->treatment->stirred => 'stirred',
             default => 'still',
         };
         $fits = array_filter($this->catalogue->packages(), fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
-        $dairyStays = !$brief->asks(Diet::Vegan) && !$brief->asks(Diet::DairyFree);
+        $dairyStays = !$brief->asks(Diet::Vegan) && !$brief->asks(Diet::DairyFree) && !$brief->asks(Diet::Raw) && !\in_array('milk', $brief->without, true);
         if (\in_array($pays, ['set', 'foam'], true)) {
             $matching = array_filter($fits, static fn(Package $p): bool => $p->keepsDairy() === $dairyStays);
             $fits = !$dairyStays || \count($matching) >= 3 ? $matching : $fits;
@@ -122,7 +128,7 @@ final readonly class Planner
     private function allowed(Package $package, Brief $brief): bool
     {
         foreach ($package->agents as $agent) {
-            if ($agent->names && $this->bans($brief, $this->shelf->get($agent->id))) {
+            if ($agent->names && ($this->bans($brief, $this->shelf->get($agent->id)) || !$this->schools->market->allows($agent->id))) {
                 return false;
             }
         }
@@ -134,13 +140,13 @@ final readonly class Planner
      * @param list<int> $banned
      * @param list<Package> $packages
      */
-    private function plan(LayerReading $layer, array $banned, Brief $brief, array $packages): LayerPlan
+    private function plan(LayerReading $layer, array $banned, Brief $brief, array $packages, Wants $wants): LayerPlan
     {
         $mass = $layer->state->mixed;
         $agents = [];
         foreach ($packages as $package) {
             foreach ($package->agents as $agent) {
-                if (!$this->bans($brief, $this->shelf->get($agent->id))) {
+                if (!$this->bans($brief, $this->shelf->get($agent->id)) && $this->schools->market->allows($agent->id)) {
                     $agents[$agent->id] ??= $this->inThisHeat($agent, $layer);
                 }
             }
@@ -164,7 +170,8 @@ final readonly class Planner
             }
             $fixed = $line->pinned || $line->has('infused') || $line->grams < self::SEASONING / 100 * $mass;
             $sugar = $sweetened && $layer->state->model->portions[$i]->ingredient->group === 'sugar';
-            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar ? 0.999 : 0.15, $line->pinned);
+            $fatty = $wants->lean && $layer->state->model->portions[$i]->ingredient->composition->family('fat.') >= self::FATTY;
+            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar || $fatty ? 0.999 : ($wants->otherwise ? 0.6 : 0.15), $line->pinned);
         }
         $new = array_map(static fn(Agent $a): Unknown => Unknown::substitute($a->id, $a->typical * $mass / 100, $a->least * $mass / 100, $a->most * $mass / 100, $a->names, $a->prep), array_values($agents));
 

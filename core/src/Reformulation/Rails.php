@@ -13,8 +13,12 @@ final readonly class Rails
 {
     public function __construct(private Reader $reader, private Target $target, private float $serveAt) {}
 
-    /** @return list<Rail> */
-    public function of(LayerState $state): array
+    /**
+     * @param bool $solving whether every weighing must give the same rows, even those that have nothing to show
+     *
+     * @return list<Rail>
+     */
+    public function of(LayerState $state, bool $solving = false): array
     {
         $t = $this->target;
         $reader = $this->reader;
@@ -32,12 +36,13 @@ final readonly class Rails
         }
         $rails[] = new Rail('sweetness', 'SE', $t->se, $se, $seTolerance, ($se - $t->se) / $seTolerance);
         $acid = $state->sharpAcid();
-        if ($t->acid > 0.02 || $acid > 0.02) {
+        if ($solving || $t->acid > 0.02 || $acid > 0.02) {
             $tolerance = max(0.08, 0.10 * $t->acid);
             $rails[] = new Rail('acid', '%', $t->acid, $acid, $tolerance, ($acid - $t->acid) / $tolerance);
         }
         $ph = $reader->acidity->ph($state);
-        if ($t->ph !== null && $ph !== null && $t->set !== null) {
+        if ($t->ph !== null && $t->set !== null && ($solving || $ph !== null)) {
+            $ph ??= $t->ph;
             $rails[] = new Rail('pH', '', $t->ph, $ph, 1.2, ($ph - $t->ph) / 1.2);
         }
         $rails[] = new Rail('fat', '%', $t->fat, $state->fat, 3.0, ($state->fat - $t->fat) / 3.0);

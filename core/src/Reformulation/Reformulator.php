@@ -24,17 +24,64 @@ final readonly class Reformulator
 {
     private const MOST_ROUTES = 6;
 
+    /** Routes kept even when another is better in every way, so that there is something to compare. */
+    private const LEAST_ROUTES = 3;
+
+    /** What is tried for a brief that no route keeps: factors on sweetness. */
+    private const LESS_SWEET = [0.85, 0.7];
+
     private Planner $planner;
 
-    public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method)
+    public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method, private Schools $schools = new Schools())
     {
-        $this->planner = new Planner($reader->shelf, $catalogue);
+        $this->planner = new Planner($reader->shelf, $catalogue, $schools);
     }
 
-    /** @return list<Route> best first; never one with a banned ingredient. One that misses a number of the brief says so in `met`, last */
+    /** @return list<Route> best first; never one that misses a diet or a limit of the brief */
     public function routes(Formula $formula, Brief $brief): array
     {
-        return $this->for($formula)->found($formula, $brief);
+        return $this->answer($formula, $brief)->routes;
+    }
+
+    /** Routes, or what stands in the way and the nearest that can be had. */
+    public function answer(Formula $formula, Brief $brief): Answer
+    {
+        $self = $this->for($formula);
+        $original = $self->reader->read($formula, $brief->netCarbLimit(), $brief->protein);
+        [$routes, $missed] = $self->found($original, $brief);
+        if ($routes !== []) {
+            return new Answer($routes, [], []);
+        }
+        $blocked = $missed === [] ? ['Nothing on the shelf takes the place of what the brief bans.'] : Misses::words($missed[0], $original, $brief);
+        $proposals = $missed === [] ? [] : $self->proposals($missed[0], $original, $brief);
+        foreach ($missed !== [] && $brief->aims->sweetness === 1.0 ? self::LESS_SWEET : [] as $factor) {
+            $lessSweet = $brief->aiming(Aims::of($factor, $brief->aims->set, $brief->aims->sharpness, $brief->aims->richness));
+            if ($self->found($original, $lessSweet)[0] !== []) {
+                array_unshift($proposals, ['words' => \sprintf('%d %% less sweet', round(100 * (1 - $factor))), 'brief' => $lessSweet, 'portions' => null]);
+                break;
+            }
+        }
+
+        return new Answer([], $blocked, $proposals);
+    }
+
+    /**
+     * The nearest that can be had, tried before it is offered.
+     *
+     * @return list<array{words: string, brief: ?Brief, portions: ?int}>
+     */
+    private function proposals(Route $nearest, DishReading $original, Brief $brief): array
+    {
+        $proposals = [];
+        foreach ([1.02, 1.06, 1.15] as $slack) {
+            $proposals = Misses::proposals($nearest, $original, $brief, $slack);
+            $accept = $proposals[0]['brief'] ?? null;
+            if ($accept === null || $this->found($original, $accept)[0] !== []) {
+                return $proposals;
+            }
+        }
+
+        return array_values(array_filter($proposals, static fn(array $p): bool => $p['brief'] === null));
     }
 
     /** The same over the shelf as this formula's kitchen measured it. */
@@ -42,49 +89,110 @@ final readonly class Reformulator
     {
         $reader = $this->reader->for($formula);
 
-        return $reader === $this->reader ? $this : new self($reader, $this->catalogue, $this->method);
-    }
-
-    /** @return list<Route> */
-    private function found(Formula $formula, Brief $brief): array
-    {
-        $original = $this->reader->read($formula, $brief->netCarbLimit(), $brief->protein);
-        $wantsSweetener = $brief->asks(Diet::Keto) || ($brief->netCarbs !== null && $original->portion['net_carbs_g'] > $brief->netCarbs);
-        $wantsProtein = $brief->asks(Diet::HighProtein) || ($brief->protein !== null && $original->portion['protein_g'] < $brief->protein);
-        $principal = $this->principal($original, $brief);
-        $solved = [];
-        foreach ($original->layers as $n => $layer) {
-            $here = $n === $principal;
-            $plans = $this->planner->plans($layer, $brief, $formula->family, $wantsSweetener && $layer->baseWords === null, $wantsProtein && $here);
-            $limits = $here ? $this->limits($original, $n, $brief, $formula->portions) : null;
-            $solved[$n] = array_map(fn(LayerPlan $plan): SolvedLayer => $this->solve($layer, $plan, $formula->serveAt, $limits), $plans);
-            usort($solved[$n], static fn(SolvedLayer $a, SolvedLayer $b): int => $b->fit() <=> $a->fit());
-        }
-        if (array_filter($solved) === []) {
-            return [];
-        }
-        $leading = $solved[$principal] !== [] ? $principal : (int) array_key_first(array_filter($solved));
-        $routes = [];
-        foreach ($solved[$leading] as $choice) {
-            $route = $this->route($original, $brief, $solved, $leading, $choice);
-            if ($route !== null && !$this->isLike($route, $routes)) {
-                $routes[] = $route;
-            }
-        }
-        usort($routes, static fn(Route $a, Route $b): int => $b->score <=> $a->score);
-
-        return \array_slice($routes, 0, self::MOST_ROUTES);
+        return $reader === $this->reader ? $this : new self($reader, $this->catalogue, $this->method, $this->schools);
     }
 
     /**
-     * Balances a version again against another: pinned lines stay, the others move to bring every property back.
+     * @return array{list<Route>, list<Route>} those that keep the brief, best first, and those that miss one of its numbers, nearest first
      */
-    public function rebalance(Formula $version, Formula $against): Formula
+    private function found(DishReading $original, Brief $brief): array
+    {
+        if ($brief->asksNothing()) {
+            return [[$this->asItIs($original)], []];
+        }
+        $aims = $this->schools->aims($brief->aims);
+        $wants = $this->wants($original, $brief, $aims);
+        $principal = $this->principal($original, $brief);
+        $solved = [];
+        // The other layers first, so that the one that names the route knows what they leave of a limit.
+        foreach ([...array_diff(array_keys($original->layers), [$principal]), $principal] as $n) {
+            $here = $n === $principal;
+            $layer = $original->layers[$n];
+            $plans = $this->planner->plans($layer, $brief, $original->formula->family, $here ? $wants : new Wants($wants->sweetener, false, $wants->lean, false));
+            $limits = $here ? $this->limits($original, $n, $brief, $solved) : null;
+            $solved[$n] = array_map(fn(LayerPlan $plan): SolvedLayer => $this->solve($layer, $plan, $original->formula->serveAt, $limits, $aims, $brief), $plans);
+            usort($solved[$n], static fn(SolvedLayer $a, SolvedLayer $b): int => $b->fit() <=> $a->fit());
+        }
+        if (array_filter($solved) === []) {
+            $as = $this->asItIs($original);
+
+            return Misses::any($as->result, $original, $brief) ? [[], [$as]] : [[$as], []];
+        }
+        $leading = $solved[$principal] !== [] ? $principal : (int) array_key_first(array_filter($solved));
+        $routes = $missed = [];
+        foreach ($solved[$leading] as $choice) {
+            $route = $this->route($original, $brief, $solved, $leading, $choice);
+            if ($route === null || $this->isLike($route, [...$routes, ...$missed])) {
+                continue;
+            }
+            $route->met ? $routes[] = $route : $missed[] = $route;
+        }
+        $best = static fn(Route $a, Route $b): int => $b->score <=> $a->score;
+        usort($routes, $best);
+        usort($missed, static fn(Route $a, Route $b): int => Misses::size($a->result, $original, $brief) <=> Misses::size($b->result, $original, $brief));
+
+        return [\array_slice(self::undominated($routes), 0, self::MOST_ROUTES), $missed];
+    }
+
+    private function wants(DishReading $original, Brief $brief, Aims $aims): Wants
+    {
+        $portion = $original->portion;
+        $sugars = $brief->sugarLimit($portion['sugars_g'] ?? 0.0);
+        $fat = $brief->fatLimit($portion['mass_g']);
+
+        return new Wants(
+            sweetener: $brief->asks(Diet::Keto) || ($brief->netCarbs !== null && $portion['net_carbs_g'] > $brief->netCarbs) || ($sugars !== null && $portion['sugars_g'] > $sugars),
+            protein: ($brief->asks(Diet::HighProtein) && $original->diets['high-protein']->standing() === Standing::NotMet) || ($brief->protein !== null && $portion['protein_g'] < $brief->protein),
+            lean: $fat !== null && $portion['fat_g'] > $fat,
+            otherwise: !$aims->isSame() || ($brief->kcal !== null && $portion['kcal'] > $brief->kcal),
+        );
+    }
+
+    /** The dish as it stands, as a route of its own. */
+    private function asItIs(DishReading $original): Route
+    {
+        $rails = [];
+        foreach ($original->layers as $layer) {
+            $serveAt = $original->formula->serveAt;
+            $rails[$layer->layer->name] = (new Rails($this->reader, Target::of($layer, $this->reader, $serveAt), $serveAt))->of($layer->state);
+        }
+
+        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, true, $rails, [], $original, [], $this->method->steps($original), 0, 0, [], 0, 100.0);
+    }
+
+    /**
+     * Routes that another one beats or equals in every way leave, but for the first few.
+     *
+     * @param list<Route> $routes best first
+     *
+     * @return list<Route>
+     */
+    private static function undominated(array $routes): array
+    {
+        $cost = static fn(Route $r): float => $r->result->portion['cost_minor'];
+        $kept = [];
+        foreach ($routes as $route) {
+            $beaten = array_filter($kept, static fn(Route $other): bool => $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
+            if ($beaten === [] || \count($kept) < self::LEAST_ROUTES) {
+                $kept[] = $route;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Balances a version again against another: pinned lines stay, the others move to bring every property back, or to what is wanted instead.
+     *
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name ({@see Target::wanting})
+     */
+    public function rebalance(Formula $version, Formula $against, ?Aims $aims = null, array $wanted = []): Formula
     {
         $reader = $this->reader->for($against);
         $targets = [];
         foreach ($against->layers as $layer) {
-            $targets[$layer->name] = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
+            $target = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
+            $targets[$layer->name] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
         }
 
         return $this->for($version)->balanced($version, $targets);
@@ -105,9 +213,11 @@ final readonly class Reformulator
     /**
      * Rails of every layer of a version against the layer of the same name in another.
      *
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name
+     *
      * @return array<string, list<Rail>>
      */
-    public function rails(DishReading $version, DishReading $against): array
+    public function rails(DishReading $version, DishReading $against, ?Aims $aims = null, array $wanted = []): array
     {
         $rails = [];
         [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
@@ -115,7 +225,8 @@ final readonly class Reformulator
             foreach ($against->layers as $other) {
                 if ($other->layer->name === $layer->layer->name) {
                     $serveAt = $against->formula->serveAt;
-                    $rails[$layer->layer->name] = (new Rails($reader, Target::of($other, $was, $serveAt), $serveAt))->of($layer->state);
+                    $target = Target::of($other, $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
+                    $rails[$layer->layer->name] = (new Rails($reader, $target, $serveAt))->of($layer->state);
                 }
             }
         }
@@ -168,35 +279,54 @@ final readonly class Reformulator
         return $best;
     }
 
-    private function limits(DishReading $dish, int $principal, Brief $brief, int $portions): ?Limits
+    /**
+     * What the layer that names the route may hold, or must, once the others have taken their part.
+     *
+     * @param array<int, list<SolvedLayer>> $solved the other layers, closest first
+     */
+    private function limits(DishReading $dish, int $principal, Brief $brief, array $solved): ?Limits
     {
-        $rest = ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kcal' => 0.0];
+        $rest = ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kcal' => 0.0, 'sugars_g' => 0.0, 'fat_g' => 0.0];
         foreach ($dish->layers as $n => $layer) {
+            $state = isset($solved[$n][0]) ? $solved[$n][0]->state : $layer->state;
+            $facts = isset($solved[$n][0]) ? $this->reader->nutrition->per100($state) : $layer->nutrition;
             foreach ($rest as $fact => $value) {
-                $rest[$fact] = $value + ($n === $principal ? 0.0 : $layer->nutrition[$fact] * $layer->state->mass / 100);
+                $rest[$fact] = $value + ($n === $principal ? 0.0 : $facts[$fact] * $state->mass / 100);
             }
         }
+        $portions = $dish->formula->portions;
         $left = static fn(?float $perPortion, string $fact): ?float => $perPortion === null ? null : max(0.01, $perPortion * $portions - $rest[$fact]);
-        $limits = new Limits($left($brief->netCarbLimit(), 'net_carbs_g'), $left($brief->protein, 'protein_g'), $left($brief->kcal, 'kcal'), $brief->asks(Diet::HighProtein));
+        $limits = new Limits(
+            $left($brief->netCarbLimit(), 'net_carbs_g'),
+            $left($brief->protein, 'protein_g'),
+            $left($brief->kcal, 'kcal'),
+            $brief->asks(Diet::HighProtein),
+            $left($brief->sugarLimit($dish->portion['sugars_g']), 'sugars_g'),
+            $left($brief->fatLimit($dish->portion['mass_g']), 'fat_g'),
+        );
 
-        return $limits->netCarbs === null && $limits->protein === null && $limits->kcal === null && !$limits->highProtein ? null : $limits;
+        return $limits->isNone() ? null : $limits;
     }
 
-    private function solve(LayerReading $layer, LayerPlan $plan, float $serveAt, ?Limits $limits): SolvedLayer
+    private function solve(LayerReading $layer, LayerPlan $plan, float $serveAt, ?Limits $limits, Aims $aims, Brief $brief): SolvedLayer
     {
         $target = Target::of($layer, $this->reader, $serveAt);
-        $problem = new LayerProblem($this->reader, $this->template($layer, $plan), $plan->unknowns, $target, $serveAt, $limits);
+        $target = $layer->baseWords === null ? $target->aimed($aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: 0.75)) : $target);
+        $problem = new LayerProblem($this->reader, $this->template($layer, $plan, $brief), $plan->unknowns, $target, $serveAt, $limits);
         $solution = $problem->solve();
         $rounded = $problem->layer($solution->x, mb_strtolower($layer->layer->name));
         $state = LayerModel::stateOf($rounded, $this->reader->shelf);
 
-        return new SolvedLayer($plan, $rounded, (new Rails($this->reader, $target, $serveAt))->of($state), $problem->blocks($solution));
+        return new SolvedLayer($plan, $rounded, $state, (new Rails($this->reader, $target, $serveAt))->of($state), static fn(): array => $problem->blocks($solution));
     }
 
-    /** A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. */
-    private function template(LayerReading $layer, LayerPlan $plan): Layer
+    /** A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. A raw one is not heated. */
+    private function template(LayerReading $layer, LayerPlan $plan, Brief $brief): Layer
     {
         $was = $layer->layer;
+        if ($brief->asks(Diet::Raw)) {
+            return new Layer($was->name, $was->lines, $was->treatment->kind === TreatmentKind::Freeze ? $was->treatment : Treatment::none(), $was->tin, null);
+        }
         $egg = array_filter($plan->unknowns, fn(Unknown $u): bool => $this->reader->shelf->get($u->ingredient)->comesFrom('egg'));
         if ($was->treatment->kind !== TreatmentKind::Cook || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
             return $was;
@@ -220,7 +350,7 @@ final readonly class Reformulator
             }
             $rails[$before->layer->name] = $now->rails;
             $fits[] = [$now->fit(), $before->state->mass];
-            foreach ($now->blocks as $block) {
+            foreach ($n === $leading ? ($now->blocks)() : [] as $block) {
                 $blocks[] = $before->layer->name . ' · ' . $block;
             }
             if ($n !== $leading) {
@@ -228,10 +358,10 @@ final readonly class Reformulator
                 $wait = max($wait, $now->plan->waitHours);
             }
         }
-        $result = $this->reader->read($original->formula->with($layers), $brief->netCarbLimit(), $brief->protein);
+        $result = $this->reader->read($original->formula->with($layers), $brief->netCarbLimit(), $brief->protein, $original);
         foreach ($brief->diets as $diet) {
-            // A sum that lands a hair over a limit is said in `met`; a banned ingredient is never shown as a route.
-            if ($result->diets[$diet->value]->standing() === Standing::NotMet && !\in_array($diet, [Diet::Keto, Diet::HighProtein], true)) {
+            // What is banned is never shown; a number that is missed is told, with the nearest that can be had.
+            if ($result->diets[$diet->value]->standing() === Standing::NotMet && !\in_array($diet, Misses::BY_NUMBERS, true)) {
                 return null;
             }
         }
@@ -251,7 +381,7 @@ final readonly class Reformulator
             name: $choice->plan->name,
             mouth: $choice->plan->mouth . Changes::mouth($original->layers[$leading], $result->layers[$leading]),
             fit: round($fit, 1),
-            met: $this->meets($result, $brief),
+            met: !Misses::any($result, $original, $brief),
             rails: $rails,
             blockedBy: $blocks,
             result: $result,
@@ -261,7 +391,8 @@ final readonly class Reformulator
             waitHours: $wait,
             newAllergens: $allergens,
             risks: \count($serious),
-            score: $fit - 2.5 * \count($serious) - 1.5 * \count($allergens) - 4.0 * max(0.0, $dearer) - 0.05 * $effort - 0.2 * $wait - ($this->meets($result, $brief) ? 0.0 : 20.0),
+            score: $fit - 2.5 * \count($serious) - 1.5 * \count($allergens) - 4.0 * max(0.0, $dearer) - 0.05 * $effort - 0.2 * $wait
+                + ($this->schools->citrusWithGelatin && str_contains($choice->plan->id, 'gelatin') ? 8.0 : 0.0),
         );
     }
 
@@ -279,20 +410,6 @@ final readonly class Reformulator
         }
 
         return $solved[0] ?? null;
-    }
-
-    /** Nothing of the brief is missed; what only a packet can prove stays unproven in the result's diets. */
-    private function meets(DishReading $result, Brief $brief): bool
-    {
-        foreach ($brief->diets as $diet) {
-            if ($result->diets[$diet->value]->standing() === Standing::NotMet) {
-                return false;
-            }
-        }
-
-        return ($brief->netCarbs === null || $result->portion['net_carbs_g'] <= $brief->netCarbs)
-            && ($brief->protein === null || $result->portion['protein_g'] >= $brief->protein)
-            && ($brief->kcal === null || $result->portion['kcal'] <= $brief->kcal);
     }
 
     /**

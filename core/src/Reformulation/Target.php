@@ -45,4 +45,47 @@ final readonly class Target
             air: $reading->airShare,
         );
     }
+
+    /** The same target with what is wanted otherwise. A base has no set of its own; its richness moves with its fat. */
+    public function aimed(Aims $aims): self
+    {
+        return $aims->isSame() ? $this : new self(
+            $this->mass,
+            $this->se * $aims->sweetness,
+            $this->set === null ? null : max(0.05, $this->set + $aims->set),
+            $this->setWarm === null ? null : max(0.0, $this->setWarm + $aims->set),
+            $this->fat * $aims->richness,
+            // What richness takes away in fat comes back mostly as water.
+            $this->water + 0.8 * $this->fat * (1.0 - $aims->richness),
+            $this->weightedSolid * $aims->richness,
+            $this->bulk * (0.5 + 0.5 * $aims->sweetness),
+            $this->acid * $aims->sharpness,
+            $this->ph,
+            $this->protein,
+            $this->air,
+        );
+    }
+
+    /**
+     * The same target with single properties set by hand: `set` in GE %, `sweetness` in SE, `acid`, `fat`, `water`, `protein` in g per 100 g.
+     *
+     * @param array<string, float> $wanted
+     */
+    public function wanting(array $wanted): self
+    {
+        return $wanted === [] ? $this : new self(
+            $this->mass,
+            $wanted['sweetness'] ?? $this->se,
+            $this->set === null || !isset($wanted['set']) ? $this->set : Ladder::coordinate($wanted['set']),
+            $this->setWarm === null || !isset($wanted['set']) || $this->set === null ? $this->setWarm : max(0.0, $this->setWarm + Ladder::coordinate($wanted['set']) - $this->set),
+            $wanted['fat'] ?? $this->fat,
+            $wanted['water'] ?? $this->water,
+            isset($wanted['fat']) && $this->fat > 0.0 ? $this->weightedSolid * $wanted['fat'] / $this->fat : $this->weightedSolid,
+            $this->bulk,
+            $wanted['acid'] ?? $this->acid,
+            $this->ph,
+            $wanted['protein'] ?? $this->protein,
+            $this->air,
+        );
+    }
 }

@@ -55,6 +55,12 @@ final readonly class Unknown
         return new self($ingredient, 0.85 * $was, $was + $most, $was + $typical, false, false, $prep, $text, $was);
     }
 
+    /** The same with its bounds let go: what it would take, were it allowed. */
+    public function relaxed(): self
+    {
+        return new self($this->ingredient, 0.0, max(4.0 * $this->most, 4.0 * $this->near), $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned);
+    }
+
     /** Weighted distance from where it should stay: the solver's mildest wish. */
     public function pull(float $grams): float
     {

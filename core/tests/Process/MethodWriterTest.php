@@ -77,6 +77,6 @@ final class MethodWriterTest extends TestCase
         self::assertSame('< 0.5', $facts['of which polyols']['portion']);
         self::assertStringContainsString('not analysed', implode(' ', $card['cautions']));
         self::assertStringContainsString('cross-contact', implode(' ', $card['cautions']));
-        self::assertCount(10, $card['diets']);
+        self::assertCount(13, $card['diets']);
     }
 }

@@ -40,7 +40,7 @@ final class BoundedLeastSquaresTest extends TestCase
             foreach ([Diet::Vegan, Diet::Eggless] as $diet) {
                 foreach ($formula->layers as $layer) {
                     $reading = $reader->layer($layer, $formula->serveAt);
-                    foreach ($planner->plans($reading, Brief::of([$diet]), $formula->family, false, false) as $plan) {
+                    foreach ($planner->plans($reading, Brief::of([$diet]), $formula->family, new \Transmuta\Reformulation\Wants()) as $plan) {
                         $solution = (new LayerProblem($reader, $layer, $plan->unknowns, Target::of($reading, $reader, $formula->serveAt), $formula->serveAt))->solve();
                         $n = \count($solution->jacobian[0] ?? []);
                         if ($n === 0) {

@@ -12,9 +12,11 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Nonsense;
+use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\Schools;
 use Transmuta\Tests\Kit;
 
 final class ReformulatorTest extends TestCase
@@ -130,10 +132,109 @@ final class ReformulatorTest extends TestCase
         self::assertEqualsCanonicalizing($names($formula), $names($turned));
     }
 
-    public function testNothingBannedNeedsNoRoute(): void
+    public function testABriefThatAsksNothingReturnsTheOriginal(): void
     {
-        self::assertSame([], Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([])));
-        self::assertSame([], Kit::engine()->reformulate(Kit::engine()->parse("100 g sugar\n100 g water"), Brief::of([Diet::Vegan])));
+        foreach ([[Kit::demo('cardamom-set-custard'), Brief::of([])], [Kit::engine()->parse("100 g sugar\n100 g water"), Brief::of([Diet::Vegan])]] as [$formula, $brief]) {
+            $routes = Kit::engine()->reformulate($formula, $brief);
+            self::assertCount(1, $routes);
+            self::assertSame('As it is', $routes[0]->name);
+            self::assertSame(self::grams($formula), self::grams($routes[0]->result->formula));
+            self::assertTrue($routes[0]->met);
+        }
+    }
+
+    /** @return iterable<string, array{string, list<Diet>}> every diet on every demo dish, and combinations of two and three, the same ones each time */
+    public static function combinations(): iterable
+    {
+        $diets = Diet::cases();
+        foreach (array_keys(Kit::demos()) as $d => $name) {
+            foreach ($diets as $n => $diet) {
+                yield "$name, $diet->value" => [$name, [$diet]];
+                $second = $diets[($n + 2 + $d) % \count($diets)];
+                $third = $diets[($n + 5 + 2 * $d) % \count($diets)];
+                if (($n + 2 * $d) % 6 === 0) {
+                    yield "$name, $diet->value, $second->value" => [$name, [$diet, $second]];
+                    yield "$name, $diet->value, $second->value, $third->value" => [$name, [$diet, $second, $third]];
+                }
+            }
+        }
+    }
+
+    /** @param list<Diet> $diets */
+    #[DataProvider('combinations')]
+    public function testEveryAnswerKeepsItsBriefOrSaysWhatStandsInTheWay(string $name, array $diets): void
+    {
+        $brief = Brief::of($diets);
+        $formula = Kit::demo($name);
+        $answer = Kit::engine()->answer($formula, $brief);
+        foreach ($answer->routes as $route) {
+            self::assertTrue($route->met, $route->name);
+            foreach ($diets as $diet) {
+                self::assertNotSame(Standing::NotMet, $route->result->diets[$diet->value]->standing(), "$route->name, $diet->value");
+            }
+            foreach ($formula->layers as $n => $layer) {
+                self::assertSame($layer->name, $route->result->formula->layers[$n]->name);
+            }
+        }
+        if ($answer->routes === []) {
+            self::assertNotSame([], $answer->blocked);
+            self::assertNotSame('', $answer->blocked[0]);
+        }
+    }
+
+    public function testALimitOutOfReachSaysByHowMuchAndWhatIsNearest(): void
+    {
+        $formula = Kit::demo('passion-fruit-curd-tartlet');
+        $answer = Kit::engine()->answer($formula, Brief::of([Diet::Vegan], kcal: 60.0));
+        self::assertSame([], $answer->routes);
+        self::assertMatchesRegularExpression('/^Energy: the nearest route .* comes to \d+.* kcal a portion, over 60 kcal by \d+/', $answer->blocked[0]);
+        $accept = array_values(array_filter($answer->proposals, static fn(array $p): bool => $p['brief'] !== null));
+        self::assertNotSame([], $accept);
+        self::assertNotNull($accept[0]['brief']);
+        self::assertNotSame([], Kit::engine()->answer($formula, $accept[0]['brief'])->routes, 'the nearest choice really is one');
+        self::assertNotEmpty(array_filter($answer->proposals, static fn(array $p): bool => $p['portions'] !== null));
+    }
+
+    public function testWhatIsWantedOtherwiseIsWhatIsAimedFor(): void
+    {
+        $formula = Kit::demo('cardamom-set-custard');
+        $was = Kit::engine()->read($formula)->layers[0];
+        $now = static fn(Aims $aims): \Transmuta\Property\LayerReading => Kit::engine()->reformulate($formula, Brief::of([], aims: $aims))[0]->result->layers[0];
+        self::assertEqualsWithDelta(0.8 * $was->se, $now(Aims::of(sweetness: 0.8))->se, 0.8);
+        self::assertLessThan($was->set->ge, $now(Aims::of(set: -1.0))->set->ge);
+        self::assertGreaterThan($was->set->ge, $now(Aims::of(set: 1.0))->set->ge);
+        self::assertGreaterThan($was->state->fat, $now(Aims::of(richness: 1.3))->state->fat);
+        $this->expectException(Nonsense::class);
+        Aims::of(sweetness: 3.0);
+    }
+
+    public function testWhatIsNotOnHandIsNotUsed(): void
+    {
+        foreach (Kit::engine()->reformulate(Kit::demo('passion-fruit-curd-tartlet'), Brief::of([Diet::Vegan], without: ['soybeans', 'coconut-oil'])) as $route) {
+            self::assertNotContains('soybeans', $route->result->contains, $route->name);
+            self::assertArrayNotHasKey('coconut-oil', self::grams($route->result->formula), $route->name);
+        }
+    }
+
+    public function testSchoolsActWhereTheySay(): void
+    {
+        $eu = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['market' => 'eu']));
+        foreach ($eu->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Keto], netCarbs: 9.0)) as $route) {
+            self::assertArrayNotHasKey('allulose', self::grams($route->result->formula), $route->name);
+            self::assertArrayNotHasKey('monk-fruit-extract', self::grams($route->result->formula), $route->name);
+        }
+        $fifth = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['sweetness' => 'match'], ['sweetness' => 'fifth']));
+        $rails = array_column($fifth->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Vegan]))[0]->rails['Custard'], null, 'property');
+        self::assertEqualsWithDelta(0.8 * Kit::engine()->read(Kit::demo('cardamom-set-custard'))->layers[0]->se, $rails['sweetness']->target, 1e-6, 'the dish wins over the studio');
+        $strict = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['net_carbs' => 'no-polyols', 'gelatin' => 'linear']));
+        $formula = Kit::engine()->parse("50 g maltitol\n4 g bronze gelatine leaf\n100 g milk\n");
+        self::assertLessThan(Kit::engine()->read($formula)->portion['net_carbs_g'], $strict->read($formula)->portion['net_carbs_g']);
+        self::assertNotSame(Kit::engine()->read($formula)->layers[0]->set->mechanisms['gelatin'] ?? 0.0, $strict->read($formula)->layers[0]->set->mechanisms['gelatin'] ?? 0.0);
+        foreach (Schools::questions() as $question) {
+            self::assertArrayHasKey($question['default'], $question['choices']);
+        }
+        $this->expectException(Nonsense::class);
+        Schools::of(['market' => 'the moon']);
     }
 
     /** Handbook §10: erythritol with one extract alone cannot reach a full-sugar curd; allulose with two can come near. */
@@ -142,18 +243,17 @@ final class ReformulatorTest extends TestCase
         $routes = Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Keto], netCarbs: 8.0));
         self::assertNotEmpty($routes);
         foreach ($routes as $route) {
-            if ($route->met) {
-                self::assertLessThanOrEqual(8.0, $route->result->portion['net_carbs_g']);
-                self::assertSame(0.0, $route->result->layers[0]->state->of100('sugar.sucrose'));
-            }
+            self::assertTrue($route->met);
+            self::assertLessThanOrEqual(8.0, $route->result->portion['net_carbs_g']);
+            self::assertSame(0.0, $route->result->layers[0]->state->of100('sugar.sucrose'));
         }
-        self::assertTrue($routes[0]->met);
     }
 
     public function testWhatBlocksARouteIsSaid(): void
     {
         $formula = Kit::engine()->parse("family: curd\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n120 g lemon juice\n108 g egg yolk\n260 g sugar\n80 g butter");
-        $blocked = array_merge([], ...array_map(static fn(Route $r): array => $r->blockedBy, Kit::engine()->reformulate($formula, Brief::of([Diet::Keto]))));
+        $answer = Kit::engine()->answer($formula, Brief::of([Diet::Keto]));
+        $blocked = [...$answer->blocked, ...array_merge([], ...array_map(static fn(Route $r): array => $r->blockedBy, $answer->routes))];
         self::assertNotEmpty(array_filter($blocked, static fn(string $b): bool => str_contains($b, 'sweetness')), implode("\n", $blocked));
     }
 

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+/** Routes that keep the brief, best first; and where there are none, what stands in the way and the nearest that can be had. */
+final readonly class Answer
+{
+    /**
+     * @param list<Route> $routes
+     * @param list<string> $blocked plain sentences: which limit, and by how much it is missed
+     * @param list<array{words: string, brief: ?Brief, portions: ?int}> $proposals each one press away: another brief, or other portions
+     */
+    public function __construct(public array $routes, public array $blocked, public array $proposals) {}
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietJudge;
+use Transmuta\Property\DishReading;
+
+/** The numbers of a brief that a result misses, by how much, and the nearest that can be had. */
+final class Misses
+{
+    /** Diets that are a number rather than a ban. */
+    public const BY_NUMBERS = [Diet::Keto, Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat];
+
+    public static function any(DishReading $result, DishReading $original, Brief $brief): bool
+    {
+        return self::of($result, $original, $brief) !== [];
+    }
+
+    /** How far off in all, as a share of each limit. */
+    public static function size(DishReading $result, DishReading $original, Brief $brief): float
+    {
+        return array_sum(array_map(static fn(array $miss): float => abs($miss['value'] - $miss['limit']) / max(0.5, $miss['limit']), self::of($result, $original, $brief)));
+    }
+
+    /** @return list<string> */
+    public static function words(Route $nearest, DishReading $original, Brief $brief): array
+    {
+        $words = array_map(
+            static fn(array $miss): string => \sprintf(
+                '%s: the nearest route (%s) comes to %s %s a portion, %s %s %s by %s',
+                $miss['name'],
+                $nearest->name,
+                round($miss['value'], 1),
+                $miss['unit'],
+                $miss['atMost'] ? 'over' : 'under',
+                round($miss['limit'], 1),
+                $miss['unit'],
+                round(abs($miss['value'] - $miss['limit']), 1),
+            ),
+            array_values(self::of($nearest->result, $original, $brief)),
+        );
+        foreach ($brief->diets as $diet) {
+            foreach ($diet === Diet::Keto ? $nearest->result->diets['keto']->because : [] as $because) {
+                if (!str_contains($because, 'net carbs')) {
+                    $words[] = 'Keto: ' . $because;
+                }
+            }
+        }
+
+        return [...$words, ...$nearest->blockedBy];
+    }
+
+    /**
+     * @param float $slack how far past the nearest route a limit is let go, for the solver stops a little short of every limit
+     *
+     * @return list<array{words: string, brief: ?Brief, portions: ?int}>
+     */
+    public static function proposals(Route $nearest, DishReading $original, Brief $brief, float $slack = 1.02): array
+    {
+        $misses = self::of($nearest->result, $original, $brief);
+        if ($misses === []) {
+            return [];
+        }
+        $proposals = [];
+        // Limits that are the brief's own, or stand for a diet's, can be let go to where the nearest route comes.
+        $allowed = ['net_carbs_g' => $brief->netCarbs, 'protein_g' => $brief->protein, 'kcal' => $brief->kcal, 'sugars_g' => $brief->sugars, 'fat_g' => $brief->fat];
+        foreach ($misses as $fact => $miss) {
+            $allowed[$fact] = self::letGo($miss, $slack);
+        }
+        $diets = array_values(array_filter($brief->diets, static fn(Diet $d): bool => !(($d === Diet::ReducedSugar && isset($misses['sugars_g'])) || ($d === Diet::LowFat && isset($misses['fat_g'])) || ($d === Diet::HighProtein && isset($misses['protein_share'])))));
+        unset($allowed['protein_share']);
+        if (isset($misses['protein_share'])) {
+            $allowed['protein_g'] = floor($nearest->result->portion['protein_g'] / $slack * 10) / 10;
+        }
+        $words = implode(', ', array_map(static fn(array $m): string => \sprintf('%s %s %s %s', $m['atMost'] ? 'at most' : 'at least', self::letGo($m, $slack), $m['unit'], mb_strtolower($m['name'])), $misses));
+        $proposals[] = ['words' => 'Accept ' . $words . ' a portion', 'brief' => Brief::of($diets, $allowed['net_carbs_g'], $allowed['protein_g'], $allowed['kcal'], $allowed['sugars_g'], $allowed['fat_g'], $brief->aims, $brief->without), 'portions' => null];
+        $factor = 1.0;
+        foreach (['net_carbs_g', 'kcal', 'sugars_g'] as $fact) {
+            $factor = isset($misses[$fact]) && $misses[$fact]['limit'] > 0.0 ? max($factor, $misses[$fact]['value'] / $misses[$fact]['limit']) : $factor;
+        }
+        if ($factor > 1.0 && !isset($misses['protein_share']) && !isset($misses['fat_g'])) {
+            $portions = (int) ceil($original->formula->portions * $factor);
+            $proposals[] = ['words' => \sprintf('Cut it into %d portions instead of %d: each is smaller, nothing else', $portions, $original->formula->portions), 'brief' => null, 'portions' => $portions];
+        }
+
+        return $proposals;
+    }
+
+    /** @param array{name: string, unit: string, value: float, limit: float, atMost: bool} $miss */
+    private static function letGo(array $miss, float $slack): float
+    {
+        return $miss['atMost'] ? ceil($miss['value'] * $slack * 10) / 10 : floor($miss['value'] / $slack * 10) / 10;
+    }
+
+    /** @return array<string, array{name: string, unit: string, value: float, limit: float, atMost: bool}> by fact */
+    private static function of(DishReading $result, DishReading $original, Brief $brief): array
+    {
+        $p = $result->portion + ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kcal' => 0.0, 'kj' => 0.0, 'sugars_g' => 0.0, 'fat_g' => 0.0];
+        $most = [
+            'net_carbs_g' => ['Net carbs', 'g', $brief->netCarbLimit()],
+            'kcal' => ['Energy', 'kcal', $brief->kcal],
+            'sugars_g' => ['Sugars', 'g', $brief->sugarLimit($original->portion['sugars_g'] ?? 0.0)],
+            'fat_g' => ['Fat', 'g', $brief->fatLimit($result->portion['mass_g'])],
+        ];
+        $misses = [];
+        foreach ($most as $fact => [$name, $unit, $limit]) {
+            if ($limit !== null && $p[$fact] > $limit + 1e-6) {
+                $misses[$fact] = ['name' => $name, 'unit' => $unit, 'value' => $p[$fact], 'limit' => $limit, 'atMost' => true];
+            }
+        }
+        if ($brief->protein !== null && $p['protein_g'] < $brief->protein - 1e-6) {
+            $misses['protein_g'] = ['name' => 'Protein', 'unit' => 'g', 'value' => $p['protein_g'], 'limit' => $brief->protein, 'atMost' => false];
+        }
+        $share = $p['kj'] > 0.0 ? 100 * $p['protein_g'] * 17 / $p['kj'] : 0.0;
+        if ($brief->asks(Diet::HighProtein) && $share < 100 * DietJudge::HIGH_PROTEIN_SHARE) {
+            $misses['protein_share'] = ['name' => 'Energy from protein', 'unit' => '%', 'value' => $share, 'limit' => 100 * DietJudge::HIGH_PROTEIN_SHARE, 'atMost' => false];
+        }
+
+        return $misses;
+    }
+}
