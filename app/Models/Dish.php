@@ -12,11 +12,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $studio_id
  * @property string $title
  * @property string $family
+ * @property array<string, mixed> $schools its own choices, which win over the studio's
+ * @property ?array<string, mixed> $summary what a list shows of it: portions, section, what it is made of
  * @property \Illuminate\Database\Eloquent\Collection<int, Version> $versions
  */
 final class Dish extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['schools' => '{}'];
+
+    protected function casts(): array
+    {
+        return ['schools' => 'array', 'summary' => 'array'];
+    }
 
     /** @return HasMany<Version, $this> in lineage order: the original first */
     public function versions(): HasMany

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $slug
  * @property string $name
+ * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */
@@ -21,6 +22,11 @@ final class Studio extends Model implements AuthenticatableContract
     use Authenticatable;
 
     protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['schools' => 'array'];
+    }
 
     /** @return HasMany<Dish, $this> */
     public function dishes(): HasMany

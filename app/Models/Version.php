@@ -20,6 +20,8 @@ use Transmuta\Formula\Formula;
  * @property array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float} $brief
  * @property array<string, mixed> $origin how it came about: the route it was taken from, its fit and its changes
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
+ * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by layer name
+ * @property string $notes
  * @property int $revision grows by one with every save
  * @property \Illuminate\Support\Carbon $updated_at
  * @property Dish $dish
@@ -29,9 +31,11 @@ final class Version extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['wanted' => '{}', 'notes' => ''];
+
     protected function casts(): array
     {
-        return ['formula' => FormulaCast::class, 'brief' => 'array', 'origin' => 'array', 'shelf' => 'array', 'revision' => 'integer'];
+        return ['formula' => FormulaCast::class, 'brief' => 'array', 'origin' => 'array', 'shelf' => 'array', 'wanted' => 'array', 'revision' => 'integer'];
     }
 
     /** @return BelongsTo<Dish, $this> */

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Transmuta\Engine;
 use Transmuta\Reference\Reference;
+use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
 
@@ -38,6 +39,7 @@ final class TransmutaServiceProvider extends ServiceProvider
             $app->make(Shelf::class),
             self::studio() ? $app->make(StudioShelf::class)->evidence() : null,
             $app->make(Reference::class),
+            self::studio() ? Schools::of($app->make(StudioShelf::class)->schools()) : null,
         ));
     }
 

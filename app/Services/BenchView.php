@@ -7,8 +7,8 @@ namespace App\Services;
 use App\Models\Trial;
 use App\Models\Version;
 use Illuminate\Support\Facades\DB;
-use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
+use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
@@ -21,7 +21,7 @@ use Transmuta\Watch\Warning;
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
 final readonly class BenchView
 {
-    public function __construct(private Engine $engine, private Shelf $shelf, private VersionShelf $shelves) {}
+    public function __construct(private Shelf $shelf, private VersionShelf $shelves) {}
 
     /** @return array<string, mixed> */
     public function of(Version $version): array
@@ -41,16 +41,32 @@ final readonly class BenchView
                 'name' => $version->name,
                 'brief' => $version->brief,
                 'origin' => $version->origin,
+                'notes' => $version->notes,
+                'wanted' => (object) $version->wanted,
+                'schools' => (object) $version->dish->schools,
                 'revision' => $version->revision,
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
             'lineage' => $lineage->all(),
             'now' => $this->side($version->formula, $now),
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$this->side($original->formula, $before)],
-            'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->engine->reformulator->rails($now, $before)),
+            'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->shelves->engine($version)->reformulator->rails($now, $before, wanted: $version->wanted)),
             'watch' => array_map(self::warning(...), $now->watch),
             'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
             'trials' => $version->trials->map(self::trial(...))->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> two versions of a dish: both sides, and what differs */
+    public function compare(Version $version, Version $other): array
+    {
+        $a = $this->shelves->engine($version)->read($version->formula);
+        $b = $this->shelves->engine($other)->reader->read($other->formula, original: $a);
+
+        return [
+            'a' => ['id' => $version->id, 'name' => $version->name, ...$this->side($version->formula, $a)],
+            'b' => ['id' => $other->id, 'name' => $other->name, ...$this->side($other->formula, $b)],
+            'changes' => ReadingChanges::between($a, $b),
         ];
     }
 

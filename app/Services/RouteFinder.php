@@ -19,14 +19,19 @@ final readonly class RouteFinder
 
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf) {}
 
-    /** @return list<array<string, mixed>> */
+    /** @return array{routes: list<array<string, mixed>>, blocked: list<string>, proposals: list<array<string, mixed>>} */
     public function find(Version $version, Brief $brief): array
     {
-        $key = 'routes:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray(), $version->shelf, $this->shelf->state()], JSON_THROW_ON_ERROR));
-        /** @var list<array<string, mixed>>|null $kept */
+        $key = 'answer:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray(), $version->shelf, $this->shelf->state(), $this->shelves->schools($version)], JSON_THROW_ON_ERROR));
+        /** @var array{routes: list<array<string, mixed>>, blocked: list<string>, proposals: list<array<string, mixed>>}|null $kept */
         $kept = Cache::get($key);
         if ($kept === null) {
-            $kept = array_map(self::write(...), $this->shelves->engine($version)->reformulate($version->formula, $brief));
+            $answer = $this->shelves->engine($version)->answer($version->formula, $brief);
+            $kept = [
+                'routes' => array_map(self::write(...), $answer->routes),
+                'blocked' => $answer->blocked,
+                'proposals' => array_map(static fn(array $p): array => [...$p, 'brief' => $p['brief']?->toArray()], $answer->proposals),
+            ];
             Cache::put($key, $kept, self::KEPT_SECONDS);
         }
 
@@ -51,6 +56,8 @@ final readonly class RouteFinder
     /** @return array<string, mixed> */
     public static function write(Route $route): array
     {
+        $json = ReadingJson::write($route->result);
+
         return [
             'id' => $route->id,
             'name' => $route->name,
@@ -67,7 +74,10 @@ final readonly class RouteFinder
             'risks' => $route->risks,
             'watch' => array_map(BenchView::warning(...), $route->result->watch),
             'cost_minor' => (int) round($route->result->portion['cost_minor']),
-            'diets' => ReadingJson::write($route->result)['diets'],
+            'portion' => $json['portion'],
+            'contains' => $route->result->contains,
+            'layers' => array_map(static fn(\Transmuta\Property\LayerReading $l): array => ['name' => $l->layer->name, 'set' => $l->baseWords ?? \Transmuta\Property\Ladder::word($l->set->ge), 'ge' => $l->baseWords === null ? round($l->set->ge, 2) : null, 'se' => round($l->se, 1)], $route->result->layers),
+            'diets' => $json['diets'],
             'section' => Section::of($route->result),
             'formula' => FormulaJson::write($route->result->formula),
         ];

@@ -62,6 +62,12 @@ final class StudioShelf
         return \in_array($slug, $this->compiled['own'], true);
     }
 
+    /** @return array<string, mixed> what the studio has chosen where practitioners disagree */
+    public function schools(): array
+    {
+        return $this->studio->schools ?? [];
+    }
+
     /** Changes with every write to the shelf. */
     public function state(): string
     {

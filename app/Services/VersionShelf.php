@@ -8,6 +8,7 @@ use App\Models\Version;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
+use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\IngredientRow;
 use Transmuta\Shelf\LayeredShelf;
@@ -21,11 +22,22 @@ final class VersionShelf
     public function engine(Version $version): Engine
     {
         $old = $this->changed($version);
-        if ($old === []) {
+        if ($old === [] && $version->dish->schools === []) {
             return $this->engine;
         }
 
-        return Engine::over(LayeredShelf::over($this->shelf->shelf(), $this->states($old)), $this->shelf->evidence(), $this->engine->reader->reference);
+        return Engine::over(
+            LayeredShelf::over($this->shelf->shelf(), $old === [] ? [] : $this->states($old)),
+            $this->shelf->evidence(),
+            $this->engine->reader->reference,
+            Schools::of(...$this->schools($version)),
+        );
+    }
+
+    /** @return list<array<string, mixed>> the studio's choices, then the dish's own, which win */
+    public function schools(Version $version): array
+    {
+        return [$this->shelf->schools(), $version->dish->schools];
     }
 
     /**

@@ -28,13 +28,21 @@ use Transmuta\Trial\Prediction;
  */
 final class DemoSeeder extends Seeder
 {
-    /** @var list<array{file: string, version?: list<Diet>, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}> */
+    /** @var list<array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}>}> */
     private const DISHES = [
-        ['file' => 'passion-fruit-curd-tartlet', 'version' => [Diet::Vegan], 'trial' => ['step' => 3, 'sweetness' => 'right', 'sharpness' => 'too much', 'remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'made_on' => '2026-11-18']],
-        ['file' => 'bay-leaf-cream-slice', 'version' => [Diet::Eggless]],
-        ['file' => 'roasted-hazelnut-mousse-pot', 'version' => [Diet::Vegan]],
-        ['file' => 'blackcurrant-baked-cheesecake', 'version' => [Diet::Eggless], 'trial' => ['step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => 'Softer in the middle than the egg one; held on the plate.', 'made_on' => '2026-11-20']],
-        ['file' => 'cardamom-set-custard', 'version' => [Diet::Vegan]],
+        ['file' => 'passion-fruit-curd-tartlet', 'versions' => [
+            ['diets' => [Diet::Vegan], 'trial' => ['step' => 3, 'sweetness' => 'right', 'sharpness' => 'too much', 'remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'made_on' => '2026-11-18']],
+            ['diets' => [Diet::GlutenFree]],
+        ]],
+        ['file' => 'bay-leaf-cream-slice', 'versions' => [['diets' => [Diet::Eggless]], ['diets' => [Diet::ReducedSugar]]]],
+        ['file' => 'roasted-hazelnut-mousse-pot', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::NutFree]]]],
+        ['file' => 'blackcurrant-baked-cheesecake', 'versions' => [
+            ['diets' => [Diet::Eggless], 'trial' => ['step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => 'Softer in the middle than the egg one; held on the plate.', 'made_on' => '2026-11-20']],
+            ['diets' => [Diet::Keto]],
+        ]],
+        ['file' => 'cardamom-set-custard', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::HighProtein]], ['diets' => [Diet::Keto], 'net_carbs' => 8.0]]],
+        ['file' => 'rhubarb-buttermilk-cream', 'versions' => [['diets' => [Diet::Vegetarian]], ['diets' => [Diet::Vegan]]]],
+        ['file' => 'frozen-quince-bar', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::GlutenFree]]]],
     ];
 
     private VersionShelf $shelves;
@@ -55,29 +63,31 @@ final class DemoSeeder extends Seeder
         });
     }
 
-    /** @param array{file: string, version?: list<Diet>, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}} $plan */
+    /** @param array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}>} $plan */
     private function dish(Studio $studio, Engine $engine, array $plan): void
     {
         $formula = $engine->parse((string) file_get_contents(base_path('core/data/demo/' . $plan['file'] . '.txt')));
         $dish = Dish::query()->create(['studio_id' => $studio->id, 'title' => $formula->title, 'family' => $formula->family->value]);
         $original = $this->version($dish, null, 'Original', Brief::of([]), $formula, ['kind' => 'typed']);
-        $brief = Brief::of($plan['version'] ?? []);
-        $route = $engine->reformulate($formula, $brief)[0] ?? null;
-        if (!$route instanceof Route) {
-            return;
-        }
-        $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, RouteFinder::origin(RouteFinder::write($route)));
-        if (isset($plan['trial'])) {
-            Trial::query()->create([
-                'studio_id' => $studio->id,
-                'version_id' => $version->id,
-                'made_on' => $plan['trial']['made_on'],
-                'set_step' => $plan['trial']['step'],
-                'sweetness' => $plan['trial']['sweetness'],
-                'sharpness' => $plan['trial']['sharpness'],
-                'remark' => $plan['trial']['remark'],
-                'predicted' => Prediction::of($engine->read($route->result->formula))->toArray(),
-            ]);
+        foreach ($plan['versions'] as $wanted) {
+            $brief = Brief::of($wanted['diets'], netCarbs: $wanted['net_carbs'] ?? null);
+            $route = $engine->reformulate($formula, $brief)[0] ?? null;
+            if (!$route instanceof Route) {
+                throw new \LogicException("$plan[file] has no route for " . $wanted['diets'][0]->value);
+            }
+            $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, RouteFinder::origin(RouteFinder::write($route)));
+            if (isset($wanted['trial'])) {
+                Trial::query()->create([
+                    'studio_id' => $studio->id,
+                    'version_id' => $version->id,
+                    'made_on' => $wanted['trial']['made_on'],
+                    'set_step' => $wanted['trial']['step'],
+                    'sweetness' => $wanted['trial']['sweetness'],
+                    'sharpness' => $wanted['trial']['sharpness'],
+                    'remark' => $wanted['trial']['remark'],
+                    'predicted' => Prediction::of($engine->read($route->result->formula))->toArray(),
+                ]);
+            }
         }
     }
 

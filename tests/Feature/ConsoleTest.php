@@ -30,7 +30,7 @@ final class ConsoleTest extends TestCase
         [$code, $out] = self::artisan(['formula:reformulate', 'core/data/demo/passion-fruit-curd-tartlet.txt', '--diet=vegan', '--kcal=300']);
         self::assertSame(0, $code);
         $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame(['brief', 'original', 'routes'], array_keys($json));
+        self::assertSame(['brief', 'original', 'routes', 'blocked', 'proposals'], array_keys($json));
         self::assertGreaterThanOrEqual(3, count($json['routes']));
         foreach ($json['routes'] as $route) {
             self::assertSame(['name', 'fit', 'met', 'blocked_by', 'result', 'changes', 'steps', 'watch'], array_keys($route));

@@ -14,7 +14,7 @@ final class VersionTest extends FeatureCase
         $version = $this->dish()->versions[1];
         $bench = $this->getJson("/api/versions/$version->id")->assertOk()->json();
         self::assertSame('Vegan 1', $bench['version']['name']);
-        self::assertSame(['Original', 'Vegan 1'], array_column($bench['lineage'], 'name'));
+        self::assertSame(['Original', 'Vegan 1', 'Gluten-free 1'], array_column($bench['lineage'], 'name'));
         self::assertArrayHasKey('Curd', $bench['rails']);
         self::assertContains('egg-yolk', array_column($bench['original']['formula']['layers'][1]['lines'], 'ingredient'));
         self::assertNotContains('egg-yolk', array_column($bench['now']['formula']['layers'][1]['lines'], 'ingredient'));

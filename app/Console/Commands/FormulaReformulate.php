@@ -17,10 +17,12 @@ final class FormulaReformulate extends Command
 
     protected $signature = 'formula:reformulate
         {file : A formula in the text or JSON form; - reads standard input}
-        {--diet=* : vegan, eggless, vegetarian, dairy-free, gluten-free, keto, high-protein, nut-free, soy-free, alcohol-free}
+        {--diet=* : vegan, eggless, vegetarian, dairy-free, gluten-free, keto, high-protein, nut-free, soy-free, alcohol-free, reduced-sugar, low-fat, raw}
         {--net-carbs= : most g net carbs a portion}
         {--protein= : least g protein a portion}
-        {--kcal= : most kcal a portion}';
+        {--kcal= : most kcal a portion}
+        {--sugars= : most g sugars a portion}
+        {--fat= : most g fat a portion}';
     protected $description = 'Print routes to a diet as JSON';
 
     public function handle(): int
@@ -34,7 +36,7 @@ final class FormulaReformulate extends Command
         if ($formula === null) {
             return 2;
         }
-        $this->json(RouteJson::write($brief, $engine->read($formula), $engine->reformulate($formula, $brief)));
+        $this->json(RouteJson::write($brief, $engine->read($formula), $engine->answer($formula, $brief)));
 
         return 0;
     }
@@ -52,7 +54,7 @@ final class FormulaReformulate extends Command
             $diets[] = $diet;
         }
         $limits = [];
-        foreach (['net-carbs', 'protein', 'kcal'] as $name) {
+        foreach (['net-carbs', 'protein', 'kcal', 'sugars', 'fat'] as $name) {
             $value = $this->option($name);
             if ($value !== null && !is_numeric($value)) {
                 $this->fault(\sprintf('--%s=%s is not a number.', $name, \is_string($value) ? $value : ''));

@@ -10,7 +10,7 @@ use App\Models\Dish;
 use App\Models\Version;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Transmuta\Engine;
@@ -18,9 +18,25 @@ use Transmuta\Reformulation\Brief;
 
 final class DishController extends Controller
 {
-    public function index(): AnonymousResourceCollection
+    /** Most dishes one answer lists; the rest are found by name or asked for after the last. */
+    private const PAGE = 60;
+
+    /** Dishes in the order they were made, at most a page of them: `q` finds by name, `after` goes on after a dish. */
+    public function index(Request $request): JsonResponse
     {
-        return DishResource::collection(Dish::query()->where('studio_id', $this->studio()->id)->with('versions.trials')->orderBy('id')->get());
+        $request->validate(['q' => ['nullable', 'string', 'max:160'], 'after' => ['nullable', 'integer', 'min:0']]);
+        $query = Dish::query()->with(['versions:id,dish_id,parent_id,name', 'versions.trials']);
+        $query->where('studio_id', $this->studio()->id);
+        if ($request->filled('q')) {
+            $query->where('title', 'like', '%' . addcslashes((string) $request->string('q'), '%_\\') . '%');
+        }
+        $total = $query->count();
+        if ($request->filled('after')) {
+            $query->where('id', '>', $request->integer('after'));
+        }
+        $query->orderBy('id')->limit(self::PAGE);
+
+        return DishResource::collection($query->get())->response()->header('X-Total', (string) $total);
     }
 
     public function store(StoreDishRequest $request, Engine $engine, VersionShelf $shelves): JsonResponse
@@ -42,6 +58,8 @@ final class DishController extends Controller
 
             return $dish->load('versions.trials');
         });
+        \assert($dish instanceof Dish);
+        $dish->refresh();
 
         return (new DishResource($dish))->response()->setStatusCode(201);
     }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Exceptions\Conflict;
 use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
+use App\Http\Requests\ScaleRequest;
+use App\Http\Requests\WantRequest;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\RouteFinder;
@@ -18,6 +20,7 @@ use Illuminate\Support\Facades\Gate;
 use Transmuta\Engine;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
+use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 
 final class VersionController extends Controller
@@ -48,7 +51,7 @@ final class VersionController extends Controller
         if ($original->id === $version->id) {
             throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
-        $formula = $this->shelves->engine($version)->reformulator->rebalance($request->formula($engine), $original->formula);
+        $formula = $this->shelves->engine($version)->reformulator->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
 
         return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
@@ -58,7 +61,7 @@ final class VersionController extends Controller
         Gate::authorize('view', $version);
         $brief = $request->brief();
 
-        return new JsonResponse(['brief' => $brief->toArray(), 'routes' => $finder->find($version, $brief)]);
+        return new JsonResponse(['brief' => $brief->toArray(), ...$finder->find($version, $brief)]);
     }
 
     /** Takes a route, or the formula sent along, as a new version under this one. */
@@ -68,27 +71,57 @@ final class VersionController extends Controller
         $brief = $request->brief();
         [$formula, $origin] = $request->has('formula')
             ? [$engine->json->read((array) $request->input('formula')), ['kind' => 'kept beside']]
-            : $this->taken($finder->find($version, $brief), (string) $request->string('route'), $engine);
-        /** @var Version $child */
-        $child = DB::transaction(function () use ($version, $brief, $formula, $origin): Version {
-            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
-            /** @var list<string> $names */
-            $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
+            : $this->taken($finder->find($version, $brief)['routes'], (string) $request->string('route'), $engine);
 
-            return Version::query()->create([
-                'studio_id' => $version->studio_id,
-                'dish_id' => $version->dish_id,
-                'parent_id' => $version->id,
-                'name' => self::name($brief, $names),
-                'brief' => $brief->toArray(),
-                'formula' => $formula,
-                'origin' => $origin,
-                'shelf' => $this->shelves->stamp($formula, $version->shelf),
-                'revision' => 1,
-            ]);
-        });
+        return $this->born($version, $formula, self::name($brief), $brief->toArray(), $origin, $bench);
+    }
 
-        return new JsonResponse($bench->of($child->load(['dish', 'trials'])), 201);
+    /** Softer, sharper, less sweet, richer: the same ingredients weighed for what is wanted, as a version beside. */
+    public function retarget(BriefRequest $request, Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $aims = $request->brief()->aims;
+        if ($aims->isSame()) {
+            throw \Transmuta\Formula\Nonsense::of('aims', 'as it is', 'say what is wanted otherwise: sweetness, set, sharpness or richness');
+        }
+        $formula = $this->shelves->engine($version)->reformulator->rebalance($version->formula, $version->formula, $aims);
+
+        return $this->born($version, $formula, self::aimed($aims), $version->brief, ['kind' => 'retargeted', 'aims' => $aims->toArray()], $bench);
+    }
+
+    /** For another number of portions, cut otherwise, or in another tin, as a version beside. */
+    public function scale(ScaleRequest $request, Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        [$formula, $words] = $request->scaled($version->formula);
+
+        return $this->born($version, $formula, $words, $version->brief, ['kind' => 'scaled', 'words' => $words], $bench);
+    }
+
+    /** What a rail was dragged to: single properties wanted of a layer, kept with the version. */
+    public function want(WantRequest $request, Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+
+        return new JsonResponse($bench->of($this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()])));
+    }
+
+    public function note(Request $request, Version $version): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate(['notes' => ['present', 'string', 'max:8000']]);
+        DB::transaction(static fn(): bool => $version->update(['notes' => (string) $request->string('notes')]));
+
+        return new JsonResponse(['notes' => $version->notes]);
+    }
+
+    /** Two versions of one dish side by side: what differs. */
+    public function compare(Version $version, Version $other, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('view', $version);
+        Gate::authorize('view', $other);
+
+        return new JsonResponse($bench->compare($version, $other));
     }
 
     /** Why a number of the version's reading is what it is. */
@@ -120,26 +153,63 @@ final class VersionController extends Controller
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
     private function save(Version $version, int $revision, Formula $formula, bool $afresh = false): Version
     {
+        return $this->write($version, $revision, function (Version $locked) use ($formula, $afresh): array {
+            if ($locked->parent_id === null) {
+                $locked->dish->update(['title' => $formula->title, 'summary' => null]);
+            }
+
+            return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $afresh ? [] : $locked->shelf)];
+        });
+    }
+
+    /** @param callable(Version): array<string, mixed> $change refused when another window saved first */
+    private function write(Version $version, int $revision, callable $change): Version
+    {
         /** @var Version $saved */
-        $saved = DB::transaction(function () use ($version, $revision, $formula, $afresh): Version {
+        $saved = DB::transaction(static function () use ($version, $revision, $change): Version {
             $query = Version::query()->with(['dish', 'trials']);
             $query->lockForUpdate();
             $locked = $query->findOrFail($version->id);
             if ($locked->revision !== $revision) {
                 throw new Conflict($locked);
             }
-            $locked->formula = $formula;
-            $locked->shelf = $this->shelves->stamp($formula, $afresh ? [] : $locked->shelf);
-            $locked->revision = $revision + 1;
-            $locked->save();
-            if ($locked->parent_id === null && $locked->dish->title !== $formula->title) {
-                $locked->dish->update(['title' => $formula->title]);
-            }
+            $locked->fill([...$change($locked), 'revision' => $revision + 1])->save();
 
             return $locked;
         });
 
         return $saved;
+    }
+
+    /**
+     * A version under another.
+     *
+     * @param array<string, mixed> $brief
+     * @param array<string, mixed> $origin
+     */
+    private function born(Version $version, Formula $formula, string $stem, array $brief, array $origin, BenchView $bench): JsonResponse
+    {
+        /** @var Version $child */
+        $child = DB::transaction(function () use ($version, $formula, $stem, $brief, $origin): Version {
+            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
+            /** @var list<string> $names */
+            $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
+            for ($n = 1; \in_array("$stem $n", $names, true); ++$n);
+
+            return Version::query()->create([
+                'studio_id' => $version->studio_id,
+                'dish_id' => $version->dish_id,
+                'parent_id' => $version->id,
+                'name' => "$stem $n",
+                'brief' => $brief,
+                'formula' => $formula,
+                'origin' => $origin,
+                'shelf' => $this->shelves->stamp($formula, $version->shelf),
+                'revision' => 1,
+            ]);
+        });
+
+        return new JsonResponse($bench->of($child->load(['dish', 'trials'])), 201);
     }
 
     /**
@@ -158,12 +228,22 @@ final class VersionController extends Controller
         throw \Transmuta\Formula\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
     }
 
-    /** @param list<string> $taken */
-    private static function name(Brief $brief, array $taken): string
+    private static function name(Brief $brief): string
     {
-        $stem = $brief->diets === [] ? 'Variant' : ucfirst(implode(' ', array_map(static fn(\Transmuta\Diet\Diet $d): string => $d->value, $brief->diets)));
-        for ($n = 1; \in_array("$stem $n", $taken, true); ++$n);
+        $words = implode(' ', array_map(static fn(\Transmuta\Diet\Diet $d): string => $d->value, $brief->diets));
 
-        return "$stem $n";
+        return $words === '' ? 'Variant' : mb_substr(ucfirst($words), 0, 70);
+    }
+
+    private static function aimed(Aims $aims): string
+    {
+        $words = array_filter([
+            $aims->set < 0.0 ? 'softer' : ($aims->set > 0.0 ? 'firmer' : null),
+            $aims->sweetness < 1.0 ? 'less sweet' : ($aims->sweetness > 1.0 ? 'sweeter' : null),
+            $aims->sharpness < 1.0 ? 'milder' : ($aims->sharpness > 1.0 ? 'sharper' : null),
+            $aims->richness < 1.0 ? 'leaner' : ($aims->richness > 1.0 ? 'richer' : null),
+        ]);
+
+        return ucfirst(implode(', ', $words));
     }
 }

@@ -6,13 +6,10 @@ namespace App\Http\Resources;
 
 use App\Models\Dish;
 use App\Models\Version;
+use App\Services\DishSummaries;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Transmuta\Engine;
-use Transmuta\Formula\Layer;
-use Transmuta\Formula\Line;
 use Transmuta\Property\Ladder;
-use Transmuta\Property\Section;
 
 /** @mixin Dish */
 final class DishResource extends JsonResource
@@ -22,22 +19,12 @@ final class DishResource extends JsonResource
     {
         $dish = $this->resource;
         \assert($dish instanceof Dish);
-        $engine = app(Engine::class);
-        $original = $dish->versions->first();
-        $reading = $original === null ? null : $engine->read($original->formula);
 
         return [
             'id' => $dish->id,
             'title' => $dish->title,
             'family' => $dish->family,
-            'portions' => $original?->formula->portions,
-            'portion_g' => $reading === null ? null : round($reading->portion['mass_g']),
-            'unresolved' => $reading === null ? 0 : \count($reading->formula->unresolved()),
-            'section' => $reading === null ? null : Section::of($reading),
-            'made_of' => $original === null ? [] : array_map(
-                static fn(Layer $layer): array => array_map(static fn(Line $line): array => ['ingredient' => $line->ingredient, 'grams' => $line->grams], $layer->understood()),
-                $original->formula->layers,
-            ),
+            ...($dish->summary ?? DishSummaries::of($dish)),
             'versions' => $dish->versions->map(static function (Version $version): array {
                 $trial = $version->trials->first();
 

@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 
 /** Routes in the open JSON form that `formula:reformulate` prints. */
 final class RouteJson
 {
-    /**
-     * @param list<Route> $routes
-     *
-     * @return array<string, mixed>
-     */
-    public static function write(Brief $brief, DishReading $original, array $routes): array
+    /** @return array<string, mixed> */
+    public static function write(Brief $brief, DishReading $original, Answer $answer): array
     {
         return [
             'brief' => $brief->toArray(),
@@ -30,7 +27,9 @@ final class RouteJson
                 'changes' => $route->changes,
                 'steps' => $route->steps,
                 'watch' => array_map(ReadingJson::warning(...), $route->result->watch),
-            ], $routes),
+            ], $answer->routes),
+            'blocked' => $answer->blocked,
+            'proposals' => array_map(static fn(array $p): array => [...$p, 'brief' => $p['brief']?->toArray()], $answer->proposals),
         ];
     }
 }

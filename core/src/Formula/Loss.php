@@ -46,6 +46,12 @@ final readonly class Loss
         return new self([['kind' => 'strain', 'amount' => self::share($share)]]);
     }
 
+    /** For a layer of another mass: only a mass to reduce to is not a share. */
+    public function times(float $factor): self
+    {
+        return new self(array_map(static fn(array $step): array => $step['kind'] === 'reduce-to' ? ['kind' => 'reduce-to', 'amount' => $step['amount'] * $factor] : $step, $this->steps));
+    }
+
     public function then(self $next): self
     {
         return new self([...$this->steps, ...$next->steps]);

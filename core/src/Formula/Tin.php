@@ -63,6 +63,14 @@ final readonly class Tin
         throw Nonsense::of('tin', $text, 'write it like "round 200 x 60 mm", "12 x round 80 x 20 mm", "rect 300 x 200 x 40 mm" or "glass 150 ml"');
     }
 
+    /** As many of the same vessel. */
+    public function times(int $count): self
+    {
+        self::check($count, $this->a, $this->height);
+
+        return new self($this->shape, $count, $this->a, $this->b, $this->height);
+    }
+
     /** Floor area of all vessels together, mm². */
     public function area(): float
     {

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Formula;
+
+use Transmuta\Quantity\Scale;
+
+/** A formula for another number of portions or another vessel: every line by one factor, rounded as a scale shows it. */
+final class Scaling
+{
+    /** @throws Nonsense if the number cannot be meant */
+    public static function toPortions(Formula $formula, int $portions): Formula
+    {
+        if ($portions < 1 || $portions > 10000) {
+            throw Nonsense::of('portions', (string) $portions, 'give a whole number from 1 to 10000');
+        }
+
+        return self::by($formula, $portions / $formula->portions, $portions, static fn(?Tin $tin): ?Tin => $tin !== null && $tin->count > 1 && $tin->count === $formula->portions ? $tin->times($portions) : $tin);
+    }
+
+    /** The same portions cut from the same mass: each is smaller or larger, nothing else changes. */
+    public static function cutInto(Formula $formula, int $portions): Formula
+    {
+        if ($portions < 1 || $portions > 10000) {
+            throw Nonsense::of('portions', (string) $portions, 'give a whole number from 1 to 10000');
+        }
+
+        return Formula::of($formula->title, $formula->layers, $formula->family, $formula->measures, $portions, $formula->serveAt, $formula->method, $formula->measured);
+    }
+
+    /**
+     * By volume: a deep tin equals two shallow. Portions go with the volume.
+     *
+     * @throws Nonsense if the formula names no vessel to scale from
+     */
+    public static function toTin(Formula $formula, Tin $tin): Formula
+    {
+        $was = null;
+        foreach ($formula->layers as $layer) {
+            if ($layer->tin !== null && ($was === null || $layer->tin->volume() > $was->volume())) {
+                $was = $layer->tin;
+            }
+        }
+        if ($was === null) {
+            throw Nonsense::of('tin', 'none', 'give the dish the tin it is written for first');
+        }
+        $factor = $tin->volume() / $was->volume();
+        $portions = $tin->count > 1 && $was->count === $formula->portions ? $tin->count : max(1, (int) round($formula->portions * $factor));
+
+        return self::by($formula, $factor, $portions, static fn(?Tin $old): ?Tin => $old === null ? null : $tin);
+    }
+
+    /** @param callable(?Tin): ?Tin $tin */
+    private static function by(Formula $formula, float $factor, int $portions, callable $tin): Formula
+    {
+        $layers = array_map(static function (Layer $layer) use ($factor, $tin): Layer {
+            $lines = array_map(static fn(Line $line): Line => $line->ingredient === null ? $line : $line->weighing(Scale::shown($line->grams * $factor)), $layer->lines);
+
+            return new Layer($layer->name, $lines, $layer->treatment, $tin($layer->tin), $layer->loss?->times($factor));
+        }, $formula->layers);
+
+        return Formula::of($formula->title, $layers, $formula->family, $formula->measures, $portions, $formula->serveAt, $formula->method, $formula->measured);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dish;
+use App\Models\Version;
+use Illuminate\Support\Facades\DB;
+
+/** What the Bench and the Spread ask for beyond reading and saving. */
+final class BenchTest extends FeatureCase
+{
+    private function vegan(): Version
+    {
+        return $this->dish()->versions->firstOrFail(static fn(Version $v): bool => $v->name === 'Vegan 1');
+    }
+
+    public function testAnOutOfReachBriefSaysWhatBlocksAndOffersTheNearest(): void
+    {
+        $id = $this->original()->id;
+        $answer = $this->postJson("/api/versions/$id/routes", ['diets' => ['vegan'], 'kcal' => 60])->assertOk()->assertJsonPath('routes', [])->json();
+        self::assertStringContainsString('over 60 kcal by', $answer['blocked'][0]);
+        $accept = $answer['proposals'][0];
+        self::assertNotNull($accept['brief']);
+        self::assertNotSame([], $this->postJson("/api/versions/$id/routes", $accept['brief'])->assertOk()->json('routes'));
+    }
+
+    public function testAVersionIsRetargetedBesideItself(): void
+    {
+        $vegan = $this->vegan();
+        $was = $this->getJson("/api/versions/$vegan->id")->json('now.reading.layers.1');
+        $new = $this->postJson("/api/versions/$vegan->id/retarget", ['diets' => [], 'aims' => ['sweetness' => 0.8]])->assertCreated()->assertJsonPath('version.name', 'Less sweet 1')->assertJsonPath('version.parent_id', $vegan->id)->json();
+        self::assertEqualsWithDelta(0.8 * $was['se'], $new['now']['reading']['layers'][1]['se'], 0.08 * $was['se']);
+        $this->postJson("/api/versions/$vegan->id/retarget", ['diets' => []])->assertUnprocessable();
+        $this->postJson("/api/versions/$vegan->id/retarget", ['diets' => [], 'aims' => ['sweetness' => 9]])->assertUnprocessable()->assertJsonPath('field', 'sweetness');
+    }
+
+    public function testAVersionIsScaledToPortionsAndToATin(): void
+    {
+        $original = $this->original();
+        $was = $this->getJson("/api/versions/$original->id")->json('now.reading');
+        $more = $this->postJson("/api/versions/$original->id/scale", ['portions' => 24])->assertCreated()->assertJsonPath('version.name', 'For 24 1')->json('now.reading');
+        self::assertSame(24, $more['portions']);
+        self::assertEqualsWithDelta($was['portion']['mass_g'], $more['portion']['mass_g'], 0.2);
+        self::assertEqualsWithDelta(2 * $was['layers'][1]['mass_g'], $more['layers'][1]['mass_g'], 0.5);
+        self::assertEqualsWithDelta($was['layers'][1]['height_mm'], $more['layers'][1]['height_mm'], 0.3, 'twice as many of the same tin');
+        $deep = $this->postJson("/api/versions/$original->id/scale", ['tin' => 'round 200 x 60 mm'])->assertCreated()->json('now.reading');
+        self::assertGreaterThan($was['layers'][1]['height_mm'], $deep['layers'][1]['height_mm']);
+        self::assertGreaterThan($was['layers'][1]['cooling']['core_8c_h'], $deep['layers'][1]['cooling']['core_8c_h'], 'setting time follows');
+        $cut = $this->postJson("/api/versions/$original->id/scale", ['cut_into' => 18])->assertCreated()->json('now.reading');
+        self::assertEqualsWithDelta($was['portion']['mass_g'] * 12 / 18, $cut['portion']['mass_g'], 0.1);
+        $this->postJson("/api/versions/$original->id/scale", [])->assertUnprocessable();
+        $this->postJson("/api/versions/$original->id/scale", ['tin' => 'a bathtub'])->assertUnprocessable()->assertJsonPath('field', 'tin');
+    }
+
+    public function testADraggedRailIsKeptAndBalancedTowards(): void
+    {
+        $vegan = $this->vegan();
+        $before = $this->getJson("/api/versions/$vegan->id")->json();
+        $wanted = ['Curd' => ['sweetness' => 22.0]];
+        $kept = $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => $vegan->revision, 'wanted' => $wanted])->assertOk()->json();
+        $sweet = collect($kept['rails']['Curd'])->firstWhere('property', 'sweetness');
+        self::assertEqualsWithDelta(22.0, $sweet['target'], 1e-6);
+        self::assertEqualsWithDelta(collect($before['rails']['Curd'])->firstWhere('property', 'sweetness')['now'], $sweet['now'], 1e-6, 'nothing moves until it is balanced');
+        $balanced = $this->postJson("/api/versions/$vegan->id/rebalance", ['revision' => $kept['version']['revision'], 'formula' => $kept['now']['formula']])->assertOk()->json();
+        self::assertEqualsWithDelta(22.0, collect($balanced['rails']['Curd'])->firstWhere('property', 'sweetness')['now'], 1.5);
+        $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => $wanted])->assertConflict();
+        $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => ['Curd' => ['mood' => 3]]])->assertUnprocessable();
+    }
+
+    public function testTwoVersionsAreComparedAndNotesKept(): void
+    {
+        $vegan = $this->vegan();
+        $original = $this->original();
+        $compare = $this->getJson("/api/versions/$original->id/compare/$vegan->id")->assertOk()->json();
+        self::assertSame(['Original', 'Vegan 1'], [$compare['a']['name'], $compare['b']['name']]);
+        self::assertContains('vegan', array_column($compare['changes']['diets'], 'diet'));
+        self::assertSame(['eggs', 'milk'], $compare['changes']['allergens']['out']);
+        $this->putJson("/api/versions/$vegan->id/notes", ['notes' => 'Try a pinch more salt.'])->assertOk();
+        self::assertSame('Try a pinch more salt.', $this->getJson("/api/versions/$vegan->id")->json('version.notes'));
+    }
+
+    public function testSchoolsOfTheStudioActAndADishMayChooseOtherwise(): void
+    {
+        $custard = $this->dish('Cardamom set custard');
+        $original = $custard->versions->firstOrFail();
+        $ask = fn(): array => array_merge([], ...array_map(static fn(array $r): array => array_map(static fn(array $l): array => array_column($l['lines'], 'ingredient'), $r['formula']['layers'])[0], $this->postJson("/api/versions/$original->id/routes", ['diets' => ['keto']])->assertOk()->json('routes')));
+        self::assertContains('allulose', $ask());
+        $this->putJson('/api/schools', ['schools' => ['market' => 'eu']])->assertOk()->assertJsonPath('studio.market', 'eu');
+        $this->app?->forgetScopedInstances();
+        self::assertNotContains('allulose', $ask(), 'no allulose in the EU');
+        $this->putJson("/api/dishes/$custard->id/schools", ['schools' => ['market' => 'us']])->assertOk();
+        $this->app?->forgetScopedInstances();
+        self::assertContains('allulose', $ask(), 'the dish is for another market');
+        $this->putJson('/api/schools', ['schools' => ['market' => 'the moon']])->assertUnprocessable()->assertJsonPath('field', 'market');
+    }
+
+    public function testTheCounterListsAPageAndFindsByName(): void
+    {
+        $studio = $this->studio();
+        $summary = json_encode(['portions' => 8, 'portion_g' => 90, 'unresolved' => 0, 'section' => null, 'made_of' => []]);
+        DB::table('dishes')->insert(array_map(static fn(int $n): array => ['studio_id' => $studio->id, 'title' => "Dish $n", 'family' => 'other', 'schools' => '{}', 'summary' => $summary, 'created_at' => now(), 'updated_at' => now()], range(1, 200)));
+        $page = $this->getJson('/api/dishes')->assertOk()->assertHeader('X-Total', '207')->json();
+        self::assertCount(60, $page);
+        self::assertSame('Dish 60', $this->getJson('/api/dishes?after=' . $page[59]['id'])->json('6.title') ?? '');
+        self::assertSame(['Dish 150'], array_column($this->getJson('/api/dishes?q=Dish%20150')->json(), 'title'));
+    }
+
+    public function testTheSevenDemoDishesEachHaveVersionsTheEngineMade(): void
+    {
+        $dishes = Dish::query()->with('versions')->get();
+        self::assertCount(7, $dishes);
+        self::assertGreaterThanOrEqual(5, $dishes->pluck('family')->unique()->count());
+        foreach ($dishes as $dish) {
+            self::assertGreaterThanOrEqual(3, $dish->versions->count(), $dish->title);
+            foreach ($dish->versions->slice(1) as $version) {
+                self::assertSame('route', $version->origin['kind']);
+                foreach ($version->brief['diets'] as $diet) {
+                    self::assertNotSame([], $this->getJson("/api/versions/$version->id")->json("now.reading.diets.$diet"));
+                    self::assertSame([], $this->getJson("/api/versions/$version->id")->json("now.reading.diets.$diet.because"), "$dish->title, $diet");
+                }
+            }
+        }
+    }
+}
