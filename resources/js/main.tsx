@@ -25,6 +25,7 @@ const router = createBrowserRouter([
             { index: true, lazy: async () => ({ Component: (await import('./rooms/counter/Counter')).Counter }) },
             { path: 'new', lazy: async () => ({ Component: (await import('./rooms/intake/NewDish')).NewDish }) },
             { path: 'bench/:versionId?', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
+            { path: 'spread/:versionId?', lazy: async () => ({ Component: (await import('./rooms/spread/Spread')).Spread }) },
             { path: 'shelf/:ingredientId?', lazy: async () => ({ Component: (await import('./rooms/shelf/Shelf')).Shelf }) },
             { path: 'notebook', lazy: async () => ({ Component: (await import('./rooms/notebook/Notebook')).Notebook }) },
             { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },

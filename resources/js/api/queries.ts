@@ -1,8 +1,9 @@
 import { queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { BenchData, Brief, Card, DishSummary, NotebookEntry, ReadingChanges, Route, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, NotebookEntry, ReadingChanges, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
-export const dishesQuery = () => queryOptions({ queryKey: ['dishes'], queryFn: ({ signal }) => call<DishSummary[]>('GET', 'dishes', undefined, signal) });
+export const dishesQuery = (sought = '') =>
+    queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
 
 export const studioQuery = () => queryOptions({ queryKey: ['studio'], queryFn: ({ signal }) => call<{ name: string }>('GET', 'studio', undefined, signal), staleTime: Infinity });
 
@@ -12,7 +13,7 @@ export const versionQuery = (id: number) =>
 export const routesQuery = (id: number, revision: number, brief: Brief) =>
     queryOptions({
         queryKey: ['routes', id, revision, brief],
-        queryFn: ({ signal }) => call<{ brief: Brief; routes: Route[] }>('POST', `versions/${id}/routes`, brief, signal),
+        queryFn: ({ signal }) => call<Answer>('POST', `versions/${id}/routes`, brief, signal),
         staleTime: Infinity,
     });
 
@@ -29,3 +30,8 @@ export const whyQuery = (version: number, revision: number, path: string) =>
 
 export const refreshQuery = (version: number, revision: number) =>
     queryOptions({ queryKey: ['refresh', version, revision], queryFn: ({ signal }) => call<ReadingChanges>('GET', `versions/${version}/refresh`, undefined, signal) });
+
+export const schoolsQuery = () =>
+    queryOptions({ queryKey: ['schools'], queryFn: ({ signal }) => call<{ questions: Record<string, SchoolQuestion>; studio: Record<string, string> }>('GET', 'schools', undefined, signal) });
+
+export const compareQuery = (a: number, b: number) => queryOptions({ queryKey: ['compare', a, b], queryFn: ({ signal }) => call<Comparison>('GET', `versions/${a}/compare/${b}`, undefined, signal) });

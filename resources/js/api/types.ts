@@ -174,11 +174,43 @@ export interface Rail {
     high: number | null;
 }
 
+export interface Aims {
+    sweetness: number;
+    set: number;
+    sharpness: number;
+    richness: number;
+}
+
 export interface Brief {
     diets: string[];
     net_carbs_g: number | null;
     protein_g: number | null;
     kcal: number | null;
+    sugars_g?: number | null;
+    fat_g?: number | null;
+    aims?: Aims;
+    without?: string[];
+}
+
+/** Routes, or what stands in their way and the nearest that can be had. */
+export interface Answer {
+    brief: Brief;
+    routes: Route[];
+    blocked: string[];
+    proposals: { words: string; brief: Brief | null; portions: number | null }[];
+}
+
+export interface SchoolQuestion {
+    words: string;
+    acts: string;
+    choices: Record<string, string>;
+    default: string;
+}
+
+export interface Comparison {
+    a: { id: number; name: string } & Side;
+    b: { id: number; name: string } & Side;
+    changes: ReadingChanges;
 }
 
 export interface Change {
@@ -210,6 +242,9 @@ export interface BenchData {
         name: string;
         brief: Brief;
         origin: { kind: string; route?: string; mouth?: string; fit?: number; changes?: Change[]; blocked_by?: string[] };
+        notes: string;
+        wanted: Record<string, Record<string, number>>;
+        schools: Record<string, string>;
         revision: number;
         saved_at: string;
     };
@@ -238,6 +273,9 @@ export interface Route {
     risks: number;
     watch: Warning[];
     cost_minor: number;
+    portion: Facts;
+    contains: string[];
+    layers: { name: string; set: string; ge: number | null; se: number }[];
     diets: Record<string, DietVerdict>;
     section: SectionShape;
     formula: Formula;

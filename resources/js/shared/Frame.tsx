@@ -7,6 +7,7 @@ import { Waiting } from './Waiting';
 const ROOMS = [
     { to: '/', name: 'Counter' },
     { to: '/bench', name: 'Bench' },
+    { to: '/spread', name: 'Spread' },
     { to: '/shelf', name: 'Shelf' },
     { to: '/notebook', name: 'Notebook' },
     { to: '/pass', name: 'Pass' },

@@ -12,7 +12,13 @@ export const DIETS: { id: string; name: string }[] = [
     { id: 'nut-free', name: 'Nut-free' },
     { id: 'soy-free', name: 'Soy-free' },
     { id: 'alcohol-free', name: 'Alcohol-free' },
+    { id: 'reduced-sugar', name: 'Reduced sugar' },
+    { id: 'low-fat', name: 'Low fat' },
+    { id: 'raw', name: 'Raw' },
 ];
+
+/** The five that a dish is asked for most, side by side in the Spread. */
+export const FIVE = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein'] as const;
 
 export const dietName = (id: string) => DIETS.find((diet) => diet.id === id)?.name ?? id;
 
@@ -39,7 +45,7 @@ export const MECHANISMS: Record<string, string> = {
     egg: 'egg, heated', gelatin: 'gelatin', agar: 'agar', iota: 'iota carrageenan', kappa: 'kappa carrageenan', 'lm-pectin': 'low-methoxyl pectin',
     'hm-pectin': 'high-methoxyl pectin', starch: 'starch', soy: 'soy protein', whey: 'heat-set whey', fat: 'firm fat', citrus: 'casein set by acid',
     cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
-    psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac',
+    psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac', methylcellulose: 'methylcellulose',
 };
 
 /** A treatment in the words of the kitchen. */

@@ -115,7 +115,7 @@ function BenchOf({ id }: { id: number }) {
                 onBalance={() => bench.edit(formula, true)}
                 onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />
-            <Reader key={`${isOriginal}`} data={data} layer={layer} isOriginal={isOriginal} />
+            <Reader key={`${isOriginal}`} data={data} layer={layer} isOriginal={isOriginal} onWant={bench.want} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
                 <RouteShelf data={data} onTaken={(version) => void navigate(`/bench/${version}`)} />
             </Box>

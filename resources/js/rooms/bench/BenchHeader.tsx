@@ -8,6 +8,7 @@ import { TrialDialog } from '../notebook/TrialDialog';
 import { ChangedShelf } from './ChangedShelf';
 import type { SaveState } from './saver';
 import type { useBench } from './useBench';
+import { VersionTools } from './VersionTools';
 
 interface Props {
     bench: ReturnType<typeof useBench>;
@@ -24,6 +25,8 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
         version.brief.net_carbs_g !== null ? `at most ${version.brief.net_carbs_g} g net carbs` : null,
         version.brief.protein_g !== null ? `at least ${version.brief.protein_g} g protein` : null,
         version.brief.kcal !== null ? `at most ${version.brief.kcal} kcal` : null,
+        typeof version.brief.sugars_g === 'number' ? `at most ${version.brief.sugars_g} g sugars` : null,
+        typeof version.brief.fat_g === 'number' ? `at most ${version.brief.fat_g} g fat` : null,
         `${data.now.reading.portions} portions`,
     ].filter((word) => word !== null);
     return (
@@ -54,15 +57,16 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             ))}
             <Box sx={{ flex: 1 }} />
             <SaveWords state={bench.state} savedAt={version.saved_at} />
-            <Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo}>
-                Undo
+            <Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo} aria-label="Undo" title="Undo" sx={{ minWidth: 34, px: 1 }}>
+                ↶
             </Button>
-            <Button variant="outlined" onClick={bench.redo} disabled={!bench.canRedo}>
-                Redo
+            <Button variant="outlined" onClick={bench.redo} disabled={!bench.canRedo} aria-label="Redo" title="Redo" sx={{ minWidth: 34, px: 1 }}>
+                ↷
             </Button>
             <Button variant="outlined" onClick={onKeys} aria-label="Keys" sx={{ minWidth: 34, px: 1 }}>
                 ?
             </Button>
+            <VersionTools data={data} onOpen={onOpen} />
             <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
                 Card
             </Button>

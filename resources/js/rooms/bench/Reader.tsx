@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { BenchData, Rail } from '../../api/types';
 import { Panel } from '../../shared/Panel';
@@ -6,11 +7,12 @@ import { DietList } from './DietList';
 import { LabelFacts } from './LabelFacts';
 import { LayerFacts } from './LayerFacts';
 import { RailRow } from './RailRow';
+import { wantedKey } from './railWords';
 
 type Tab = 'rails' | 'reading' | 'diets' | 'label';
 
 /** The right of the Bench: how close a layer is, what it is, and which diets the dish meets. */
-export function Reader({ data, layer, isOriginal }: { data: BenchData; layer: number; isOriginal: boolean }) {
+export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; layer: number; isOriginal: boolean; onWant: (layer: string, property: string, value: number | null) => void }) {
     const [tab, setTab] = useState<Tab>(isOriginal ? 'reading' : 'rails');
     const reading = data.now.reading.layers[layer];
     if (!reading) return null;
@@ -29,7 +31,7 @@ export function Reader({ data, layer, isOriginal }: { data: BenchData; layer: nu
                 ))}
             </Box>
             <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ overflow: 'auto', minHeight: 0, flex: 1 }}>
-                {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} />}
+                {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} wanted={data.version.wanted[reading.name] ?? {}} onWant={onWant} />}
                 {tab === 'reading' && <LayerFacts reading={reading} index={layer} />}
                 {tab === 'diets' && <DietList reading={data.now.reading} />}
                 {tab === 'label' && <LabelFacts reading={data.now.reading} />}
@@ -38,7 +40,7 @@ export function Reader({ data, layer, isOriginal }: { data: BenchData; layer: nu
     );
 }
 
-function Rails({ name, rails, layer }: { name: string; rails: Rail[]; layer: number }) {
+function Rails({ name, rails, layer, wanted, onWant }: { name: string; rails: Rail[]; layer: number; wanted: Record<string, number>; onWant: (layer: string, property: string, value: number | null) => void }) {
     return (
         <>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
@@ -50,9 +52,18 @@ function Rails({ name, rails, layer }: { name: string; rails: Rail[]; layer: num
                 </Box>
             </Box>
             {rails.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>The original has no layer of this name to compare with.</Box>}
-            {rails.map((rail) => (
-                <RailRow key={rail.property} rail={rail} layer={layer} />
-            ))}
+            {rails.map((rail) => {
+                const key = wantedKey(rail);
+                return <RailRow key={rail.property} rail={rail} layer={layer} onWant={key ? (value) => onWant(name, key, value) : undefined} />;
+            })}
+            {Object.keys(wanted).length > 0 && (
+                <Box sx={{ fontSize: 14, mt: 0.75 }}>
+                    Wanted otherwise than the original: {Object.keys(wanted).join(', ')}. Balance again to move the lines there.{' '}
+                    <Button variant="outlined" onClick={() => onWant(name, '', null)} sx={{ minHeight: 24, py: 0, px: 1 }}>
+                        As the original
+                    </Button>
+                </Box>
+            )}
         </>
     );
 }

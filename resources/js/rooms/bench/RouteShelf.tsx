@@ -1,31 +1,26 @@
 import Box from '@mui/material/Box';
-import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
 import { routesQuery, versionQuery } from '../../api/queries';
-import type { BenchData, Brief, Route } from '../../api/types';
+import type { Answer, BenchData, Brief, Route } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { dietName, DIETS } from '../../shared/words';
+import { asksSomething, briefOf, typedOf, type LimitKey } from './brief';
+import { BriefChooser } from './BriefChooser';
+import { OutOfReach } from './OutOfReach';
 import { RouteCard } from './RouteCard';
 import { RouteDetail } from './RouteDetail';
-
-const LIMITS: { key: 'net_carbs_g' | 'protein_g' | 'kcal'; label: string; short: string }[] = [
-    { key: 'net_carbs_g', label: 'net carbs, at most g', short: 'carbs ≤ g' },
-    { key: 'protein_g', label: 'protein, at least g', short: 'protein ≥ g' },
-    { key: 'kcal', label: 'kcal, at most', short: 'kcal ≤' },
-];
 
 /** Chooses a diet and compares the routes to it; on a version, shows first what was swapped and why. */
 export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (version: number) => void }) {
     const client = useQueryClient();
     const [diets, setDiets] = useState<string[]>([]);
-    const [limits, setLimits] = useState<Record<string, string>>({});
+    const [limits, setLimits] = useState<Partial<Record<LimitKey, string>>>({});
+    const [without, setWithout] = useState('');
     const [asked, setAsked] = useState<Brief | null>(null);
     const [opened, setOpened] = useState<Route | null>(null);
-    const number = (text: string | undefined) => (text && text.trim() !== '' && Number.isFinite(Number(text)) && Number(text) >= 0 ? Number(text) : null);
-    const brief: Brief = { diets, net_carbs_g: number(limits['net_carbs_g']), protein_g: number(limits['protein_g']), kcal: number(limits['kcal']) };
+    const brief = briefOf(diets, limits, without);
     const routes = useQuery({ ...routesQuery(data.version.id, data.version.revision, asked ?? brief), enabled: asked !== null });
     const take = useMutation({
         mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...asked, route: route.id }),
@@ -35,10 +30,28 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
             onTaken(made.version.id);
         },
     });
+    const scale = useMutation({
+        mutationFn: (portions: number) => call<BenchData>('POST', `versions/${data.version.id}/scale`, { cut_into: portions }),
+        onSuccess: async (made) => {
+            client.setQueryData(versionQuery(made.version.id).queryKey, made);
+            await client.invalidateQueries({ queryKey: ['dishes'] });
+            onTaken(made.version.id);
+        },
+    });
     const toggle = (id: string) => {
         const next = diets.includes(id) ? diets.filter((d) => d !== id) : [...diets, id];
         setDiets(next);
-        setAsked(next.length === 0 ? null : { ...brief, diets: next });
+        const wanted = { ...brief, diets: next };
+        setAsked(asksSomething(wanted) ? wanted : null);
+    };
+    const accept = (proposal: Answer['proposals'][number]) => {
+        if (proposal.portions !== null) scale.mutate(proposal.portions);
+        if (proposal.brief === null) return;
+        const typed = typedOf(proposal.brief);
+        setDiets(typed.diets);
+        setLimits(typed.limits);
+        setWithout(typed.without);
+        setAsked(proposal.brief);
     };
     const found = asked ? routes.data?.routes : undefined;
     const changes = data.version.origin.changes ?? [];
@@ -48,29 +61,10 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 <h2 id="routes-title" className="name" style={{ margin: '0 6px 0 0', fontSize: 17 }}>
                     Make it
                 </h2>
-                {DIETS.slice(0, 7).map(({ id, name }) => (
-                    <Box
-                        component="button" type="button" key={id} aria-pressed={diets.includes(id)} onClick={() => toggle(id)}
-                        sx={{
-                            font: 'inherit', fontSize: 13.5, border: '1.5px solid var(--rim)', borderRadius: '9px', px: 0.9, minHeight: 28, cursor: 'pointer',
-                            bgcolor: diets.includes(id) ? 'var(--cobalt)' : 'transparent', color: diets.includes(id) ? 'var(--on-cobalt)' : 'var(--ink)', fontWeight: diets.includes(id) ? 650 : 400,
-                        }}
-                    >
-                        {id === 'vegetarian' ? 'No gelatin' : name}
-                    </Box>
-                ))}
-                {LIMITS.map(({ key, label, short }) => (
-                    <TextField
-                        key={key} size="small" placeholder={short} value={limits[key] ?? ''} onChange={(e) => setLimits((l) => ({ ...l, [key]: e.target.value }))}
-                        onBlur={() => setAsked(diets.length > 0 || Object.values(limits).some((l) => number(l) !== null) ? brief : null)}
-                        onKeyDown={(e) => {
-                            if (e.key === 'Enter') setAsked(brief);
-                        }}
-                        error={(limits[key] ?? '').trim() !== '' && number(limits[key]) === null}
-                        slotProps={{ htmlInput: { 'aria-label': `Limit for one portion: ${label}`, inputMode: 'decimal', style: { padding: '3px 7px', fontSize: 13 } } }}
-                        sx={{ width: 84 }}
-                    />
-                ))}
+                <BriefChooser
+                    brief={brief} limits={limits} without={without} onDiet={toggle} onLimit={(key, text) => setLimits((was) => ({ ...was, [key]: text }))} onWithout={setWithout}
+                    onAsk={() => setAsked(asksSomething(brief) ? brief : null)}
+                />
             </Box>
             <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Routes and swaps">
                 {take.error && <ProblemNote error={take.error} />}
@@ -80,11 +74,8 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                     </Box>
                 )}
                 {asked && routes.error && <ProblemNote error={routes.error} onRetry={() => void routes.refetch()} />}
-                {found?.length === 0 && (
-                    <Box sx={{ py: 1.5 }}>
-                        No route is needed or none is known: either nothing here breaks {asked?.diets.map(dietName).join(' and ') || 'those limits'}, or no agent on the shelf can take over what would leave.
-                    </Box>
-                )}
+                {scale.error && <ProblemNote error={scale.error} />}
+                {asked && found?.length === 0 && <OutOfReach answer={routes.data} onAccept={accept} />}
                 {found && found.length > 0 && (
                     <Box sx={{ display: 'grid', gridAutoFlow: 'column', gridAutoColumns: 'minmax(236px, 1fr)', gap: 1, height: '100%' }}>
                         {found.map((route) => (

@@ -53,6 +53,15 @@ export function useBench(id: number) {
         setPast([...past, formula]);
         saver.put(next);
     };
+    /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
+    const want = (layer: string, property: string, value: number | null) => {
+        if (!data) return;
+        const { [layer]: had = {}, ...others } = data.version.wanted;
+        const wanted = value === null ? others : { ...others, [layer]: { ...had, [property]: value } };
+        void call<BenchData>('PUT', `versions/${id}/wanted`, { revision: data.version.revision, wanted })
+            .then((kept) => client.setQueryData(versionQuery(id).queryKey, kept))
+            .catch(() => query.refetch());
+    };
     const takeTheirs = async () => {
         saver.letGo();
         setPast([]);
@@ -69,5 +78,5 @@ export function useBench(id: number) {
         return made.version.id;
     };
 
-    return { query, data, formula, state, edit, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, takeTheirs, keepMine, setDown: () => saver.letGo() };
+    return { query, data, formula, state, edit, want, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, takeTheirs, keepMine, setDown: () => saver.letGo() };
 }

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { dishesQuery, studioQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
@@ -13,12 +13,17 @@ import { DishCard } from './DishCard';
 
 /** What is on the go, and where something new starts. */
 export function Counter() {
-    const { data, error, isPending, refetch } = useQuery(dishesQuery());
-    const studio = useQuery(studioQuery());
     const [sought, setSought] = useState('');
+    const [asked, setAsked] = useState('');
+    useEffect(() => {
+        const wait = setTimeout(() => setAsked(sought.trim()), 150);
+        return () => clearTimeout(wait);
+    }, [sought]);
+    const { data, error, isPending, refetch } = useQuery({ ...dishesQuery(asked), placeholderData: keepPreviousData });
+    const studio = useQuery(studioQuery());
     const [pasted, setPasted] = useState('');
     const navigate = useNavigate();
-    const shown = (data ?? []).filter((dish) => `${dish.title} ${dish.family}`.toLowerCase().includes(sought.trim().toLowerCase()));
+    const shown = data ?? [];
     const todo = decisions(data ?? []);
     const begin = (text: string) => void navigate('/new', { state: { text } });
 
@@ -28,7 +33,7 @@ export function Counter() {
                 <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
                     {studio.data?.name ?? 'Counter'}
                 </h1>
-                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.length} dishes on the counter</Box>}
+                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.length >= 60 ? 'the first 60 dishes: find the others by name' : `${data.length} dishes ${asked ? 'found' : 'on the counter'}`}</Box>}
                 <Box sx={{ flex: 1 }} />
                 <TextField
                     size="small" placeholder="Find a dish" value={sought} onChange={(e) => setSought(e.target.value)} sx={{ width: 220 }}
@@ -47,7 +52,7 @@ export function Counter() {
                     ))}
                     {data && shown.length === 0 && (
                         <Panel sx={{ gridColumn: '1 / -1' }}>
-                            {data.length === 0 ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : `No dish answers to “${sought}”. Try a shorter word.`}
+                            {asked === '' ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : `No dish answers to “${sought}”. Try a shorter word.`}
                         </Panel>
                     )}
                 </Box>

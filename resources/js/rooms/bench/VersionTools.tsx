@@ -1,0 +1,56 @@
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { BenchData } from '../../api/types';
+import { CompareDialog } from './CompareDialog';
+import { NotesDialog } from './NotesDialog';
+import { RetargetDialog } from './RetargetDialog';
+import { ScaleDialog } from './ScaleDialog';
+import { SchoolsDialog } from './SchoolsDialog';
+
+type Tool = 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
+
+const TOOLS: { id: Tool; name: string }[] = [
+    { id: 'retarget', name: 'Softer, sharper, less sweet…' },
+    { id: 'scale', name: 'Another tin or number' },
+    { id: 'compare', name: 'Compare with another version' },
+    { id: 'notes', name: 'Notes' },
+    { id: 'schools', name: 'Schools' },
+];
+
+/** What can be done with a version as a whole. */
+export function VersionTools({ data, onOpen }: { data: BenchData; onOpen: (version: number) => void }) {
+    const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+    const [tool, setTool] = useState<Tool | null>(null);
+    const close = () => setTool(null);
+    return (
+        <>
+            <Button variant="outlined" aria-haspopup="menu" aria-expanded={anchor !== null} onClick={(e) => setAnchor(e.currentTarget)}>
+                This version
+            </Button>
+            <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+                {TOOLS.map(({ id, name }) => (
+                    <MenuItem
+                        key={id}
+                        onClick={() => {
+                            setAnchor(null);
+                            setTool(id);
+                        }}
+                    >
+                        {name}
+                    </MenuItem>
+                ))}
+                <MenuItem component={Link} to={`/spread/${data.version.id}`}>
+                    All five diets at once
+                </MenuItem>
+            </Menu>
+            {tool === 'retarget' && <RetargetDialog data={data} onClose={close} onMade={onOpen} />}
+            {tool === 'scale' && <ScaleDialog data={data} onClose={close} onMade={onOpen} />}
+            {tool === 'compare' && <CompareDialog data={data} onClose={close} />}
+            {tool === 'notes' && <NotesDialog data={data} onClose={close} />}
+            {tool === 'schools' && <SchoolsDialog data={data} onClose={close} />}
+        </>
+    );
+}

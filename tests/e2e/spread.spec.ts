@@ -1,0 +1,79 @@
+import { axe, expect, openBench, rail, test } from './room';
+
+test('one dish against five diets, each opened to the Bench with a press', async ({ page }) => {
+    await page.goto('/spread');
+    await page.getByLabel('Dish').click();
+    await page.getByRole('option', { name: 'Cardamom set custard' }).click();
+    const vegan = page.getByRole('article', { name: 'Vegan' });
+    await expect(vegan.getByText(/fit/)).toBeVisible();
+    for (const diet of ['Eggless', 'Gluten-free', 'Keto', 'High protein']) await expect(page.getByRole('article', { name: diet })).toContainText(/fit|Out of reach/, { timeout: 20_000 });
+    await expect(vegan.getByText('soybeans', { exact: true })).toBeVisible();
+    await axe(page);
+    const over = await page.evaluate(() => { const main = document.querySelector('main'); return main ? main.scrollWidth - main.clientWidth : null; });
+    expect(over).toBe(0);
+    await page.getByRole('button', { name: 'Take Eggless to the Bench' }).click();
+    await expect(page.getByRole('link', { name: /^Eggless \d/ }).last()).toHaveAttribute('aria-current', 'page');
+});
+
+test('a brief out of reach says by how much, and the nearest is one press away', async ({ page }) => {
+    await openBench(page, 'Passion-fruit curd tartlet', 'Original');
+    await page.getByRole('button', { name: 'Vegan', exact: true }).click();
+    await page.getByRole('button', { name: /^More and limits/ }).click();
+    await page.getByLabel('Limit for one portion: kcal, at most').fill('60');
+    await page.getByRole('button', { name: 'Find routes' }).click();
+    await expect(page.getByText('No route keeps this brief.')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText(/over 60 kcal by \d+/)).toBeVisible();
+    await axe(page);
+    await page.getByRole('button', { name: /^Accept at most .* kcal/ }).click();
+    await expect(page.getByRole('region', { name: 'Routes and swaps' }).getByRole('article').first()).toBeVisible({ timeout: 20_000 });
+});
+
+test('a version is retargeted, scaled, compared, noted, and a rail dragged', async ({ page }) => {
+    await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+    const tool = async (name: string) => {
+        await page.getByRole('button', { name: 'This version' }).click();
+        await page.getByRole('menuitem', { name }).click();
+    };
+    // A rail, by keyboard: what is wanted moves, and balancing follows it.
+    const wanted = page.getByRole('slider', { name: 'Wanted: Sweetness' });
+    await wanted.focus();
+    await wanted.press('ArrowLeft');
+    await expect(page.getByText('Wanted otherwise than the original: sweetness.')).toBeVisible();
+    await page.getByRole('button', { name: 'Balance again' }).click();
+    await expect(rail(page, 'sweetness')).toContainText('met');
+    await page.getByRole('button', { name: 'As the original' }).click();
+    await expect(page.getByText('Wanted otherwise than the original')).toHaveCount(0);
+
+    await tool('Notes');
+    await page.getByRole('textbox', { name: 'Notes' }).fill('Try a pinch more salt.');
+    await page.getByRole('button', { name: 'Keep them' }).click();
+
+    await tool('Compare with another version');
+    const compare = page.getByRole('dialog', { name: /beside another version/ });
+    await expect(compare.getByRole('row', { name: /^Vegan not met/ })).toBeVisible();
+    await axe(page);
+    await compare.getByRole('button', { name: 'Close' }).click();
+
+    await tool('Schools');
+    await expect(page.getByRole('dialog').getByText('nutrition: what is taken off carbohydrate')).toBeVisible();
+    await axe(page);
+    await page.getByRole('button', { name: 'Close' }).click();
+
+    await tool('Another tin or number');
+    await page.getByLabel('Portions').fill('24');
+    await page.getByRole('button', { name: 'Scale' }).click();
+    await expect(page.getByRole('link', { name: 'For 24 1' })).toHaveAttribute('aria-current', 'page');
+    await expect(page.getByText('24 portions')).toBeVisible();
+
+    await tool('Softer, sharper, less sweet…');
+    const sweet = page.getByRole('slider', { name: 'Sweetness', exact: true });
+    await sweet.focus();
+    for (let n = 0; n < 4; n++) await sweet.press('ArrowLeft');
+    await expect(page.getByRole('dialog').getByText('80 %')).toBeVisible();
+    await axe(page);
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await expect(page.getByRole('link', { name: 'Less sweet 1' })).toHaveAttribute('aria-current', 'page');
+    await page.getByRole('button', { name: 'This version' }).click();
+    await page.getByRole('menuitem', { name: 'Notes' }).click();
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('');
+});
