@@ -47,6 +47,38 @@ row("core: reading a $lines-line dish", $read, 'aim p50 under 3 ms', $read['p50'
 $typed = timed(static fn() => $engine->parse($text), 50);
 row('core: the same from text', $typed, '', null);
 
+use Transmuta\Diet\Diet;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Catalogue;
+use Transmuta\Reformulation\LayerProblem;
+use Transmuta\Reformulation\Planner;
+use Transmuta\Reformulation\Target;
+use Transmuta\Reformulation\Wants;
+
+$curd = Kit::demo('passion-fruit-curd-tartlet');
+$reading = $engine->reader->layer($curd->layers[1], $curd->serveAt);
+$plan = (new Planner(Kit::shelf(), Catalogue::standard()))->plans($reading, Brief::of([Diet::Vegan]), $curd->family, new Wants())[0];
+$solve = timed(static fn() => (new LayerProblem($engine->reader, $curd->layers[1], $plan->unknowns, Target::of($reading, $engine->reader, $curd->serveAt), $curd->serveAt))->solve(), 40);
+row('core: one route solve (vegan curd)', $solve, 'aim p50 10 ms', $solve['p50'] < 10.0);
+$all = [];
+$spreads = [];
+foreach (array_keys(Kit::demos()) as $name) {
+    $dish = Kit::demo($name);
+    $spread = 0.0;
+    foreach (Diet::cases() as $diet) {
+        $one = timed(static fn() => $engine->answer($dish, Brief::of([$diet])), 3, 1);
+        $all[] = $one['p50'];
+        $spread += in_array($diet->value, ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein'], true) ? $one['p50'] : 0.0;
+    }
+    $spreads[] = $spread;
+}
+sort($all);
+sort($spreads);
+$routes = ['p50' => $all[intdiv(count($all), 2)], 'p95' => $all[(int) (0.95 * (count($all) - 1))], 'n' => count($all)];
+row('core: all routes, each demo dish × diet', $routes, 'aim p95 150 ms', $routes['p95'] < 150.0);
+$five = ['p50' => $spreads[intdiv(count($spreads), 2)], 'p95' => $spreads[count($spreads) - 1], 'n' => count($spreads)];
+row('core: Spread, five diets of a dish', $five, 'aim p50 600 ms', $five['p50'] < 600.0);
+
 foreach (array_slice($argv, 1) as $base) {
     $handle = curl_init();
     $ask = static function (string $method, string $path, ?string $body = null) use ($handle, $base): string {
@@ -68,5 +100,13 @@ foreach (array_slice($argv, 1) as $base) {
     row('HTTP: the whole shelf', $shelf, '', null);
     $counter = timed(static fn() => $ask('GET', 'dishes'), 50);
     row('HTTP: the Counter', $counter, '', null);
+    $pdo = new PDO('mysql:host=127.0.0.1;port=' . getenv('DB_PORT') . ';dbname=' . getenv('DB_DATABASE'), 'root', '');
+    $pdo->exec("insert into dishes (studio_id, title, family, schools, summary, created_at, updated_at) select 1, concat('Filler ', seq), 'other', '{}', (select summary from dishes d where d.summary is not null limit 1), now(), now() from seq_1_to_5000");
+    $pdo->exec("insert into versions (studio_id, dish_id, name, brief, formula, origin, shelf, wanted, notes, revision, created_at, updated_at) select 1, d.id, 'Original', v.brief, v.formula, v.origin, v.shelf, '{}', '', 1, now(), now() from dishes d join (select * from versions limit 1) v where d.title like 'Filler%'");
+    $many = timed(static fn() => $ask('GET', 'dishes'), 50);
+    row('HTTP: the Counter with 5,000 dishes', $many, 'aim under 100 ms', $many['p95'] < 100.0);
+    $sought = timed(static fn() => $ask('GET', 'dishes?q=4321'), 50);
+    row('HTTP: finding one of 5,000', $sought, 'aim under 100 ms', $sought['p95'] < 100.0);
+    $pdo->exec("delete from dishes where title like 'Filler%'");
     $ask('DELETE', 'dishes/' . $dish['id']);
 }

@@ -24,6 +24,7 @@ final readonly class DishReading
      * @param list<Claim> $claims
      * @param Stack $stack heights, cooling and freezing in the vessel
      * @param list<\Transmuta\Watch\Warning> $watch most serious first
+     * @param ?self $original what it was made from, where that is read with it
      */
     public function __construct(
         public Formula $formula,
@@ -39,6 +40,7 @@ final readonly class DishReading
         public array $claims,
         public Stack $stack,
         public array $watch = [],
+        public ?self $original = null,
     ) {}
 
     /** @param list<\Transmuta\Watch\Warning> $watch */
@@ -58,6 +60,7 @@ final readonly class DishReading
             $this->claims,
             $this->stack,
             $watch,
+            $this->original,
         );
     }
 

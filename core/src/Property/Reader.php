@@ -39,14 +39,14 @@ final readonly class Reader
     public WaterActivity $waterActivity;
     private Base $base;
 
-    /** @param bool $measured whether the shelf already is as the kitchen measured it */
+    /** @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it */
     public function __construct(
         public Reference $reference,
         public Shelf $shelf,
         private WatchList $watch,
         public NetCarbSchool $school = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
-        private bool $measured = false,
+        private ?Shelf $measured = null,
         private ?EvidenceBook $evidence = null,
     ) {
         $this->fat = new Fat($reference);
@@ -64,7 +64,7 @@ final readonly class Reader
     /** @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have */
     public function read(Formula $formula, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?DishReading $original = null): DishReading
     {
-        if ($formula->measured !== [] && !$this->measured) {
+        if ($formula->measured !== [] && $this->measured === null) {
             return $this->for($formula)->read($formula, $netCarbLimit, $proteinFloor, $original);
         }
         $layers = array_map(fn(Layer $layer): LayerReading => $this->layer($layer, $formula->serveAt), $formula->layers);
@@ -95,6 +95,7 @@ final readonly class Reader
             diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers)),
             claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
+            original: $original,
         );
 
         return $reading->watched($this->watch->check($reading, $this));
@@ -114,10 +115,16 @@ final readonly class Reader
         return false;
     }
 
+    /** The shelf without what the kitchen measured. */
+    public function unmeasured(): Shelf
+    {
+        return $this->measured ?? $this->shelf;
+    }
+
     /** The same reader over the shelf as this formula's kitchen measured it. */
     public function for(Formula $formula): self
     {
-        if ($formula->measured === []) {
+        if ($formula->measured === [] || $this->measured !== null) {
             return $this;
         }
         $over = [];
@@ -128,7 +135,7 @@ final readonly class Reader
             }
         }
 
-        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, true, $this->evidence);
+        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, $this->shelf, $this->evidence);
     }
 
     /**

@@ -16,6 +16,10 @@ use Transmuta\Quantity\Scale;
 /** One layer to be weighed anew: unknown masses, a target, and the rows that say how far off a weighing is. */
 final readonly class LayerProblem
 {
+    /** Objective under which no other start is tried, and over which a limit is out of reach from any. */
+    private const GOOD = 0.6;
+    private const HOPELESS = 60.0;
+
     private LayerModel $model;
     private Rails $rails;
 
@@ -29,8 +33,12 @@ final readonly class LayerProblem
         $this->rails = new Rails($reader, $target, $serveAt);
     }
 
-    /** Solves from the typical doses and from two further starts, and returns the best. */
-    public function solve(): Solution
+    /**
+     * The box the free lines move in and where the solve starts, g: what an outside reference needs to solve the same.
+     *
+     * @return array{lower: list<float>, upper: list<float>, starts: list<list<float>>}
+     */
+    public function box(): array
     {
         $lower = $upper = [];
         $free = $this->free();
@@ -38,16 +46,24 @@ final readonly class LayerProblem
             $lower[] = $this->unknowns[$i]->least;
             $upper[] = max($this->unknowns[$i]->most, $this->unknowns[$i]->least + 1e-6);
         }
-        if ($free === []) {
+
+        return ['lower' => $lower, 'upper' => $upper, 'starts' => $free === [] ? [] : $this->starts($free)];
+    }
+
+    /** Solves from the typical doses and from two further starts, and returns the best. */
+    public function solve(): Solution
+    {
+        ['lower' => $lower, 'upper' => $upper, 'starts' => $starts] = $this->box();
+        if ($lower === []) {
             return new Solution([], 0.0, 0, 'nothing free', [], []);
         }
         $best = null;
-        foreach ($this->starts($free) as $n => $start) {
+        foreach ($starts as $n => $start) {
             $solution = DampedSolver::solve($this->residuals(...), $start, $lower, $upper);
             if ($best === null || $solution->objective < $best->objective) {
                 $best = $solution;
             }
-            if ($n === 0 && $best->objective < 0.6) {
+            if ($n === 0 && ($best->objective < self::GOOD || $best->objective > self::HOPELESS)) {
                 break;
             }
         }
@@ -106,7 +122,7 @@ final readonly class LayerProblem
     {
         $grams = $this->grams($x);
         $state = $this->model->weigh($grams);
-        $rows = array_map(static fn(Rail $rail): float => $rail->residual, $this->rails->of($state, true));
+        $rows = $this->rails->residuals($state);
         $rows[] = (array_sum($grams) - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
         $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);

@@ -13,55 +13,68 @@ final readonly class Rails
 {
     public function __construct(private Reader $reader, private Target $target, private float $serveAt) {}
 
+    /** @return list<Rail> */
+    public function of(LayerState $state): array
+    {
+        return array_map(function (array $row): Rail {
+            [$property, $unit, $target, $now, $tolerance, $residual] = $row;
+            if (!str_starts_with($property, 'set')) {
+                return new Rail($property, $unit, $target, $now, $tolerance, $residual);
+            }
+            $place = Ladder::coordinate($now);
+
+            return new Rail($property, $unit, $target, $now, $tolerance, $residual, Ladder::word($target), Ladder::word($now), $property === 'set' ? Ladder::ge($place - 1.0) : null, $property === 'set' ? Ladder::ge($place + 1.0) : null);
+        }, $this->rows($state, false));
+    }
+
+    /** @return list<float> residuals in tolerances, the same rows for every weighing */
+    public function residuals(LayerState $state): array
+    {
+        return array_column($this->rows($state, true), 5);
+    }
+
     /**
      * @param bool $solving whether every weighing must give the same rows, even those that have nothing to show
      *
-     * @return list<Rail>
+     * @return list<array{string, string, float, float, float, float}> property, unit, target, now, tolerance, residual
      */
-    public function of(LayerState $state, bool $solving = false): array
+    private function rows(LayerState $state, bool $solving): array
     {
         $t = $this->target;
         $reader = $this->reader;
-        $se = $reader->sweetness->se($state);
-        $seTolerance = max(0.5, 0.05 * $t->se);
-        $rails = [];
+        $rows = [];
         if ($t->set !== null) {
             $ge = $reader->set->ge($state, $this->serveAt);
-            $place = Ladder::coordinate($ge);
-            $rails[] = new Rail('set', 'GE %', Ladder::ge($t->set), $ge, 0.25, ($place - $t->set) / 0.25, Ladder::word(Ladder::ge($t->set)), Ladder::word($ge), Ladder::ge($place - 1.0), Ladder::ge($place + 1.0));
+            $rows[] = ['set', 'GE %', Ladder::ge($t->set), $ge, 0.25, (Ladder::coordinate($ge) - $t->set) / 0.25];
         }
         if ($t->setWarm !== null) {
             $ge = $reader->set->ge($state, Reader::ROOM);
-            $rails[] = new Rail('set at 20 °C', 'GE %', Ladder::ge($t->setWarm), $ge, 0.6, (Ladder::coordinate($ge) - $t->setWarm) / 0.6, Ladder::word(Ladder::ge($t->setWarm)), Ladder::word($ge));
+            $rows[] = ['set at 20 °C', 'GE %', Ladder::ge($t->setWarm), $ge, 0.6, (Ladder::coordinate($ge) - $t->setWarm) / 0.6];
         }
-        $rails[] = new Rail('sweetness', 'SE', $t->se, $se, $seTolerance, ($se - $t->se) / $seTolerance);
+        $row = static function (string $property, string $unit, float $target, float $now, float $tolerance) use (&$rows): void {
+            $rows[] = [$property, $unit, $target, $now, $tolerance, ($now - $target) / $tolerance];
+        };
+        $row('sweetness', 'SE', $t->se, $reader->sweetness->se($state), max(0.5, 0.05 * $t->se));
         $acid = $state->sharpAcid();
         if ($solving || $t->acid > 0.02 || $acid > 0.02) {
-            $tolerance = max(0.08, 0.10 * $t->acid);
-            $rails[] = new Rail('acid', '%', $t->acid, $acid, $tolerance, ($acid - $t->acid) / $tolerance);
+            $row('acid', '%', $t->acid, $acid, max(0.08, 0.10 * $t->acid));
         }
         $ph = $reader->acidity->ph($state);
         if ($t->ph !== null && $t->set !== null && ($solving || $ph !== null)) {
-            $ph ??= $t->ph;
-            $rails[] = new Rail('pH', '', $t->ph, $ph, 1.2, ($ph - $t->ph) / 1.2);
+            $row('pH', '', $t->ph, $ph ?? $t->ph, 1.2);
         }
-        $rails[] = new Rail('fat', '%', $t->fat, $state->fat, 3.0, ($state->fat - $t->fat) / 3.0);
-        $solid = $reader->fat->weightedSolid($state, $this->serveAt);
-        $rails[] = new Rail('firm fat', '%', $t->weightedSolid, $solid, 3.0, ($solid - $t->weightedSolid) / 3.0);
-        $rails[] = new Rail('water', '%', $t->water, $state->water, 4.0, ($state->water - $t->water) / 4.0);
-        $bulk = $state->bulk();
-        $rails[] = new Rail('sugar body', '%', $t->bulk, $bulk, 6.0, ($bulk - $t->bulk) / 6.0);
-        $protein = $state->protein - $t->protein;
-        $tolerance = $protein < 0.0 ? 3.0 : 6.0;
-        $rails[] = new Rail('protein', '%', $t->protein, $state->protein, $tolerance, $protein / $tolerance);
+        $row('fat', '%', $t->fat, $state->fat, 3.0);
+        $row('firm fat', '%', $t->weightedSolid, $reader->fat->weightedSolid($state, $this->serveAt), 3.0);
+        $row('water', '%', $t->water, $state->water, 4.0);
+        $row('sugar body', '%', $t->bulk, $state->bulk(), 6.0);
+        $row('protein', '%', $t->protein, $state->protein, $state->protein < $t->protein ? 3.0 : 6.0);
         if ($t->air > 0.05) {
             $air = $reader->air->share($state);
             // Short of air is flat; too much of it overfills the tin.
-            $tolerance = $air < $t->air ? 5.0 : 8.0;
-            $rails[] = new Rail('air', '% of volume', $t->air * 100, $air * 100, $tolerance, ($air - $t->air) * 100 / $tolerance);
+            $row('air', '% of volume', $t->air * 100, $air * 100, $air < $t->air ? 5.0 : 8.0);
         }
 
-        return $rails;
+        return $rows;
     }
 
     /**

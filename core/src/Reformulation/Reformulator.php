@@ -28,7 +28,7 @@ final readonly class Reformulator
     private const LEAST_ROUTES = 3;
 
     /** What is tried for a brief that no route keeps: factors on sweetness. */
-    private const LESS_SWEET = [0.85, 0.7];
+    private const LESS_SWEET = [0.85];
 
     private Planner $planner;
 
@@ -56,7 +56,7 @@ final readonly class Reformulator
         $proposals = $missed === [] ? [] : $self->proposals($missed[0], $original, $brief);
         foreach ($missed !== [] && $brief->aims->sweetness === 1.0 ? self::LESS_SWEET : [] as $factor) {
             $lessSweet = $brief->aiming(Aims::of($factor, $brief->aims->set, $brief->aims->sharpness, $brief->aims->richness));
-            if ($self->found($original, $lessSweet)[0] !== []) {
+            if ($self->found($original, $lessSweet, $missed[0]->id)[0] !== []) {
                 array_unshift($proposals, ['words' => \sprintf('%d %% less sweet', round(100 * (1 - $factor))), 'brief' => $lessSweet, 'portions' => null]);
                 break;
             }
@@ -73,10 +73,10 @@ final readonly class Reformulator
     private function proposals(Route $nearest, DishReading $original, Brief $brief): array
     {
         $proposals = [];
-        foreach ([1.02, 1.06, 1.15] as $slack) {
+        foreach ([1.03, 1.2] as $slack) {
             $proposals = Misses::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
-            if ($accept === null || $this->found($original, $accept)[0] !== []) {
+            if ($accept === null || $this->found($original, $accept, $nearest->id)[0] !== []) {
                 return $proposals;
             }
         }
@@ -93,9 +93,11 @@ final readonly class Reformulator
     }
 
     /**
+     * @param ?string $only the one plan to try for the layer that names the route
+     *
      * @return array{list<Route>, list<Route>} those that keep the brief, best first, and those that miss one of its numbers, nearest first
      */
-    private function found(DishReading $original, Brief $brief): array
+    private function found(DishReading $original, Brief $brief, ?string $only = null): array
     {
         if ($brief->asksNothing()) {
             return [[$this->asItIs($original)], []];
@@ -109,6 +111,9 @@ final readonly class Reformulator
             $here = $n === $principal;
             $layer = $original->layers[$n];
             $plans = $this->planner->plans($layer, $brief, $original->formula->family, $here ? $wants : new Wants($wants->sweetener, false, $wants->lean, false));
+            if ($here && $only !== null) {
+                $plans = array_values(array_filter($plans, static fn(LayerPlan $plan): bool => $plan->id === $only)) ?: $plans;
+            }
             $limits = $here ? $this->limits($original, $n, $brief, $solved) : null;
             $solved[$n] = array_map(fn(LayerPlan $plan): SolvedLayer => $this->solve($layer, $plan, $original->formula->serveAt, $limits, $aims, $brief), $plans);
             usort($solved[$n], static fn(SolvedLayer $a, SolvedLayer $b): int => $b->fit() <=> $a->fit());

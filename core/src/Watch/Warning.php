@@ -7,7 +7,10 @@ namespace Transmuta\Watch;
 /** One thing that could go wrong, with the numbers behind it and what to do. */
 final readonly class Warning
 {
-    /** @param ?array{action: string, ingredient: string} $cure a change the engine can make by itself */
+    /**
+     * @param ?array{action: string, ingredient: string, grams?: float, for?: string} $cure a change that can be applied with a press: `boil-apart`,
+     *                                                                                   `heat`, `boil-layer`, `add` or `weigh` (grams), `swap` (for another), `cook` (°C in grams)
+     */
     public function __construct(
         public string $rule,
         public Severity $severity,

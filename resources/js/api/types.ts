@@ -157,7 +157,7 @@ export interface Warning {
     severity: 'stop' | 'attention' | 'note';
     text: string;
     layer: number | null;
-    cure: { action: string; ingredient: string } | null;
+    cure: { action: string; ingredient: string; grams?: number; for?: string } | null;
 }
 
 export interface Rail {

@@ -23,7 +23,7 @@ final class FoamWithoutAcid implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {
                 if ($portion->whipped && $portion->ingredient->id === 'aquafaba' && ($layer->ph ?? 7.0) > 5.2) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: aquafaba holds its foam near pH 4 to 5; whip it with a few drops of lemon juice or a little cream of tartar.', $layer->layer->name), $n);
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: aquafaba holds its foam near pH 4 to 5; whip it with a few drops of lemon juice or a little cream of tartar.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => 'cream-of-tartar', 'grams' => round(max(0.3, 0.004 * $layer->state->mixed), 1)]);
                 }
             }
         }

@@ -23,7 +23,7 @@ final class GumOverdose implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 if ($portion->ingredient->does('xanthan') > 0.0 && $layer->state->share[$i] > 0.5) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.2f %% %s turns slimy above 0.5 %%.', $layer->layer->name, $layer->state->share[$i], mb_strtolower($portion->ingredient->name)), $n);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.2f %% %s turns slimy above 0.5 %%.', $layer->layer->name, $layer->state->share[$i], mb_strtolower($portion->ingredient->name)), $n, ['action' => 'weigh', 'ingredient' => $portion->ingredient->id, 'grams' => round(0.0045 * $layer->state->mixed, 2)]);
                 }
             }
         }

@@ -21,9 +21,21 @@ final class StarchThinsInAcid implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->kind->isHot()) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: starch cooked at pH %.1f thins, about a fifth is already counted. Boil it in the water or milk, then add the juice.', $layer->layer->name, $layer->ph), $n);
+            if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->kind->isHot() && self::cure($layer) !== null) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: starch cooked at pH %.1f thins, about a fifth is already counted. Boil it in the water or milk, then add the juice.', $layer->layer->name, $layer->ph), $n, self::cure($layer));
             }
         }
+    }
+
+    /** @return ?array{action: string, ingredient: string} the starch that is cooked with the acid; null where all of it is boiled apart */
+    private static function cure(\Transmuta\Property\LayerReading $layer): ?array
+    {
+        foreach ($layer->state->model->portions as $portion) {
+            if ($portion->ingredient->does('starch') > 0.0 && $portion->heated && !$portion->apart) {
+                return ['action' => 'boil-apart', 'ingredient' => $portion->ingredient->id];
+            }
+        }
+
+        return null;
     }
 }

@@ -92,15 +92,28 @@ export function withTyped(formula: Formula, layer: number, text: string): Formul
 /** The formula with a warning's own cure applied; as it was where the warning knows none. */
 export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure' | 'layer'>): Formula {
     if (!cure || at === null) return formula;
-    const prep = cure.action === 'heat' ? 'heated' : 'boiled';
-    const heal = (line: FormulaLine): FormulaLine => (line.ingredient === cure.ingredient ? { ...line, prep: [...new Set([...line.prep, prep])] } : line);
-    return {
-        ...formula,
-        layers: formula.layers.map((layer, n) => {
-            if (n !== at) return layer;
-            return cure.action === 'boil-layer' ? { ...layer, treat: 'boil 2 min stirred' } : { ...layer, lines: layer.lines.map(heal) };
-        }),
-    };
+    return { ...formula, layers: formula.layers.map((layer, n) => (n === at ? curedLayer(layer, cure) : layer)) };
+}
+
+function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning['cure']>): Formula['layers'][number] {
+    const mend = (change: (line: FormulaLine) => Partial<FormulaLine>) => ({ ...layer, lines: layer.lines.map((line) => (line.ingredient === cure.ingredient ? { ...line, ...change(line) } : line)) });
+    switch (cure.action) {
+        case 'boil-layer':
+            return { ...layer, treat: 'boil 2 min stirred' };
+        case 'cook':
+            return { ...layer, treat: cure.grams ? `cook to ${cure.grams} C, stirred` : 'melt' };
+        case 'weigh':
+            return mend(() => ({ grams: cure.grams ?? 0 }));
+        case 'swap':
+            // A share of the mass where the other is stronger or weaker; its words go, for it is another thing.
+            return mend((line) => ({ ingredient: cure.for ?? line.ingredient, grams: Math.round((line.grams ?? 0) * (cure.grams ?? 1) * 100) / 100, text: '', trace: 'put in by a cure' }));
+        case 'add':
+            return { ...layer, lines: [...layer.lines, { text: '', ingredient: cure.ingredient, grams: cure.grams ?? 0, trace: 'put in by a cure', confidence: 'sure', prep: cure.ingredient === 'agar' ? ['boiled'] : [], pinned: false, reason: null, suggestions: [] }] };
+        default: {
+            const prep = cure.action === 'heat' ? 'heated' : 'boiled';
+            return mend((line) => ({ prep: [...new Set([...line.prep, prep])] }));
+        }
+    }
 }
 
 /** What the kitchen measured of a fruit, on the dish; neither value takes the entry away. */

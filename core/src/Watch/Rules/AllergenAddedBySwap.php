@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 29: a swap brings an allergen the original did not have. */
+final class AllergenAddedBySwap implements Rule
+{
+    public static function name(): string
+    {
+        return 'allergen-added';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->original === null ? [] : array_diff($dish->contains, $dish->original->contains) as $allergen) {
+            yield new Warning(self::name(), Severity::Attention, \sprintf('It now contains %s (%s), which the original does not. "Vegan" or "dairy-free" is no allergy statement: say it on the card.', $allergen, implode(', ', $dish->allergens['eu']['contains'][$allergen] ?? [])));
+        }
+    }
+}

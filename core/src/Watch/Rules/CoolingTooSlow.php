@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 32: a hot layer too deep to cool in time (FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h in all). */
+final class CoolingTooSlow implements Rule
+{
+    public static function name(): string
+    {
+        return 'cooling-too-slow';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->stack->coolings as $n => $cooling) {
+            $danger = $cooling->dangerHours;
+            if ($danger !== null && $danger > 2.0) {
+                yield new Warning(self::name(), Severity::Stop, \sprintf('%s: %.0f mm deep, its middle takes about %.1f h from 57 to 21 °C in a still fridge; the Food Code allows 2 h. Cool it shallower or in an ice bath first (a computed time, not a proof: use a probe).', $dish->layers[$n]->layer->name, $cooling->heightMm, $danger), $n);
+            }
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 45: raw juicy fruit loosens the set by its share. */
+final class FruitWaterLoosens implements Rule
+{
+    public static function name(): string
+    {
+        return 'fruit-water-loosens';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $juice = 0.0;
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $in = $portion->ingredient;
+                $juice += $in->group === 'fruit' && !$portion->heated && !str_contains($in->id, 'juice') && $in->composition->of100('water') > 80.0 ? $layer->state->share[$i] : 0.0;
+            }
+            if ($juice > 12.0 && $layer->baseWords === null && $layer->set->ge > 0.5) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: raw fruit is %.0f %% of it and lets its juice go, about %.0f g by the next day. Cook it down, or add %.0f %% more of what sets.', $layer->layer->name, $juice, 0.15 * $juice * $layer->state->mass / 100, 0.5 * $juice), $n);
+            }
+        }
+    }
+}

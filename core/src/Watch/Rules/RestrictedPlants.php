@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 47: nutmeg, bitter almond, raw elderberry, tonka; konjac in jelly mini-cups. */
+final class RestrictedPlants implements Rule
+{
+    public static function name(): string
+    {
+        return 'restricted-plants';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $grams = $layer->state->grams[$i] / $dish->formula->portions;
+                $text = match ($portion->ingredient->id) {
+                    'tonka-bean' => \sprintf('tonka brings coumarin: banned in US food, at most 5 mg/kg in EU desserts (about 0.2 g of a bean in a kilo). %.2f g a portion', $grams),
+                    'nutmeg', 'mace' => $grams > 1.0 ? \sprintf('%.1f g nutmeg a portion is a poisonous dose in reach; a dish takes a pinch', $grams) : null,
+                    'elderberry' => $portion->heated ? null : 'raw elderberries make people ill. Cook them through',
+                    'konjac' => 'konjac is barred from jelly mini-cups in the EU: they choke. Not in bite-size cups, not for small children',
+                    default => null,
+                };
+                if ($text !== null && $grams > 0.0) {
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: %s. Follow your local rules.', $layer->layer->name, $text), $n);
+                }
+            }
+        }
+    }
+}

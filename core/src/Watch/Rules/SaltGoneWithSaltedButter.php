@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 41: the salt left with the salted butter. */
+final class SaltGoneWithSaltedButter implements Rule
+{
+    public static function name(): string
+    {
+        return 'salt-gone';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        if ($dish->original === null) {
+            return;
+        }
+        foreach ($dish->original->layers as $n => $was) {
+            $had = array_filter($was->state->model->portions, static fn(\Transmuta\Property\Portion $p): bool => $p->ingredient->id === 'butter-salted');
+            $now = $dish->layers[$n] ?? null;
+            $gone = $now === null ? 0.0 : ($was->state->of100('salt') - $now->state->of100('salt')) * $now->state->mass / 100;
+            if ($had !== [] && $now !== null && $gone > 0.3) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: %.1f g salt went with the salted butter. Put it back, or it tastes flat.', $now->layer->name, $gone), $n, ['action' => 'add', 'ingredient' => 'salt', 'grams' => round($gone, 1)]);
+            }
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 9: a plain starch gel weeps when it thaws. */
+final class StarchWeepsFrozen implements Rule
+{
+    public static function name(): string
+    {
+        return 'starch-weeps-frozen';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            if ($dish->formula->serveAt >= -2.0 && $layer->layer->treatment->kind !== TreatmentKind::Freeze) {
+                continue;
+            }
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if ($portion->ingredient->does('starch') > 0.0 && $portion->heated && $layer->state->share[$i] > 1.0 && $layer->baseWords === null) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps once it is frozen and thawed. Use a freeze-stable starch, or iota carrageenan or gelatin.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'modified-starch']);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Property\Cooling;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook F 24: a mass above 40 °C splits cultured cream and cheese. */
+final class WarmMassOntoCulturedCream implements Rule
+{
+    public static function name(): string
+    {
+        return 'warm-mass-onto-cultured';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $celsius = Cooling::startOf($layer->layer->treatment);
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $in = $portion->ingredient;
+                $cultured = $in->group === 'dairy' && $in->ph !== null && $in->ph < 5.2;
+                if ($cultured && !\in_array($layer->layer->treatment->kind, [TreatmentKind::None, TreatmentKind::Whip, TreatmentKind::Bake, TreatmentKind::Freeze], true) && $celsius > 40.0 && $layer->state->share[$i] > 8.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under 40 °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name)), $n);
+                }
+            }
+        }
+    }
+}
