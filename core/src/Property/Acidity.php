@@ -132,7 +132,8 @@ final class Acidity
             if ($next <= $low || $next >= $high) {
                 $next = ($low + $high) / 2;
             }
-            if (abs($next - $ph) < 1e-10) {
+            // Newton doubles the right digits each time: a step this short leaves an error near its square.
+            if (abs($next - $ph) < 1e-6) {
                 return $this->last = $next;
             }
             $ph = $next;

@@ -6,11 +6,15 @@ namespace Transmuta\Reformulation;
 
 /**
  * Linear least squares with bounds: minimise ½‖Ax − b‖² over l ≤ x ≤ u by the active-set method of Stark and Parker,
- * "Bounded-variable least-squares: an algorithm and applications", Computational Statistics 10 (1995). Dense and small: up to a few dozen unknowns.
+ * "Bounded-variable least-squares: an algorithm and applications", Computational Statistics 10 (1995), on the normal equations. Dense and
+ * small: up to a few dozen unknowns.
  */
 final class BoundedLeastSquares
 {
     private const MOST_ROUNDS = 400;
+
+    /** Pivot under which a column depends on those before it, share of its own square. */
+    private const DEPENDENT = 1e-13;
 
     /**
      * @param non-empty-list<list<float>> $a m rows of n
@@ -22,20 +26,92 @@ final class BoundedLeastSquares
      */
     public static function solve(array $a, array $b, array $lower, array $upper): array
     {
+        [$gram, $right] = self::normal($a, $b);
+        $solved = self::within($gram, $right, $lower, $upper);
+        $sum = 0.0;
+        foreach ($a as $i => $row) {
+            $r = -$b[$i];
+            foreach ($row as $j => $v) {
+                $r += $v * $solved['x'][$j];
+            }
+            $sum += $r * $r;
+        }
+
+        return ['x' => $solved['x'], 'objective' => $sum / 2, 'rounds' => $solved['rounds'], 'converged' => $solved['converged']];
+    }
+
+    /**
+     * @param non-empty-list<list<float>> $a
+     * @param list<float> $b
+     *
+     * @return array{list<list<float>>, list<float>} AᵀA and Aᵀb
+     */
+    public static function normal(array $a, array $b): array
+    {
         $n = \count($a[0]);
+        $gram = [];
+        $right = [];
+        $columns = [];
+        for ($j = 0; $j < $n; ++$j) {
+            $column = array_column($a, $j);
+            $sum = 0.0;
+            foreach ($column as $i => $v) {
+                $sum += $v * $b[$i];
+            }
+            $right[] = $sum;
+            $row = [];
+            foreach ($columns as $k => $other) {
+                $sum = 0.0;
+                foreach ($column as $i => $v) {
+                    $sum += $v * $other[$i];
+                }
+                $row[] = $sum;
+                $gram[$k][] = $sum;
+            }
+            $sum = 0.0;
+            foreach ($column as $v) {
+                $sum += $v * $v;
+            }
+            $gram[] = [...$row, $sum];
+            $columns[] = $column;
+        }
+
+        return [$gram, $right];
+    }
+
+    /**
+     * The same from the normal equations: minimise ½xᵀGx − cᵀx in the box.
+     *
+     * @param list<list<float>> $gram n × n, symmetric
+     * @param list<float> $right n values
+     * @param list<float> $lower
+     * @param list<float> $upper
+     *
+     * @return array{x: list<float>, rounds: int, converged: bool}
+     */
+    public static function within(array $gram, array $right, array $lower, array $upper): array
+    {
+        $n = \count($right);
         $x = array_fill(0, $n, 0.0);
         $at = array_fill(0, $n, 0); // -1 at the lower bound, 1 at the upper, 0 free
         $rounds = 0;
         $converged = false;
-        self::settle($a, $b, $lower, $upper, $x, $at, null, $rounds);
+        self::settle($gram, $right, $lower, $upper, $x, $at, true, $rounds);
         while ($rounds < self::MOST_ROUNDS) {
-            $gradient = self::gradient($a, $b, $x);
-            $scale = 1e-12 * (1.0 + max([0.0, ...array_map(abs(...), $gradient)]));
             $best = null;
-            $most = $scale;
+            $most = 0.0;
             foreach ($at as $j => $side) {
-                $gain = $side * $gradient[$j];
-                if ($side !== 0 && $gain > $most) {
+                if ($side === 0) {
+                    continue;
+                }
+                $slope = -$right[$j];
+                $size = abs($right[$j]);
+                foreach ($gram[$j] as $k => $v) {
+                    $slope += $v * $x[$k];
+                    $size += abs($v * $x[$k]);
+                }
+                $gain = $side * $slope - 1e-13 * $size;
+                if ($gain > $most) {
                     $most = $gain;
                     $best = $j;
                 }
@@ -44,46 +120,36 @@ final class BoundedLeastSquares
                 $converged = true;
                 break;
             }
-            $before = self::objective($a, $b, $x);
             $side = $at[$best];
             $at[$best] = 0;
-            self::settle($a, $b, $lower, $upper, $x, $at, $best, $rounds);
-            if (self::objective($a, $b, $x) > $before * (1 - 1e-14) - 1e-300 && $at[$best] === $side) {
+            self::settle($gram, $right, $lower, $upper, $x, $at, false, $rounds);
+            if ($at[$best] === $side) {
                 $converged = true;
                 break;
             }
         }
 
-        return ['x' => array_values($x), 'objective' => self::objective($a, $b, $x), 'rounds' => $rounds, 'converged' => $converged];
+        return ['x' => array_values($x), 'rounds' => $rounds, 'converged' => $converged];
     }
 
     /**
      * Solves for the free unknowns and moves towards that, fixing whatever meets a bound, until all free ones lie inside.
      *
-     * @param list<list<float>> $a
-     * @param list<float> $b
+     * @param list<list<float>> $gram
+     * @param list<float> $right
      * @param list<float> $lower
      * @param list<float> $upper
      * @param array<int, float> $x
      * @param array<int, int> $at
      */
-    private static function settle(array $a, array $b, array $lower, array $upper, array &$x, array &$at, ?int $freed, int &$rounds): void
+    private static function settle(array $gram, array $right, array $lower, array $upper, array &$x, array &$at, bool $first, int &$rounds): void
     {
-        $first = $freed === null;
         while ($rounds++ < self::MOST_ROUNDS) {
             $free = array_keys($at, 0, true);
             if ($free === []) {
                 return;
             }
-            $rest = $b;
-            foreach ($a as $i => $row) {
-                foreach ($at as $j => $side) {
-                    if ($side !== 0) {
-                        $rest[$i] -= $row[$j] * $x[$j];
-                    }
-                }
-            }
-            $z = Householder::leastSquares(array_map(static fn(array $row): array => array_map(static fn(int $j): float => $row[$j], $free), $a), array_values($rest));
+            $z = self::freely($gram, $right, $free, $x, $at);
             if ($first) {
                 $outside = false;
                 foreach ($free as $k => $j) {
@@ -125,44 +191,54 @@ final class BoundedLeastSquares
     }
 
     /**
-     * @param list<list<float>> $a
-     * @param list<float> $b
-     * @param array<int, float> $x
+     * The free unknowns alone, the others where they are, by Cholesky's factors; one that depends on those before it stays where it is.
      *
-     * @return list<float> Aᵀ(Ax − b)
-     */
-    private static function gradient(array $a, array $b, array $x): array
-    {
-        $gradient = array_fill(0, \count($x), 0.0);
-        foreach ($a as $i => $row) {
-            $r = -$b[$i];
-            foreach ($row as $j => $v) {
-                $r += $v * $x[$j];
-            }
-            foreach ($row as $j => $v) {
-                $gradient[$j] += $v * $r;
-            }
-        }
-
-        return array_values($gradient);
-    }
-
-    /**
-     * @param list<list<float>> $a
-     * @param list<float> $b
+     * @param list<list<float>> $gram
+     * @param list<float> $right
+     * @param list<int> $free
      * @param array<int, float> $x
+     * @param array<int, int> $at
+     *
+     * @return list<float>
      */
-    private static function objective(array $a, array $b, array $x): float
+    private static function freely(array $gram, array $right, array $free, array $x, array $at): array
     {
-        $sum = 0.0;
-        foreach ($a as $i => $row) {
-            $r = -$b[$i];
-            foreach ($row as $j => $v) {
-                $r += $v * $x[$j];
+        $n = \count($free);
+        $factor = $z = [];
+        foreach ($free as $k => $j) {
+            $row = $gram[$j];
+            $rest = $right[$j];
+            foreach ($at as $i => $side) {
+                if ($side !== 0) {
+                    $rest -= $row[$i] * $x[$i];
+                }
             }
-            $sum += $r * $r;
+            $mine = [];
+            for ($l = 0; $l < $k; ++$l) {
+                $sum = $row[$free[$l]];
+                $other = $factor[$l];
+                for ($m = 0; $m < $l; ++$m) {
+                    $sum -= $mine[$m] * $other[$m];
+                }
+                $mine[$l] = $other[$l] > 0.0 ? $sum / $other[$l] : 0.0;
+            }
+            $pivot = $row[$j];
+            for ($m = 0; $m < $k; ++$m) {
+                $pivot -= $mine[$m] * $mine[$m];
+                $rest -= $mine[$m] * $z[$m];
+            }
+            $mine[$k] = $pivot > self::DEPENDENT * $row[$j] && $pivot > 0.0 ? sqrt($pivot) : 0.0;
+            $factor[$k] = $mine;
+            $z[$k] = $mine[$k] > 0.0 ? $rest / $mine[$k] : 0.0;
+        }
+        for ($k = $n - 1; $k >= 0; --$k) {
+            $sum = $z[$k];
+            for ($m = $k + 1; $m < $n; ++$m) {
+                $sum -= $factor[$m][$k] * $z[$m];
+            }
+            $z[$k] = $factor[$k][$k] > 0.0 ? $sum / $factor[$k][$k] : $x[$free[$k]];
         }
 
-        return $sum / 2;
+        return array_values($z);
     }
 }

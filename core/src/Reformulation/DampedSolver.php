@@ -16,7 +16,11 @@ final class DampedSolver
     private const LONGEST = 0.35;
     private const MOST_ITERATIONS = 60;
     private const SMALLEST_MOVE = 1e-4;
-    private const SMALLEST_GAIN = 1e-7;
+    private const SMALLEST_GAIN = 1e-4;
+    /** Points over which slopes are carried on before they are measured again. */
+    private const OLDEST = 4;
+    /** Gain, as a share of the objective, under which carried slopes are no longer trusted. */
+    private const WORTHWHILE = 0.05;
 
     /**
      * @param callable(list<float>): list<float> $residuals
@@ -34,18 +38,22 @@ final class DampedSolver
         $mu = 1e-2;
         $status = 'most iterations';
         $jacobian = [];
+        $age = null;
         for ($iteration = 1; $iteration <= self::MOST_ITERATIONS; ++$iteration) {
-            $jacobian = self::jacobian($residuals, $place, $u, $r);
-            $accepted = false;
+            if ($age === null) {
+                $jacobian = self::jacobian($residuals, $place, $u, $r);
+                $age = 0;
+            }
+            [$gram, $right] = self::normal($jacobian, $r);
+            $next = $nextR = null;
             $gain = 0.0;
-            for ($try = 0; $try < 12; ++$try) {
-                $step = self::step($jacobian, $r, $u, $mu);
-                $next = array_map(static fn(float $v, float $d): float => max(0.0, min(1.0, $v + $d)), $u, $step);
-                $nextR = $residuals($place($next));
-                $nextF = self::half($nextR);
-                if ($nextF < $f) {
-                    $gain = $f - $nextF;
-                    $accepted = true;
+            for ($try = 0; $try < ($age === 0 ? 12 : 1); ++$try) {
+                $step = self::step($gram, $right, $u, $mu);
+                $moved = array_map(static fn(float $v, float $d): float => max(0.0, min(1.0, $v + $d)), $u, $step);
+                $movedR = $residuals($place($moved));
+                $gain = $f - self::half($movedR);
+                if ($gain > 0.0) {
+                    [$next, $nextR] = [$moved, $movedR];
                     break;
                 }
                 if (max([0.0, ...array_map(abs(...), $step)]) < self::SMALLEST_MOVE) {
@@ -53,20 +61,73 @@ final class DampedSolver
                 }
                 $mu *= 5;
             }
-            if (!$accepted) {
+            if ($next === null || $nextR === null) {
+                if ($age > 0) {
+                    // The slopes were carried on too long: measure them again before giving up.
+                    $age = null;
+                    continue;
+                }
                 $status = 'no lower point';
                 break;
             }
-            $move = max([0.0, ...array_map(static fn(float $a, float $b): float => abs($a - $b), $next, $u)]);
-            [$u, $r, $f] = [$next, $nextR, $nextF];
-            $mu = max(1e-9, $mu / 4);
-            if ($move < self::SMALLEST_MOVE || $gain < self::SMALLEST_GAIN * (1 + $f)) {
+            $move = array_map(static fn(float $a, float $b): float => $a - $b, $next, $u);
+            $settled = max([0.0, ...array_map(abs(...), $move)]) < self::SMALLEST_MOVE || $gain < self::SMALLEST_GAIN * (1 + $f);
+            if ($settled && $age === 0) {
+                [$u, $r, $f] = [$next, $nextR, $f - $gain];
                 $status = 'settled';
                 break;
             }
+            $stale = $settled || ++$age > self::OLDEST || $gain < self::WORTHWHILE * $f;
+            $jacobian = $stale ? $jacobian : self::carried($jacobian, $move, $r, $nextR);
+            $age = $stale ? null : $age;
+            [$u, $r, $f] = [$next, $nextR, $f - $gain];
+            $mu = max(1e-9, $mu / 4);
         }
 
         return new Solution($place($u), $f, min($iteration, self::MOST_ITERATIONS), $status, $r, $jacobian);
+    }
+
+    /**
+     * Slopes carried on to the next point by the residuals found there (Broyden's rank-one update), which saves measuring each column anew.
+     *
+     * @param list<list<float>> $jacobian
+     * @param list<float> $move
+     * @param list<float> $was
+     * @param list<float> $now
+     *
+     * @return list<list<float>>
+     */
+    private static function carried(array $jacobian, array $move, array $was, array $now): array
+    {
+        $length = 0.0;
+        foreach ($move as $d) {
+            $length += $d * $d;
+        }
+        foreach ($jacobian as $i => $row) {
+            $miss = $now[$i] - $was[$i];
+            foreach ($row as $j => $v) {
+                $miss -= $v * $move[$j];
+            }
+            $miss /= $length;
+            foreach ($row as $j => $v) {
+                $jacobian[$i][$j] = $v + $miss * $move[$j];
+            }
+        }
+
+        return $jacobian;
+    }
+
+    /**
+     * @param list<list<float>> $jacobian
+     * @param list<float> $r
+     *
+     * @return array{list<list<float>>, list<float>} JᵀJ and −Jᵀr
+     */
+    private static function normal(array $jacobian, array $r): array
+    {
+        \assert($jacobian !== []);
+
+        return BoundedLeastSquares::normal($jacobian, array_map(static fn(float $v): float => -$v, $r));
     }
 
     /**
@@ -95,28 +156,24 @@ final class DampedSolver
     }
 
     /**
-     * @param list<list<float>> $jacobian
-     * @param list<float> $r
+     * One step of damped Gauss–Newton inside the box.
+     *
+     * @param list<list<float>> $gram
+     * @param list<float> $right
      * @param list<float> $u
      *
      * @return list<float>
      */
-    private static function step(array $jacobian, array $r, array $u, float $mu): array
+    private static function step(array $gram, array $right, array $u, float $mu): array
     {
-        $n = \count($u);
-        $a = $jacobian;
-        $b = array_map(static fn(float $v): float => -$v, $r);
-        for ($j = 0; $j < $n; ++$j) {
-            $row = array_fill(0, $n, 0.0);
-            $row[$j] = sqrt($mu);
-            $a[] = array_values($row);
-            $b[] = 0.0;
+        foreach ($gram as $j => $row) {
+            $row[$j] += $mu;
+            $gram[$j] = array_values($row);
         }
-        \assert($a !== []);
 
-        return BoundedLeastSquares::solve(
-            $a,
-            $b,
+        return BoundedLeastSquares::within(
+            $gram,
+            $right,
             array_map(static fn(float $v): float => max(-$v, -self::LONGEST), $u),
             array_map(static fn(float $v): float => min(1.0 - $v, self::LONGEST), $u),
         )['x'];

@@ -19,9 +19,17 @@ final readonly class LayerProblem
     /** Objective under which no other start is tried, and over which a limit is out of reach from any. */
     private const GOOD = 0.6;
     private const HOPELESS = 60.0;
+    /** Two starts that end as near each other as this, as a share of the objective, are not followed by a third. */
+    private const ALIKE = 0.003;
 
     private LayerModel $model;
     private Rails $rails;
+
+    /** @var list<int> lines that are solved for */
+    private array $free;
+
+    /** @var list<float> g, every line */
+    private array $near;
 
     /** @param list<Unknown> $unknowns every line of the new layer, in order */
     public function __construct(private Reader $reader, private Layer $layer, private array $unknowns, private Target $target, private float $serveAt, private ?Limits $limits = null)
@@ -31,6 +39,8 @@ final readonly class LayerProblem
             $unknowns,
         )), $reader->shelf);
         $this->rails = new Rails($reader, $target, $serveAt);
+        $this->near = array_map(static fn(Unknown $u): float => $u->near, $unknowns);
+        $this->free = array_keys(array_filter($unknowns, static fn(Unknown $u): bool => !$u->fixed));
     }
 
     /**
@@ -41,7 +51,7 @@ final readonly class LayerProblem
     public function box(): array
     {
         $lower = $upper = [];
-        $free = $this->free();
+        $free = $this->free;
         foreach ($free as $i) {
             $lower[] = $this->unknowns[$i]->least;
             $upper[] = max($this->unknowns[$i]->most, $this->unknowns[$i]->least + 1e-6);
@@ -60,10 +70,11 @@ final readonly class LayerProblem
         $best = null;
         foreach ($starts as $n => $start) {
             $solution = DampedSolver::solve($this->residuals(...), $start, $lower, $upper);
+            $agrees = $best !== null && abs($solution->objective - $best->objective) < self::ALIKE * $best->objective;
             if ($best === null || $solution->objective < $best->objective) {
                 $best = $solution;
             }
-            if ($n === 0 && ($best->objective < self::GOOD || $best->objective > self::HOPELESS)) {
+            if ($agrees || ($n === 0 && ($best->objective < self::GOOD || $best->objective > self::HOPELESS))) {
                 break;
             }
         }
@@ -81,8 +92,8 @@ final readonly class LayerProblem
      */
     public function grams(array $x): array
     {
-        $grams = array_map(static fn(Unknown $u): float => $u->near, $this->unknowns);
-        foreach ($this->free() as $k => $i) {
+        $grams = $this->near;
+        foreach ($this->free as $k => $i) {
             $grams[$i] = $x[$k];
         }
 
@@ -121,18 +132,17 @@ final readonly class LayerProblem
     public function residuals(array $x): array
     {
         $grams = $this->grams($x);
+        $mass = array_sum($grams);
         $state = $this->model->weigh($grams);
         $rows = $this->rails->residuals($state);
-        $rows[] = (array_sum($grams) - $this->target->mass) / (0.002 * $this->target->mass);
+        $rows[] = ($mass - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
         $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);
-        foreach ($this->limitRows($state, array_sum($grams)) as $row) {
+        foreach ($this->limitRows($state, $mass) as $row) {
             $rows[] = $row;
         }
-        foreach ($this->unknowns as $i => $unknown) {
-            if (!$unknown->fixed) {
-                $rows[] = $unknown->pull($grams[$i]);
-            }
+        foreach ($this->free as $i) {
+            $rows[] = $this->unknowns[$i]->pull($grams[$i]);
         }
 
         return $rows;
@@ -153,7 +163,7 @@ final readonly class LayerProblem
         if ($off === []) {
             return [];
         }
-        $held = array_values(array_filter($this->free(), fn(int $i): bool => $this->isHeld($i, $grams[$i])));
+        $held = array_values(array_filter($this->free, fn(int $i): bool => $this->isHeld($i, $grams[$i])));
         $without = $held === [] ? null : $this->without($held);
         $blocks = [];
         foreach ($off as $rail) {
@@ -198,12 +208,6 @@ final readonly class LayerProblem
         $relaxed = new self($this->reader, $this->layer, array_values($unknowns), $this->target, $this->serveAt, $this->limits);
 
         return $relaxed->grams($relaxed->solve()->x);
-    }
-
-    /** @return list<int> */
-    private function free(): array
-    {
-        return array_keys(array_filter($this->unknowns, static fn(Unknown $u): bool => !$u->fixed));
     }
 
     /** @return list<float> limits as steep hinges: missed by less than a hundredth */
