@@ -233,6 +233,8 @@ http {
     }
 }
 EOF
+    # What was kept between requests was computed by the code as it was.
+    rm -rf storage/framework/cache/data
     say "Starting php-fpm and nginx"
     "$fpm" $as_root -d opcache.jit_buffer_size=64M -d opcache.jit=tracing --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
     "$nginx" -c "$run/nginx.conf" -e "$run/nginx.log" 2>"$run/nginx-start.log" || fail "nginx did not start; see $run/nginx-start.log"

@@ -15,21 +15,18 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\Section;
 use Transmuta\Reformulation\Rail;
-use Transmuta\Shelf\Shelf;
 use Transmuta\Watch\Warning;
 
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
 final readonly class BenchView
 {
-    public function __construct(private Shelf $shelf, private VersionShelf $shelves) {}
+    public function __construct(private StudioShelf $shelf, private VersionShelf $shelves, private KeptReadings $kept) {}
 
     /** @return array<string, mixed> */
     public function of(Version $version): array
     {
         $lineage = DB::table('versions')->where('dish_id', $version->dish_id)->orderBy('id')->get(['id', 'name', 'parent_id']);
         $original = $version->original();
-        $before = $this->shelves->engine($original)->read($original->formula);
-        $now = $original->id === $version->id ? $before : $this->shelves->engine($version)->reader->read($version->formula, original: $before);
 
         return [
             'version' => [
@@ -48,12 +45,25 @@ final readonly class BenchView
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
             'lineage' => $lineage->all(),
-            'now' => $this->side($version->formula, $now),
-            'original' => ['version_id' => $original->id, 'name' => $original->name, ...$this->side($original->formula, $before)],
-            'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $this->shelves->engine($version)->reformulator->rails($now, $before, wanted: $version->wanted)),
-            'watch' => array_map(self::warning(...), $now->watch),
-            'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
+            ...$this->kept->of($version, $original, fn(): array => $this->read($version, $original)),
             'trials' => $version->trials->map(self::trial(...))->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> what has to be computed of it */
+    private function read(Version $version, Version $original): array
+    {
+        $engine = $this->shelves->engine($version);
+        $before = $this->shelves->engine($original)->read($original->formula);
+        $now = $original->id === $version->id ? $before : $engine->reader->read($version->formula, original: $before);
+        $was = $this->side($original->formula, $before);
+
+        return [
+            'now' => $now === $before ? $was : $this->side($version->formula, $now),
+            'original' => ['version_id' => $original->id, 'name' => $original->name, ...$was],
+            'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->reformulator->rails($now, $before, wanted: $version->wanted)),
+            'watch' => array_map(self::warning(...), $now->watch),
+            'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->shelf()->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
         ];
     }
 
@@ -79,7 +89,7 @@ final readonly class BenchView
             foreach ($layer->lines as $line) {
                 foreach ([$line->ingredient, ...$line->suggestions] as $id) {
                     if ($id !== null) {
-                        $in = $this->shelf->find($id);
+                        $in = $this->shelf->shelf()->find($id);
                         $names[$id] = $in->name ?? $id;
                         if ($in !== null && $in->group === 'fruit') {
                             $fruit[$id] = true;

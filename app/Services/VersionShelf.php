@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\Version;
+use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
@@ -16,22 +17,28 @@ use Transmuta\Shelf\LayeredShelf;
 /** Keeps a version on the values it was computed with: which state of each ingredient it saw, and an engine over those states. */
 final class VersionShelf
 {
-    public function __construct(private readonly StudioShelf $shelf, private readonly Engine $engine) {}
+    /** @param Container $app gives today's engine when it is first asked for: a kept reading needs none */
+    public function __construct(private readonly StudioShelf $shelf, private readonly Container $app) {}
 
     /** The engine a version is read with: today's, unless an ingredient has changed since. */
     public function engine(Version $version): Engine
     {
         $old = $this->changed($version);
         if ($old === [] && $version->dish->schools === []) {
-            return $this->engine;
+            return $this->today();
         }
 
         return Engine::over(
             LayeredShelf::over($this->shelf->shelf(), $old === [] ? [] : $this->states($old)),
             $this->shelf->evidence(),
-            $this->engine->reader->reference,
+            $this->today()->reader->reference,
             Schools::of(...$this->schools($version)),
         );
+    }
+
+    private function today(): Engine
+    {
+        return $this->app->make(Engine::class);
     }
 
     /** @return list<array<string, mixed>> the studio's choices, then the dish's own, which win */

@@ -55,7 +55,7 @@ final class DemoSeeder extends Seeder
         }
         DB::transaction(function (): void {
             $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
-            $this->shelves = new VersionShelf(new StudioShelf($studio->refresh()), Engine::over(IngredientList::shipped()));
+            $this->shelves = new VersionShelf(new StudioShelf($studio->refresh()), app());
             $engine = Engine::over(IngredientList::shipped());
             foreach (self::DISHES as $dish) {
                 $this->dish($studio, $engine, $dish);
