@@ -49,7 +49,7 @@ final readonly class Engine
         $schools ??= new Schools();
         $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
-        $method = new MethodWriter();
+        $method = new MethodWriter($schools->anyJuice, $schools->chill);
 
         return new self($reader, new Reformulator($reader, Catalogue::standard(), $method, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }

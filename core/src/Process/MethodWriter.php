@@ -6,6 +6,7 @@ namespace Transmuta\Process;
 
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\Base;
+use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Portion;
@@ -13,8 +14,14 @@ use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\FatState;
 
 /** Writes a method from what is in each layer and what is done to it, with the temperatures that matter. */
-final class MethodWriter
+final readonly class MethodWriter
 {
+    /** Hours in the cold a gel of gelatin takes to come near its full set (handbook table A: 4–16). */
+    private const GELATIN_HOURS = 6.0;
+
+    /** @param bool $anyJuice whether bottled or frozen juice does as well as fresh */
+    public function __construct(private bool $anyJuice = false, private ChillMarks $chill = ChillMarks::Both) {}
+
     /** @return list<string> */
     public function steps(DishReading $dish): array
     {
@@ -69,7 +76,7 @@ final class MethodWriter
         foreach ($layer->state->model->portions as $i => $portion) {
             $grams = $layer->layer->understood()[$i]->grams;
             if ($grams > 0.0) {
-                $parts[self::role($portion, $layer)][] = self::words($grams, $portion);
+                $parts[self::role($portion, $layer)][] = $this->words($grams, $portion);
             }
         }
         $foamSugar = [];
@@ -188,11 +195,12 @@ final class MethodWriter
         return implode(', ', $words);
     }
 
-    private static function words(float $grams, Portion $portion): string
+    private function words(float $grams, Portion $portion): string
     {
+        $juice = $portion->ingredient->group === 'fruit' && str_ends_with($portion->ingredient->id, '-juice') ? ($this->anyJuice ? ' (fresh, bottled or frozen: the same acid, a flatter aroma)' : ' (fresh)') : '';
         $lift = $portion->infused ? ' (infused, then lifted out)' : '';
 
-        return \sprintf('%s g %s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $lift);
+        return \sprintf('%s g %s%s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $juice, $lift);
     }
 
     private function chill(DishReading $dish): string
@@ -203,9 +211,23 @@ final class MethodWriter
         $frozen = $dish->formula->serveAt < -2.0;
         $text = $frozen
             ? \sprintf('Freeze to −18 °C; temper before serving at %g °C.', $dish->formula->serveAt)
-            : \sprintf('Press film on the surface and chill to 5 °C, at least 4 h, better overnight. Serve at %g °C.', $dish->formula->serveAt);
+            : \sprintf('Press film on the surface and chill to 5 °C. %s Serve at %g °C.', $this->marks($dish), $dish->formula->serveAt);
 
         return $cooked ? $text . ' Cool cooked layers from 57 to 21 °C within 2 h and to 5 °C within 6 h in all (FDA Food Code 3-501.14); follow your local code.' : $text;
+    }
+
+    /** When it may be cut: once its middle is cold and its gel has formed, not before three hours; or after a night. */
+    private function marks(DishReading $dish): string
+    {
+        $gelatin = array_filter($dish->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
+        $cold = array_map(static fn(Cooling $c): float => $c->coreHours ?? 24.0, $dish->stack->whole === null ? $dish->stack->coolings : [$dish->stack->whole]);
+        $hours = (int) ceil(max(3.0, $gelatin ? self::GELATIN_HOURS : 0.0, ...$cold) - 0.05);
+
+        return match ($this->chill) {
+            ChillMarks::Hours => \sprintf('It may be cut after %d h%s.', $hours, $gelatin ? ', when the gelatin has formed most of its gel' : ''),
+            ChillMarks::Night => 'Cut it only after a night.',
+            ChillMarks::Both => \sprintf('It may be cut after %d h; it is at its best after a night.', $hours),
+        };
     }
 
     /**
@@ -219,7 +241,7 @@ final class MethodWriter
         foreach ($layer->state->model->portions as $i => $portion) {
             $grams = $layer->layer->understood()[$i]->grams;
             if ($grams > 0.0 && $wanted($portion)) {
-                $words[] = self::words($grams, $portion);
+                $words[] = $this->words($grams, $portion);
             }
         }
 

@@ -132,8 +132,7 @@ final class Acidity
             if ($next <= $low || $next >= $high) {
                 $next = ($low + $high) / 2;
             }
-            // Newton doubles the right digits each time: a step this short leaves an error near its square.
-            if (abs($next - $ph) < 1e-6) {
+            if (abs($next - $ph) < 1e-10) {
                 return $this->last = $next;
             }
             $ph = $next;

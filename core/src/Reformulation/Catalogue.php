@@ -46,7 +46,7 @@ final class Catalogue
         if (!\is_array($json)) {
             throw BrokenTable::missing('packages.json');
         }
-        /** @var array{packages: list<array{id: string, pays: 'set'|'foam'|'body'|'sweet'|'protein'|'lean', name: string, mouth: string, effort_min: int, wait_h?: int, layers: list<string>, families?: list<string>, min_ph?: float, max_ph?: float, agents: list<array{id: string, typical: float|int, least: float|int, most: float|int, names?: bool, prep?: string}>}>} $json */
+        /** @var array{packages: list<array{id: string, pays: 'set'|'foam'|'body'|'sweet'|'protein'|'lean', name: string, mouth: string, effort_min: int, wait_h?: int, layers: list<string>, families?: list<string>, min_ph?: float, max_ph?: float, lean?: bool, agents: list<array{id: string, typical: float|int, least: float|int, most: float|int, names?: bool, prep?: string}>}>} $json */
         $packages = [];
         foreach ($json['packages'] as $p) {
             $packages[] = new Package(
@@ -61,6 +61,7 @@ final class Catalogue
                 $p['min_ph'] ?? null,
                 $p['max_ph'] ?? null,
                 array_map(static fn(array $a): Agent => new Agent($a['id'], (float) $a['typical'], (float) $a['least'], (float) $a['most'], $a['names'] ?? false, isset($a['prep']) ? [$a['prep']] : []), $p['agents']),
+                $p['lean'] ?? false,
             );
         }
         $likeness = [];

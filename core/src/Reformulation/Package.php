@@ -14,6 +14,7 @@ final readonly class Package
      * @param list<Agent> $agents
      * @param list<string> $layers `still`, `stirred`, `cold`, `foam` or `any`
      * @param list<string> $families families it belongs to; empty for all
+     * @param bool $lean whether it suits a layer that is to be low in fat
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Package
         public ?float $minPh,
         public ?float $maxPh,
         public array $agents,
+        public bool $lean = false,
     ) {}
 
     public function worksIn(string $layerKind, Family $family, ?float $ph): bool
@@ -40,6 +42,6 @@ final readonly class Package
     /** Keeps the dairy of a dish that may keep it. */
     public function keepsDairy(): bool
     {
-        return str_starts_with($this->id, 'eggless-') || \in_array($this->id, ['foam-cream-kept', 'foam-aquafaba-cream', 'foam-potato-cream'], true);
+        return str_starts_with($this->id, 'eggless-') || \in_array($this->id, ['foam-cream-kept', 'foam-aquafaba-cream', 'foam-potato-cream', 'egg-baked'], true);
     }
 }

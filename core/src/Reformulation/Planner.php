@@ -8,6 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
+use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
 use Transmuta\Shelf\Ingredient;
@@ -22,14 +23,33 @@ final readonly class Planner
     /** From this much fat on a line is free to shrink where fat is limited, g per 100 g. */
     private const FATTY = 15.0;
 
+    /** Fat of a whipped layer under which the lean ways of whipping come first, g per 100 g. */
+    private const LEAN_WHIP = 12.0;
+
+    /** Grated zest where a curd is to have it, % of the layer: about that of one lemon in 600 g [trade]. */
+    private const ZEST = 1.0;
+
+    /** g per 100 g: how much of one part of the egg sets as another does. */
+    private const EGG_PROTEIN = ['egg' => 12.6, 'egg-yolk' => 16.0, 'egg-white' => 10.8];
+
+    private const EGG_WORDS = [
+        'egg-yolk' => ['yolks only', 'richer and deeper in colour'],
+        'egg' => ['whole egg', 'leaner; a little firmer and paler'],
+    ];
+
     public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools = new Schools()) {}
 
-    /** @return list<int> the understood lines of the layer that the brief bans */
-    public function banned(LayerReading $layer, Brief $brief): array
+    /**
+     * @param ?Treatment $treatment the heat the layer gets instead of its own
+     *
+     * @return list<int> the understood lines of the layer that the brief bans, or that the other heat leaves without their job
+     */
+    public function banned(LayerReading $layer, Brief $brief, ?Treatment $treatment = null): array
     {
         $banned = [];
         foreach ($layer->layer->understood() as $i => $line) {
-            if ($line->grams > 0.0 && $this->bans($brief, $this->shelf->get((string) $line->ingredient))) {
+            $in = $this->shelf->get((string) $line->ingredient);
+            if ($line->grams > 0.0 && ($this->bans($brief, $in) || ($treatment !== null && self::leavesWith($in, $treatment)))) {
                 $banned[] = $i;
             }
         }
@@ -37,35 +57,113 @@ final readonly class Planner
         return $banned;
     }
 
+    /** Egg and starch do nothing unbaked, and are not for eating raw; gelatin has no place in an oven. */
+    private static function leavesWith(Ingredient $in, Treatment $treatment): bool
+    {
+        return $treatment->kind === TreatmentKind::Bake ? $in->does('gelatin-bloom') > 0.0 : $in->comesFrom('egg') || \in_array($in->group, ['starch', 'flour'], true);
+    }
+
     /** @return list<LayerPlan> */
     public function plans(LayerReading $layer, Brief $brief, Family $family, Wants $wants): array
     {
-        $banned = $this->banned($layer, $brief);
+        $banned = $this->banned($layer, $brief, $wants->treatment);
         if ($layer->baseWords !== null) {
             return $banned === [] ? [] : $this->basePlans($layer, $banned, $brief);
         }
         if ($banned === [] && $wants->nothing()) {
             return [];
         }
-        $lean = $wants->lean ? $this->packages('lean', $layer, $brief, $family) : [null];
-        $binders = $this->binders($layer, $banned, $brief, $family);
-        $sweeteners = $wants->sweetener ? $this->packages('sweet', $layer, $brief, $family) : [null];
-        $proteins = $wants->protein ? $this->packages('protein', $layer, $brief, $family) : [null];
-        $plans = [];
-        foreach ($binders as $b => $binder) {
-            foreach ($sweeteners ?: [null] as $s => $sweetener) {
-                foreach ($proteins ?: [null] as $p => $protein) {
-                    foreach ($lean ?: [null] as $l => $leaner) {
-                        // The first of each kind goes with every other; no two choose a later one at once.
-                        if ((int) ($b > 0) + (int) ($s > 0) + (int) ($p > 0) + (int) ($l > 0) <= 1) {
-                            $plans[] = $this->plan($layer, $banned, $brief, array_values(array_filter([$binder, $sweetener, $protein, $leaner])), $wants);
-                        }
-                    }
-                }
+        $axes = [
+            $this->binders($layer, $banned, $brief, $family, $wants),
+            $wants->sweetener ? $this->packages('sweet', $layer, $brief, $family, $wants) : [],
+            $wants->protein ? $this->packages('protein', $layer, $brief, $family, $wants) : [],
+            $wants->lean ? $this->packages('lean', $layer, $brief, $family, $wants) : [],
+        ];
+        $first = array_map(static fn(array $axis): ?Package => $axis[0] ?? null, $axes);
+        $choices = [$first];
+        // The first of each kind goes with every other; no two choose a later one at once.
+        foreach ($axes as $n => $axis) {
+            foreach (\array_slice($axis, 1) as $later) {
+                $choices[] = array_replace($first, [$n => $later]);
+            }
+        }
+        $written = $this->lines($layer, $family);
+        $plans = array_map(fn(array $choice): LayerPlan => $this->plan($layer, $banned, $brief, $choice, $wants, $written), $choices);
+        foreach ($this->schools->eggParts($family) as $part) {
+            $lines = self::eggsAs($part, $written, $banned);
+            if ($lines !== null) {
+                $other = $this->plan($layer, $banned, $brief, $first, $wants, $lines, $part);
+                $plans = $this->schools->curdEgg === null ? [...$plans, $other] : array_map(fn(array $choice): LayerPlan => $this->plan($layer, $banned, $brief, $choice, $wants, $lines, $part), $choices);
             }
         }
 
         return $plans;
+    }
+
+    /**
+     * The understood lines of a layer, with the zest a curd has by the studio's school.
+     *
+     * @return array<int, Line>
+     */
+    private function lines(LayerReading $layer, Family $family): array
+    {
+        $lines = $layer->layer->understood();
+        if ($family !== Family::Curd || $this->schools->zest === null) {
+            return $lines;
+        }
+        $has = array_filter($lines, static fn(Line $l): bool => str_ends_with((string) $l->ingredient, '-zest'));
+        if (!$this->schools->zest) {
+            return array_diff_key($lines, array_filter($has, static fn(Line $l): bool => !$l->pinned));
+        }
+        foreach ($has === [] ? ['lemon', 'lime', 'orange'] : [] as $fruit) {
+            foreach ($lines as $line) {
+                if ($line->ingredient === "$fruit-juice" && $line->grams > 0.0) {
+                    $lines[] = Line::of("$fruit-zest", self::ZEST / 100 * $layer->state->mixed, prep: ['grated']);
+
+                    return $lines;
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The lines with every egg in the form of one part, by its protein; null where it stands so already.
+     *
+     * @param array<int, Line> $lines
+     * @param list<int> $banned
+     *
+     * @return ?array<int, Line>
+     */
+    private static function eggsAs(string $part, array $lines, array $banned): ?array
+    {
+        $leave = $part === 'egg-yolk' ? ['egg', 'egg-white'] : ['egg-yolk'];
+        $protein = 0.0;
+        $at = null;
+        foreach ($lines as $i => $line) {
+            if (\in_array($line->ingredient, $leave, true) && !$line->pinned && $line->grams > 0.0) {
+                if (\in_array($i, $banned, true)) {
+                    return null;
+                }
+                $protein += $line->grams * self::EGG_PROTEIN[$line->ingredient];
+                $at ??= $i;
+                unset($lines[$i]);
+            }
+        }
+        if ($at === null) {
+            return null;
+        }
+        foreach ($lines as $i => $line) {
+            if ($line->ingredient === $part) {
+                $protein += $line->grams * self::EGG_PROTEIN[$part];
+                $at = $i;
+            }
+        }
+        $lines[$at] = Line::of($part, $protein / self::EGG_PROTEIN[$part]);
+        ksort($lines);
+
+        return $lines;
     }
 
     private function bans(Brief $brief, Ingredient $in): bool
@@ -84,7 +182,7 @@ final readonly class Planner
      *
      * @return list<?Package> a null where nothing but the sweetness or protein has to change
      */
-    private function binders(LayerReading $layer, array $banned, Brief $brief, Family $family): array
+    private function binders(LayerReading $layer, array $banned, Brief $brief, Family $family, Wants $wants): array
     {
         $lost = ['set' => 0.0, 'air' => 0.0];
         $dairyLost = false;
@@ -96,9 +194,9 @@ final readonly class Planner
             $dairyLost = $dairyLost || $in->comesFrom('dairy');
         }
         $found = match (true) {
-            $lost['air'] > 0.05 && $layer->airShare > 0.2 => $this->packages('foam', $layer, $brief, $family),
-            $lost['set'] > 0.05 => $this->packages('set', $layer, $brief, $family),
-            $dairyLost => $this->packages('body', $layer, $brief, $family),
+            $lost['air'] > 0.05 && $layer->airShare > 0.2 => $this->packages('foam', $layer, $brief, $family, $wants),
+            $lost['set'] > 0.05 => $this->packages('set', $layer, $brief, $family, $wants),
+            $dairyLost => $this->packages('body', $layer, $brief, $family, $wants),
             default => [null],
         };
 
@@ -106,16 +204,23 @@ final readonly class Planner
     }
 
     /** @return list<Package> */
-    private function packages(string $pays, LayerReading $layer, Brief $brief, Family $family): array
+    private function packages(string $pays, LayerReading $layer, Brief $brief, Family $family, Wants $wants): array
     {
+        $treatment = $wants->treatment ?? $layer->layer->treatment;
         $kind = match (true) {
             $brief->asks(Diet::Raw) => 'raw',
-            $pays === 'foam' => 'foam',
-            !$layer->layer->treatment->kind->isHot() => 'cold',
-            $layer->layer->treatment->stirred => 'stirred',
+            $pays === 'foam' || ($pays === 'lean' && $layer->airShare > 0.2) => 'foam',
+            !$treatment->kind->isHot() => 'cold',
+            $treatment->stirred => 'stirred',
             default => 'still',
         };
         $fits = array_filter($this->catalogue->packages(), fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
+        if ($pays === 'foam') {
+            // A whipped layer is led by how rich it is to be, unless the studio has its own way.
+            $lean = $this->schools->leanWhip ?? $layer->state->fat < self::LEAN_WHIP;
+            $led = array_filter($fits, static fn(Package $p): bool => $p->lean === $lean);
+            $fits = $led === [] ? $fits : ($lean ? [...$led, ...array_filter($fits, static fn(Package $p): bool => !$p->lean)] : $led);
+        }
         $dairyStays = !$brief->asks(Diet::Vegan) && !$brief->asks(Diet::DairyFree) && !$brief->asks(Diet::Raw) && !\in_array('milk', $brief->without, true);
         if (\in_array($pays, ['set', 'foam'], true)) {
             $matching = array_filter($fits, static fn(Package $p): bool => $p->keepsDairy() === $dairyStays);
@@ -138,16 +243,18 @@ final readonly class Planner
 
     /**
      * @param list<int> $banned
-     * @param list<Package> $packages
+     * @param array<int, ?Package> $choice
+     * @param array<int, Line> $lines by place in the layer
      */
-    private function plan(LayerReading $layer, array $banned, Brief $brief, array $packages, Wants $wants): LayerPlan
+    private function plan(LayerReading $layer, array $banned, Brief $brief, array $choice, Wants $wants, array $lines, ?string $eggPart = null): LayerPlan
     {
+        $packages = array_values(array_filter($choice));
         $mass = $layer->state->mixed;
         $agents = [];
         foreach ($packages as $package) {
             foreach ($package->agents as $agent) {
                 if (!$this->bans($brief, $this->shelf->get($agent->id)) && $this->schools->market->allows($agent->id)) {
-                    $agents[$agent->id] ??= $this->inThisHeat($agent, $layer);
+                    $agents[$agent->id] ??= $this->inThisHeat($agent, $wants->treatment ?? $layer->layer->treatment);
                 }
             }
         }
@@ -156,8 +263,9 @@ final readonly class Planner
         }
         $sweetened = array_filter($packages, static fn(Package $p): bool => $p->pays === 'sweet') !== [];
         $kept = [];
-        foreach ($layer->layer->understood() as $i => $line) {
+        foreach ($lines as $i => $line) {
             $id = (string) $line->ingredient;
+            $in = $this->shelf->get($id);
             if (\in_array($i, $banned, true)) {
                 $kept = [...$kept, ...$this->likeFor($line, $brief, $agents, $mass)];
                 continue;
@@ -169,16 +277,17 @@ final readonly class Planner
                 continue;
             }
             $fixed = $line->pinned || $line->has('infused') || $line->grams < self::SEASONING / 100 * $mass;
-            $sugar = $sweetened && $layer->state->model->portions[$i]->ingredient->group === 'sugar';
-            $fatty = $wants->lean && $layer->state->model->portions[$i]->ingredient->composition->family('fat.') >= self::FATTY;
-            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar || $fatty ? 0.999 : ($wants->otherwise ? 0.6 : 0.15), $line->pinned);
+            $sugar = $sweetened && $in->group === 'sugar';
+            $fatty = $wants->lean && $in->composition->family('fat.') >= self::FATTY;
+            $egg = $eggPart !== null && $id === $eggPart;
+            $kept[] = Unknown::kept($id, $line->grams, $fixed, $line->text, $line->prep, $sugar || $fatty ? 0.999 : ($wants->otherwise || $egg ? 0.6 : 0.15), $line->pinned);
         }
         $new = array_map(static fn(Agent $a): Unknown => Unknown::substitute($a->id, $a->typical * $mass / 100, $a->least * $mass / 100, $a->most * $mass / 100, $a->names, $a->prep), array_values($agents));
 
         return new LayerPlan(
-            implode('+', array_map(static fn(Package $p): string => $p->id, $packages)) ?: 'kept',
-            implode(' · ', array_map(static fn(Package $p): string => $p->name, $packages)) ?: 'Balanced again',
-            implode('; ', array_map(static fn(Package $p): string => $p->mouth, $packages)) ?: 'as the original',
+            implode('+', [...array_map(static fn(Package $p): string => $p->id, $packages), ...($eggPart === null ? [] : [$eggPart])]) ?: 'kept',
+            implode(' · ', [...array_map(static fn(Package $p): string => $p->name, $packages), ...($eggPart === null ? [] : [self::EGG_WORDS[$eggPart][0]])]) ?: 'Balanced again',
+            implode('; ', [...array_map(static fn(Package $p): string => $p->mouth, $packages), ...($eggPart === null ? [] : [self::EGG_WORDS[$eggPart][1]]), ...($wants->treatment === null ? [] : [$wants->treatment->kind === TreatmentKind::Bake ? 'baked, so denser' : 'unbaked, so lighter'])]) ?: 'as the original',
             array_sum(array_map(static fn(Package $p): int => $p->effortMinutes, $packages)),
             max([0, ...array_map(static fn(Package $p): int => $p->waitHours, $packages)]),
             [...$new, ...$kept],
@@ -186,9 +295,9 @@ final readonly class Planner
     }
 
     /** Starch in a baked layer boils with the layer; everything else keeps the sub-step of its own. */
-    private function inThisHeat(Agent $agent, LayerReading $layer): Agent
+    private function inThisHeat(Agent $agent, Treatment $treatment): Agent
     {
-        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake && $this->shelf->get($agent->id)->group === 'starch';
+        $bakes = $treatment->kind === TreatmentKind::Bake && $this->shelf->get($agent->id)->group === 'starch';
 
         return $bakes ? new Agent($agent->id, $agent->typical, $agent->least, $agent->most, $agent->names, []) : $agent;
     }

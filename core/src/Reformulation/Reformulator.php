@@ -110,12 +110,13 @@ final readonly class Reformulator
         foreach ([...array_diff(array_keys($original->layers), [$principal]), $principal] as $n) {
             $here = $n === $principal;
             $layer = $original->layers[$n];
-            $plans = $this->planner->plans($layer, $brief, $original->formula->family, $here ? $wants : new Wants($wants->sweetener, false, $wants->lean, false));
+            $treatment = $this->schools->treatment($layer, $original->formula->family);
+            $plans = $this->planner->plans($layer, $brief, $original->formula->family, ($here ? $wants : $wants->elsewhere())->treated($treatment));
             if ($here && $only !== null) {
                 $plans = array_values(array_filter($plans, static fn(LayerPlan $plan): bool => $plan->id === $only)) ?: $plans;
             }
             $limits = $here ? $this->limits($original, $n, $brief, $solved) : null;
-            $solved[$n] = array_map(fn(LayerPlan $plan): SolvedLayer => $this->solve($layer, $plan, $original->formula->serveAt, $limits, $aims, $brief), $plans);
+            $solved[$n] = array_map(fn(LayerPlan $plan): SolvedLayer => $this->solve($layer, $plan, $original->formula->serveAt, $limits, $aims, $brief, $treatment), $plans);
             usort($solved[$n], static fn(SolvedLayer $a, SolvedLayer $b): int => $b->fit() <=> $a->fit());
         }
         if (array_filter($solved) === []) {
@@ -175,9 +176,11 @@ final readonly class Reformulator
     private static function undominated(array $routes): array
     {
         $cost = static fn(Route $r): float => $r->result->portion['cost_minor'];
+        // Whole egg or yolks only is a matter of school: neither drives the other out.
+        $part = static fn(Route $r): string => preg_match('/\+(egg|egg-yolk)$/', $r->id, $m) === 1 ? $m[1] : '';
         $kept = [];
         foreach ($routes as $route) {
-            $beaten = array_filter($kept, static fn(Route $other): bool => $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
+            $beaten = array_filter($kept, static fn(Route $other): bool => $part($other) === $part($route) && $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
             if ($beaten === [] || \count($kept) < self::LEAST_ROUTES) {
                 $kept[] = $route;
             }
@@ -313,11 +316,11 @@ final readonly class Reformulator
         return $limits->isNone() ? null : $limits;
     }
 
-    private function solve(LayerReading $layer, LayerPlan $plan, float $serveAt, ?Limits $limits, Aims $aims, Brief $brief): SolvedLayer
+    private function solve(LayerReading $layer, LayerPlan $plan, float $serveAt, ?Limits $limits, Aims $aims, Brief $brief, ?Treatment $treatment): SolvedLayer
     {
         $target = Target::of($layer, $this->reader, $serveAt);
         $target = $layer->baseWords === null ? $target->aimed($aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: 0.75)) : $target);
-        $problem = new LayerProblem($this->reader, $this->template($layer, $plan, $brief), $plan->unknowns, $target, $serveAt, $limits);
+        $problem = new LayerProblem($this->reader, $this->template($layer, $plan, $brief, $treatment), $plan->unknowns, $target, $serveAt, $limits);
         $solution = $problem->solve();
         $rounded = $problem->layer($solution->x, mb_strtolower($layer->layer->name));
         $state = LayerModel::stateOf($rounded, $this->reader->shelf);
@@ -326,9 +329,12 @@ final readonly class Reformulator
     }
 
     /** A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. A raw one is not heated. */
-    private function template(LayerReading $layer, LayerPlan $plan, Brief $brief): Layer
+    private function template(LayerReading $layer, LayerPlan $plan, Brief $brief, ?Treatment $treatment): Layer
     {
         $was = $layer->layer;
+        if ($treatment !== null && !$brief->asks(Diet::Raw)) {
+            return new Layer($was->name, $was->lines, $treatment, $was->tin, null);
+        }
         if ($brief->asks(Diet::Raw)) {
             return new Layer($was->name, $was->lines, $was->treatment->kind === TreatmentKind::Freeze ? $was->treatment : Treatment::none(), $was->tin, null);
         }

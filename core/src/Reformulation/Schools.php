@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Formula\Family;
 use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Process\ChillMarks;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\NetCarbSchool;
+use Transmuta\Shelf\FatState;
 
 /**
  * Where good practitioners disagree (handbook: "support both, state the default"): a studio chooses, a dish may choose otherwise. Each acts
@@ -13,6 +19,9 @@ use Transmuta\Property\NetCarbSchool;
  */
 final readonly class Schools
 {
+    /** Oven for a filling that is baked by choice, °C (common practice). */
+    private const BAKE = 150.0;
+
     public function __construct(
         public NetCarbSchool $netCarbs = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
@@ -21,6 +30,12 @@ final readonly class Schools
         public float $firmness = 0.0,
         public bool $tenderBase = false,
         public bool $citrusWithGelatin = false,
+        public bool $anyJuice = false,
+        public ?bool $zest = null,
+        public ?bool $baked = null,
+        public ChillMarks $chill = ChillMarks::Both,
+        public ?string $curdEgg = null,
+        public ?bool $leanWhip = null,
     ) {}
 
     /** @return array<string, array{words: string, acts: string, choices: array<string, string>, default: string}> */
@@ -33,6 +48,12 @@ final readonly class Schools
             'sweetness' => ['words' => 'Sweetness after reformulating', 'acts' => 'routes and rails: the sweetness aimed for', 'choices' => ['match' => 'match the original', 'fifth' => 'a fifth less sweet'], 'default' => 'match'],
             'firmness' => ['words' => 'Firmness of a filling', 'acts' => 'routes and rails: the set aimed for', 'choices' => ['match' => 'match the original', 'softer' => 'just holding: a step softer', 'firmer' => 'clean slice: a step firmer'], 'default' => 'match'],
             'base' => ['words' => 'Base', 'acts' => 'routes and rails: the firm fat of a base', 'choices' => ['firm' => 'firm, as the original', 'tender' => 'tender: a quarter less fat'], 'default' => 'firm'],
+            'bake' => ['words' => 'A cheesecake: baked or not', 'acts' => 'routes: the heat its filling gets', 'choices' => ['follow' => 'follow the original', 'baked' => 'baked, dense', 'unbaked' => 'unbaked, light'], 'default' => 'follow'],
+            'egg' => ['words' => 'Egg in a curd', 'acts' => 'routes that keep the egg', 'choices' => ['both' => 'offer yolks and whole egg', 'yolks' => 'yolks only', 'whole' => 'whole egg, leaner'], 'default' => 'both'],
+            'zest' => ['words' => 'Zest in a curd', 'acts' => 'routes: the zest line', 'choices' => ['written' => 'as the original has it', 'essential' => 'essential: added where there is none', 'without' => 'too intense: left out'], 'default' => 'written'],
+            'whip' => ['words' => 'A low-fat whipped layer', 'acts' => 'routes: which foams may be used', 'choices' => ['richness' => 'by how rich it is to be', 'cream' => 'coconut or cashew', 'banana' => 'banana first'], 'default' => 'richness'],
+            'juice' => ['words' => 'Juice', 'acts' => 'method: how the juice is named', 'choices' => ['fresh' => 'always fresh', 'any' => 'bottled or frozen is fine'], 'default' => 'fresh'],
+            'chill' => ['words' => 'Chill before serving', 'acts' => 'method: when it may be cut', 'choices' => ['both' => 'both marks', 'hours' => 'after 3 h, where it is set by then', 'night' => 'only after a night'], 'default' => 'both'],
             'citrus' => ['words' => 'A citrus-set cheesecake', 'acts' => 'routes: which way comes first', 'choices' => ['alone' => 'juice alone where casein allows', 'gelatin' => 'juice and gelatin'], 'default' => 'alone'],
         ];
     }
@@ -68,6 +89,12 @@ final readonly class Schools
             },
             $chosen['base'] === 'tender',
             $chosen['citrus'] === 'gelatin',
+            $chosen['juice'] === 'any',
+            ['essential' => true, 'without' => false][$chosen['zest']] ?? null,
+            ['baked' => true, 'unbaked' => false][$chosen['bake']] ?? null,
+            ChillMarks::from($chosen['chill']),
+            ['yolks' => 'egg-yolk', 'whole' => 'egg'][$chosen['egg']] ?? null,
+            ['banana' => true, 'cream' => false][$chosen['whip']] ?? null,
         );
     }
 
@@ -75,5 +102,58 @@ final readonly class Schools
     public function aims(Aims $aims): Aims
     {
         return Aims::of($aims->sweetness === 1.0 ? $this->sweetness : $aims->sweetness, $aims->set === 0.0 ? $this->firmness : $aims->set, $aims->sharpness, $aims->richness);
+    }
+
+    /** The heat a layer of a route gets instead of its own: only a cheesecake's filling is asked about. */
+    public function treatment(LayerReading $layer, Family $family): ?Treatment
+    {
+        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake;
+        if ($family !== Family::Cheesecake || $this->baked === null || $this->baked === $bakes || $layer->baseWords !== null || !$this->isCheese($layer)) {
+            return null;
+        }
+
+        return $this->baked ? Treatment::of(TreatmentKind::Bake, self::BAKE) : Treatment::none();
+    }
+
+    private function isCheese(LayerReading $layer): bool
+    {
+        foreach ($layer->state->model->portions as $i => $portion) {
+            if ($portion->ingredient->fatState === FatState::Cheese && $layer->state->share[$i] > 10.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> the parts of the egg that routes for a curd are made with, beside what is written */
+    public function eggParts(Family $family): array
+    {
+        return $family !== Family::Curd ? [] : ($this->curdEgg === null ? ['egg-yolk', 'egg'] : [$this->curdEgg]);
+    }
+
+    /**
+     * What is chosen otherwise than usual, in words, so that it can be shown where it acts.
+     *
+     * @param array<string, mixed> ...$layers choices by question; later ones win over earlier
+     *
+     * @return list<array{question: string, words: string, choice: string, acts: string}>
+     */
+    public static function atWork(array ...$layers): array
+    {
+        $all = [];
+        foreach (self::questions() as $key => $question) {
+            foreach (array_reverse($layers) as $choices) {
+                $value = $choices[$key] ?? null;
+                if (\is_string($value) && isset($question['choices'][$value])) {
+                    if ($value !== $question['default']) {
+                        $all[] = ['question' => $key, 'words' => $question['words'], 'choice' => $question['choices'][$value], 'acts' => $question['acts']];
+                    }
+                    break;
+                }
+            }
+        }
+
+        return $all;
     }
 }

@@ -40,7 +40,7 @@ final class MethodWriterTest extends TestCase
     {
         $steps = self::steps("layer: A\ntreat: none\n200 g soy milk\n60 g lemon juice\n2 g agar, boiled\n30 g coconut oil");
         self::assertMatchesRegularExpression('/agar.*boil 2–3 min/', $steps);
-        self::assertGreaterThan(strpos($steps, 'boil 2–3 min'), strpos($steps, 'lemon juice last'));
+        self::assertGreaterThan(strpos($steps, 'boil 2–3 min'), strpos($steps, 'lemon juice (fresh) last'));
     }
 
     public function testGelatinIsSwollenAndNeverBoiled(): void

@@ -16,7 +16,6 @@ use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\Schools;
 use Transmuta\Tests\Kit;
 
 final class ReformulatorTest extends TestCase
@@ -232,27 +231,6 @@ final class ReformulatorTest extends TestCase
             self::assertNotContains('soybeans', $route->result->contains, $route->name);
             self::assertArrayNotHasKey('coconut-oil', self::grams($route->result->formula), $route->name);
         }
-    }
-
-    public function testSchoolsActWhereTheySay(): void
-    {
-        $eu = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['market' => 'eu']));
-        foreach ($eu->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Keto], netCarbs: 9.0)) as $route) {
-            self::assertArrayNotHasKey('allulose', self::grams($route->result->formula), $route->name);
-            self::assertArrayNotHasKey('monk-fruit-extract', self::grams($route->result->formula), $route->name);
-        }
-        $fifth = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['sweetness' => 'match'], ['sweetness' => 'fifth']));
-        $rails = array_column($fifth->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Vegan]))[0]->rails['Custard'], null, 'property');
-        self::assertEqualsWithDelta(0.8 * Kit::engine()->read(Kit::demo('cardamom-set-custard'))->layers[0]->se, $rails['sweetness']->target, 1e-6, 'the dish wins over the studio');
-        $strict = \Transmuta\Engine::over(Kit::shelf(), schools: Schools::of(['net_carbs' => 'no-polyols', 'gelatin' => 'linear']));
-        $formula = Kit::engine()->parse("50 g maltitol\n4 g bronze gelatine leaf\n100 g milk\n");
-        self::assertLessThan(Kit::engine()->read($formula)->portion['net_carbs_g'], $strict->read($formula)->portion['net_carbs_g']);
-        self::assertNotSame(Kit::engine()->read($formula)->layers[0]->set->mechanisms['gelatin'] ?? 0.0, $strict->read($formula)->layers[0]->set->mechanisms['gelatin'] ?? 0.0);
-        foreach (Schools::questions() as $question) {
-            self::assertArrayHasKey($question['default'], $question['choices']);
-        }
-        $this->expectException(Nonsense::class);
-        Schools::of(['market' => 'the moon']);
     }
 
     /** Handbook §10: erythritol with one extract alone cannot reach a full-sugar curd; allulose with two can come near. */

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+// The one store; the rest is the framework's own default.
+return [
+    'default' => 'mariadb',
+    'connections' => [
+        'mariadb' => [
+            'driver' => 'mariadb',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '33306'),
+            'database' => env('DB_DATABASE', 'transmuta'),
+            'username' => env('DB_USERNAME', 'root'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8mb4',
+            'collation' => 'utf8mb4_unicode_ci',
+            'prefix' => '',
+            'strict' => true,
+            // A worker keeps its connection between requests; PHP rolls back what a request left open.
+            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi'],
+        ],
+    ],
+];
