@@ -15,6 +15,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\Section;
 use Transmuta\Reformulation\Rail;
+use Transmuta\Reformulation\Schools;
 use Transmuta\Watch\Warning;
 
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
@@ -41,6 +42,7 @@ final readonly class BenchView
                 'notes' => $version->notes,
                 'wanted' => (object) $version->wanted,
                 'schools' => (object) $version->dish->schools,
+                'schools_at_work' => Schools::atWork(...$this->shelves->schools($version)),
                 'revision' => $version->revision,
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],

@@ -96,6 +96,32 @@ final class BenchTest extends FeatureCase
         $this->putJson('/api/schools', ['schools' => ['market' => 'the moon']])->assertUnprocessable()->assertJsonPath('field', 'market');
     }
 
+    public function testAKeptReadingIsNeverStale(): void
+    {
+        $custard = $this->dish('Cardamom set custard');
+        $version = $custard->versions->firstOrFail();
+        $read = function () use ($version): array {
+            $this->app?->forgetScopedInstances();
+
+            return (array) $this->getJson("/api/versions/$version->id")->assertOk()->json();
+        };
+        $first = $read();
+        self::assertSame($first['now'], $read()['now'], 'nothing changed');
+        self::assertSame([], $first['version']['schools_at_work']);
+        $this->putJson('/api/schools', ['schools' => ['net_carbs' => 'no-polyols']])->assertOk();
+        $second = $read();
+        self::assertSame(['net_carbs'], array_column($second['version']['schools_at_work'], 'question'));
+        $formula = $second['now']['formula'];
+        $formula['layers'][0]['lines'][0]['grams'] += 30;
+        $saved = $this->patchJson("/api/versions/$version->id", ['revision' => $second['version']['revision'], 'formula' => $formula])->assertOk()->json();
+        self::assertNotSame($second['now']['reading'], $saved['now']['reading']);
+        self::assertSame($saved['now'], $read()['now']);
+        $child = $custard->versions->get(1);
+        self::assertNotNull($child);
+        $this->app?->forgetScopedInstances();
+        self::assertSame($saved['now']['reading']['portion'], $this->getJson("/api/versions/$child->id")->json('original.reading.portion'), 'a version sees its original as it is now');
+    }
+
     public function testTheCounterListsAPageAndFindsByName(): void
     {
         $studio = $this->studio();

@@ -9,6 +9,7 @@ use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Transmuta\Process\Card;
+use Transmuta\Reformulation\Schools;
 
 final class CardController extends Controller
 {
@@ -23,6 +24,7 @@ final class CardController extends Controller
             'portions' => $version->formula->portions,
             'serve_at_c' => $version->formula->serveAt,
             'brief' => $version->brief,
+            'schools_at_work' => Schools::atWork(...$shelves->schools($version)),
             'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
             ...(new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula)),
         ]);

@@ -19,7 +19,7 @@ use Transmuta\Watch\Warning;
 final class ReadingJson
 {
     /** The jobs of a line that counts for nothing. */
-    private const IDLE = ['set' => 0.0, 'sweet' => 0.0, 'fat' => 0.0, 'acid' => 0.0, 'air' => 0.0, 'protein' => 0.0];
+    private const IDLE = ['set' => 0.0, 'sweet' => 0.0, 'fat' => 0.0, 'acid' => 0.0, 'air' => 0.0, 'protein' => 0.0, 'firm' => 0.0, 'water' => 0.0, 'brown' => 0.0, 'colour' => 0.0];
 
     /** @return array<string, mixed> */
     public static function write(DishReading $dish): array
@@ -151,7 +151,7 @@ final class ReadingJson
     /** @return list<array<string, mixed>> */
     private static function lines(LayerReading $r): array
     {
-        $jobs = $r->jobs;
+        [$jobs, $setBy] = [$r->jobs, $r->setBy];
         $lines = [];
         foreach ($r->layer->lines as $line) {
             $lines[] = [
@@ -161,6 +161,7 @@ final class ReadingJson
                 'trace' => $line->trace,
                 'confidence' => $line->confidence->value,
                 'jobs' => $line->ingredient === null ? self::IDLE : array_map(static fn(float $share): float => round($share, 3), array_shift($jobs) ?? self::IDLE),
+                'set_by' => (object) ($line->ingredient === null ? [] : array_map(static fn(float $share): float => round($share, 3), array_shift($setBy) ?? [])),
             ];
         }
 

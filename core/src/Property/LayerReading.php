@@ -15,7 +15,8 @@ final readonly class LayerReading
      * @param array<string, array{value: float, unknown: list<string>}> $micronutrients per 100 g, with the lines that leave one open
      * @param array<string, array{kind: string, grams: float, has: float, holds: float, holds20: ?float, most_g: float, over: bool}> $crystals
      * @param ?string $baseWords how a base cuts; null for layers that are not a base
-     * @param list<array<string, float>> $jobs per understood line: share 0…1 of set, sweet, fat, acid, air, protein
+     * @param list<array<string, float>> $jobs per understood line: shares 0…1 of what it provides ({@see LineJobs})
+     * @param list<array<string, float>> $setBy per understood line: share of the layer's set by mechanism
      */
     public function __construct(
         public Layer $layer,
@@ -34,6 +35,7 @@ final readonly class LayerReading
         public float $solidAtMouth,
         public array $nutrition,
         public array $jobs,
+        public array $setBy,
         public int $costMinor,
         public ?float $height,
         public array $us,

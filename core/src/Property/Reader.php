@@ -190,6 +190,7 @@ final readonly class Reader
         $aw = $this->waterActivity->aw($state);
         $base = Base::is($state);
         $us = $this->usNutrition->per100($state);
+        $jobs = LineJobs::of($state, $this, $serveAt);
 
         return new LayerReading(
             layer: $layer,
@@ -207,7 +208,8 @@ final readonly class Reader
             baseWords: $base ? $this->base->words($state, $serveAt) : null,
             solidAtMouth: $this->fat->solid($state, self::MOUTH),
             nutrition: $this->nutrition->per100($state),
-            jobs: $this->jobs($state, $serveAt),
+            jobs: $jobs['shares'],
+            setBy: $jobs['set_by'],
             costMinor: (int) round(array_sum($this->costs($state))),
             height: $layer->tin === null ? null : $volume * 1000 / $layer->tin->area(),
             us: $us,
@@ -222,36 +224,6 @@ final readonly class Reader
             firmFat: $this->fat->weightedSolid($state, $serveAt),
             solidAtFridge: $this->fat->solid($state, self::FRIDGE),
         );
-    }
-
-    /**
-     * What each line provides, by taking it away and reading again.
-     *
-     * @return list<array<string, float>>
-     */
-    private function jobs(LayerState $state, float $serveAt): array
-    {
-        // A base holds by its firm fat; every other layer by its GE.
-        $isBase = Base::is($state);
-        $measure = fn(LayerState $s): array => [
-            'set' => $isBase ? $this->fat->solid($s, $serveAt) : $this->set->ge($s, $serveAt),
-            'sweet' => $this->sweetness->se($s),
-            'fat' => $s->fat,
-            'acid' => $s->acids,
-            'air' => $this->air->volume($s),
-            'protein' => $s->protein,
-        ];
-        $whole = $measure($state);
-        $jobs = [];
-        foreach (array_keys($state->grams) as $i) {
-            $rest = $measure($state->without($i));
-            $jobs[] = array_map(
-                static fn(string $job): float => $whole[$job] > 1e-6 ? max(0.0, min(1.0, ($whole[$job] - $rest[$job]) / $whole[$job])) : 0.0,
-                array_combine(array_keys($whole), array_keys($whole)),
-            );
-        }
-
-        return $jobs;
     }
 
     /**

@@ -99,7 +99,7 @@ final readonly class SetModel
     }
 
     /** @return array<string, float> GE % by mechanism */
-    private function mechanisms(LayerState $state, float $celsius): array
+    public function mechanisms(LayerState $state, float $celsius): array
     {
         $s = $this->reference->set;
         $b = $this->space($state);

@@ -9,7 +9,10 @@ use Transmuta\Property\LayerReading;
 /** What left a layer, what came in, and why, told from the computed shares. */
 final class Changes
 {
-    private const JOBS = ['set' => 'the set', 'sweet' => 'the sweetness', 'fat' => 'the fat', 'acid' => 'the acid', 'air' => 'the air', 'protein' => 'the protein'];
+    private const JOBS = [
+        'set' => 'the set', 'sweet' => 'the sweetness', 'fat' => 'the fat', 'firm' => 'the firm fat', 'water' => 'the water binding', 'acid' => 'the acid',
+        'air' => 'the air', 'protein' => 'the protein', 'brown' => 'the browning', 'colour' => 'the colour',
+    ];
 
     /** A line that was there counts as coming in when it grows by more than this share. */
     private const GROWN = 0.2;
@@ -69,9 +72,10 @@ final class Changes
     private static function shares(array $jobs): string
     {
         $parts = [];
-        arsort($jobs);
+        // Shares that read alike keep the order in which a cook would tell them.
+        uasort($jobs, static fn(float $a, float $b): int => round(20 * $b) <=> round(20 * $a));
         foreach ($jobs as $job => $share) {
-            if ($share >= 0.08 && \count($parts) < 3) {
+            if ($share >= 0.08 && \count($parts) < 4) {
                 $parts[] = \sprintf('%.0f %% of %s', $share * 100, self::JOBS[$job]);
             }
         }

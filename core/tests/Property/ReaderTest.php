@@ -47,8 +47,8 @@ final class ReaderTest extends TestCase
             ], array_keys($layer));
             self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'], array_keys($layer['set']));
             foreach ($layer['lines'] as $line) {
-                self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'jobs'], array_keys($line));
-                self::assertSame(['set', 'sweet', 'fat', 'acid', 'air', 'protein'], array_keys($line['jobs']));
+                self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'jobs', 'set_by'], array_keys($line));
+                self::assertSame(['set', 'sweet', 'fat', 'acid', 'air', 'protein', 'firm', 'water', 'brown', 'colour'], array_keys($line['jobs']));
             }
         }
         self::assertSame(['mass_g', 'kj', 'kcal', 'fat_g', 'saturates_g', 'carbohydrate_g', 'sugars_g', 'polyols_g', 'net_carbs_g', 'fibre_g', 'protein_g', 'salt_g', 'cost_minor'], array_keys($json['portion']));

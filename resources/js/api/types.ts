@@ -1,5 +1,5 @@
 /** Shapes the server answers with. Masses in g, temperatures in °C, fractions in g per 100 g, money in minor units. */
-export type Job = 'set' | 'sweet' | 'fat' | 'acid' | 'air' | 'protein';
+export type Job = 'set' | 'sweet' | 'fat' | 'acid' | 'air' | 'protein' | 'firm' | 'water' | 'brown' | 'colour';
 
 export interface FormulaLine {
     text: string;
@@ -50,6 +50,8 @@ export interface LineReading {
     trace: string;
     confidence: string;
     jobs: Record<Job, number>;
+    /** Share of the layer's set that goes with the line, by mechanism. */
+    set_by: Record<string, number>;
 }
 
 /** Hours from going into the cold. */
@@ -200,6 +202,14 @@ export interface Answer {
     proposals: { words: string; brief: Brief | null; portions: number | null }[];
 }
 
+/** A choice that is not the usual one, and where it acts. */
+export interface SchoolAtWork {
+    question: string;
+    words: string;
+    choice: string;
+    acts: string;
+}
+
 export interface SchoolQuestion {
     words: string;
     acts: string;
@@ -245,6 +255,7 @@ export interface BenchData {
         notes: string;
         wanted: Record<string, Record<string, number>>;
         schools: Record<string, string>;
+        schools_at_work: SchoolAtWork[];
         revision: number;
         saved_at: string;
     };
@@ -301,6 +312,7 @@ export interface Card {
     portion_g: number;
     serve_at_c: number;
     brief: Brief;
+    schools_at_work: SchoolAtWork[];
     tins: string[];
     ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string }[] }[];
     steps: string[];

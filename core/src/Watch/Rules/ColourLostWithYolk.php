@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Formula\Family;
+use Transmuta\Property\Colour;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
 
-/** Handbook F 40: a filling without its yolk is paler. */
+/** Handbook F 40: a filling without its yolk is paler; how much of a yellow restores it. */
 final class ColourLostWithYolk implements Rule
 {
+    /** Yellow a yolk curd is taken to have had where its original is not at hand, g yolk per 100 g [trade]. */
+    private const YOLK_CURD = 12.0;
+
+    /** Share of the original's yellow under which the difference is seen. */
+    private const SEEN = 0.6;
+
+    private const RESTORES = ['turmeric' => 'turmeric cooked in', 'beta-carotene' => 'beta-carotene 1 %', 'saffron' => 'saffron infused'];
+
     public static function name(): string
     {
         return 'colour-lost-with-yolk';
@@ -21,11 +32,39 @@ final class ColourLostWithYolk implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            $lines = array_map(static fn(\Transmuta\Shelf\Ingredient $in): string => $in->id, array_column($layer->state->model->portions, 'ingredient'));
-            $starchy = array_intersect(['cornflour', 'tapioca-starch', 'custard-powder', 'silken-tofu'], $lines) !== [];
-            if ($dish->formula->family === \Transmuta\Formula\Family::Curd && $starchy && $layer->state->of100('protein.egg') === 0.0 && !\in_array('turmeric', $lines, true)) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s is paler without yolk: about %.1f g turmeric brings its yellow back, cooked with the starch.', $layer->layer->name, max(0.1, $layer->state->mass * 0.0006)), $n, ['action' => 'add', 'ingredient' => 'turmeric', 'grams' => round(max(0.1, $layer->state->mass * 0.0006), 1)]);
+            $lost = $this->lost($dish, $layer, $dish->original->layers[$n] ?? null);
+            if ($lost <= 0.0) {
+                continue;
+            }
+            $grams = $words = [];
+            foreach (self::RESTORES as $id => $name) {
+                $strength = $reader->shelf->find($id)?->does('colour-yellow') ?? 0.0;
+                if ($strength > 0.0) {
+                    $grams[$id] = max(0.05, $lost * $layer->state->mass / 100 / $strength);
+                    $words[] = \sprintf('%.2g g %s', $grams[$id], $name);
+                }
+            }
+            foreach (\array_slice($grams, 0, 1) as $id => $weight) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s is paler: the yellow of %.0f g yolk is gone from it. %s restores it.', $layer->layer->name, $lost * $layer->state->mass / 100, implode(' or ', $words)), $n, ['action' => 'add', 'ingredient' => $id, 'grams' => round($weight, 2)]);
             }
         }
+    }
+
+    /** Yellow gone, as g yolk per 100 g of the layer. */
+    private function lost(DishReading $dish, LayerReading $now, ?LayerReading $was): float
+    {
+        $yellow = Colour::of($now->state)['yellow'];
+        $hides = Colour::of($now->state)['brown'] > 1.0 || Colour::of($now->state)['red'] > 3.0;
+        if ($hides || $now->state->of100('protein.egg') > 0.5) {
+            return 0.0;
+        }
+        if ($was !== null) {
+            $had = Colour::of($was->state)['yellow'];
+
+            return $was->state->of100('protein.egg') > 0.5 && $had >= 2.0 && $yellow < self::SEEN * $had ? $had - $yellow : 0.0;
+        }
+        $binds = ($now->set->mechanisms['starch'] ?? 0.0) + ($now->set->mechanisms['soy'] ?? 0.0) + ($now->set->mechanisms['agar'] ?? 0.0) > 0.1;
+
+        return $dish->formula->family === Family::Curd && $now->baseWords === null && $binds && $yellow < self::SEEN * self::YOLK_CURD ? self::YOLK_CURD - $yellow : 0.0;
     }
 }

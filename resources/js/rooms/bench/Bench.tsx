@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { Waiting } from '../../shared/Waiting';
 import { WhyProvider } from '../../shared/why/WhyProvider';
 import { BenchHeader } from './BenchHeader';
@@ -106,6 +107,7 @@ function BenchOf({ id }: { id: number }) {
             <Panel component="section" aria-label="Section and portion" sx={{ display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
                 <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
                 <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
+                <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
                 <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
             </Panel>
             <Ledger

@@ -10,7 +10,18 @@ import { COLUMNS, type LedgerRow } from './ledger';
 import { MeasuredFruit } from './MeasuredFruit';
 
 const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
-const WORDS: Record<Job, string> = { set: 'the set', sweet: 'the sweetness', fat: 'the fat', acid: 'the acid', air: 'the air', protein: 'the protein' };
+const WORDS: Record<Job, string> = {
+    set: 'the set', sweet: 'the sweetness', fat: 'the fat', firm: 'the firm fat', water: 'the water binding', acid: 'the acid', air: 'the air', protein: 'the protein', brown: 'the browning', colour: 'the colour',
+};
+
+/** "62 % of the set (egg, fat)": what it gives, and how it sets. */
+function gives(row: LedgerRow): string {
+    const by = Object.keys(row.setBy).join(', ').replaceAll('-', ' ');
+    return (Object.keys(WORDS) as Job[])
+        .filter((job) => (row.jobs?.[job] ?? 0) >= 0.01)
+        .map((job) => `${percent(row.jobs?.[job] ?? 0)} % of ${WORDS[job]}${job === 'set' && by ? ` (by ${by})` : ''}`)
+        .join(', ');
+}
 
 interface Props {
     row: LedgerRow;
@@ -105,10 +116,7 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
                             {row.jobs && (
                                 <p style={{ margin: '6px 0' }}>
                                     {gone ? 'It gave' : 'It gives'}{' '}
-                                    {(Object.keys(WORDS) as Job[])
-                                        .filter((job) => (row.jobs?.[job] ?? 0) >= 0.01)
-                                        .map((job) => `${percent(row.jobs?.[job] ?? 0)} % of ${WORDS[job]}`)
-                                        .join(', ') || 'next to nothing of what is measured'}
+                                    {gives(row) || 'next to nothing of what is measured'}
                                     : found by taking it away and reading the layer again.
                                 </p>
                             )}

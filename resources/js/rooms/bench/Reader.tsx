@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { BenchData, Rail } from '../../api/types';
 import { Panel } from '../../shared/Panel';
+import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { DietList } from './DietList';
 import { LabelFacts } from './LabelFacts';
 import { LayerFacts } from './LayerFacts';
@@ -31,7 +32,9 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
                 ))}
             </Box>
             <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ overflow: 'auto', minHeight: 0, flex: 1 }}>
+                {tab === 'rails' && <SchoolsAtWork schools={data.version.schools_at_work} acts="rails" sx={{ mb: 0.5 }} />}
                 {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} wanted={data.version.wanted[reading.name] ?? {}} onWant={onWant} />}
+                {tab === 'reading' && <SchoolsAtWork schools={data.version.schools_at_work} acts="set" sx={{ mb: 0.5 }} />}
                 {tab === 'reading' && <LayerFacts reading={reading} index={layer} />}
                 {tab === 'diets' && <DietList reading={data.now.reading} />}
                 {tab === 'label' && <LabelFacts reading={data.now.reading} />}

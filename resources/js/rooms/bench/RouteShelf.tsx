@@ -6,6 +6,7 @@ import { routesQuery, versionQuery } from '../../api/queries';
 import type { Answer, BenchData, Brief, Route } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { asksSomething, briefOf, typedOf, type LimitKey } from './brief';
 import { BriefChooser } from './BriefChooser';
 import { OutOfReach } from './OutOfReach';
@@ -67,6 +68,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 />
             </Box>
             <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Routes and swaps">
+                <SchoolsAtWork schools={data.version.schools_at_work} acts="routes" sx={{ mb: 0.5 }} />
                 {take.error && <ProblemNote error={take.error} />}
                 {asked && routes.isPending && (
                     <Box role="status" sx={{ color: 'var(--ink-soft)', py: 2 }}>

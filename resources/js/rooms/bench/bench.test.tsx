@@ -116,7 +116,7 @@ describe('the watch', () => {
 
 describe('a ledger line', () => {
     const line = { text: '4 large egg yolks', ingredient: 'egg-yolk', grams: 68, trace: '4 × 17 g', confidence: 'sure' as const, prep: [], pinned: false, reason: null, suggestions: [] };
-    const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6 }, line };
+    const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6, firm: 0, water: 0, brown: 0, colour: 0.9 }, setBy: { egg: 0.61, fat: 0.1 }, line };
 
     it('pins, tells why, and is taken out', () => {
         const onLine = vi.fn();
@@ -126,7 +126,7 @@ describe('a ledger line', () => {
         fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
         const why = within(screen.getByRole('dialog'));
         expect(why.getByText('4 × 17 g')).toBeTruthy();
-        expect(why.getByText(/71 % of the set, 23 % of the fat, 60 % of the protein/)).toBeTruthy();
+        expect(why.getByText(/71 % of the set \(by egg, fat\), 23 % of the fat, 60 % of the protein, 90 % of the colour/)).toBeTruthy();
         fireEvent.click(why.getByRole('button', { name: 'Take this line out' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, null);
     });

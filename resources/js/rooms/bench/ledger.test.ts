@@ -3,7 +3,7 @@ import type { FormulaLine, Side } from '../../api/types';
 import { cured, ledger, nudged, withLine, withTyped } from './ledger';
 
 const line = (ingredient: string | null, grams: number): FormulaLine => ({ text: ingredient ?? 'a wisp', ingredient, grams, trace: '', confidence: 'sure', prep: [], pinned: false, reason: null, suggestions: [] });
-const jobs = { set: 0.5, sweet: 0, fat: 0, acid: 0, air: 0, protein: 0 };
+const jobs = { set: 0.5, sweet: 0, fat: 0, acid: 0, air: 0, protein: 0, firm: 0, water: 0, brown: 0, colour: 0 };
 
 function side(lines: FormulaLine[], name = 'Curd'): Side {
     return {
@@ -69,6 +69,14 @@ describe('a cure', () => {
     });
     it('boils the whole layer where that is the cure', () => {
         expect(cured(formula, { layer: 0, cure: { action: 'boil-layer', ingredient: '' } }).layers[0]?.treat).toBe('boil 2 min stirred');
+    });
+    it('adds, weighs and swaps what it says', () => {
+        const after = (cure: Parameters<typeof cured>[1]['cure']) => cured(formula, { layer: 0, cure }).layers[0];
+        expect(after({ action: 'add', ingredient: 'turmeric', grams: 0.3 })?.lines.at(-1)).toMatchObject({ ingredient: 'turmeric', grams: 0.3, prep: [] });
+        expect(after({ action: 'add', ingredient: 'agar', grams: 1.2 })?.lines.at(-1)?.prep).toEqual(['boiled']);
+        expect(after({ action: 'weigh', ingredient: 'sugar', grams: 120 })?.lines.map((l) => l.grams)).toEqual([2, 120]);
+        expect(after({ action: 'swap', ingredient: 'sugar', for: 'allulose', grams: 1.4 })?.lines[1]).toMatchObject({ ingredient: 'allulose', grams: 193.2, text: '' });
+        expect(after({ action: 'cook', ingredient: '', grams: 80 })?.treat).toBe('cook to 80 C, stirred');
     });
     it('is nothing where none is known', () => {
         expect(cured(formula, { layer: 0, cure: null })).toBe(formula);

@@ -15,6 +15,7 @@ export interface LedgerRow {
     share: number;
     isNew: boolean;
     jobs: Record<Job, number> | null;
+    setBy: Record<string, number>;
     line: FormulaLine;
 }
 
@@ -45,6 +46,7 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                 share: mass > 0 ? (line.grams ?? 0) / mass : 0,
                 isNew: oldLayer !== undefined && old === undefined,
                 jobs: reading?.lines[n]?.jobs ?? null,
+                setBy: reading?.lines[n]?.set_by ?? {},
                 line,
             };
         });
@@ -63,6 +65,7 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                           share: oldMass > 0 ? (line.grams ?? 0) / oldMass : 0,
                           isNew: false,
                           jobs: oldReading?.lines[n]?.jobs ?? null,
+                          setBy: oldReading?.lines[n]?.set_by ?? {},
                           line,
                       },
                   ],

@@ -3,9 +3,8 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { BenchData, Formula } from '../../api/types';
+import { done, nothingDone, stepped, type Wanted } from './history';
 import { Saver } from './saver';
-
-const REMEMBERED = 50;
 
 /** A version on the bench: shows what is typed at once, saves it through a {@link Saver}, and can go back and forth over it. */
 export function useBench(id: number) {
@@ -24,8 +23,7 @@ export function useBench(id: number) {
         });
     });
     const { typed, state } = useSyncExternalStore(saver.subscribe, saver.snapshot);
-    const [past, setPast] = useState<Formula[]>([]);
-    const [future, setFuture] = useState<Formula[]>([]);
+    const [history, setHistory] = useState(nothingDone);
     const data = query.data;
     const formula = typed ?? data?.now.formula ?? null;
 
@@ -35,37 +33,34 @@ export function useBench(id: number) {
     }, [revision, saver]);
 
     const edit = (next: Formula, rebalance = false) => {
-        if (formula) setPast([...past.slice(1 - REMEMBERED), formula]);
-        setFuture([]);
+        if (formula) setHistory(done(history, { formula }));
         saver.put(next, rebalance);
     };
-    const undo = () => {
-        const previous = past.at(-1);
-        if (!previous || !formula) return;
-        setPast(past.slice(0, -1));
-        setFuture([formula, ...future]);
-        saver.put(previous);
-    };
-    const redo = () => {
-        const next = future[0];
-        if (!next || !formula) return;
-        setFuture(future.slice(1));
-        setPast([...past, formula]);
-        saver.put(next);
-    };
-    /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
-    const want = (layer: string, property: string, value: number | null) => {
+    const setWanted = (wanted: Wanted) => {
         if (!data) return;
-        const { [layer]: had = {}, ...others } = data.version.wanted;
-        const wanted = value === null ? others : { ...others, [layer]: { ...had, [property]: value } };
         void call<BenchData>('PUT', `versions/${id}/wanted`, { revision: data.version.revision, wanted })
             .then((kept) => client.setQueryData(versionQuery(id).queryKey, kept))
             .catch(() => query.refetch());
     };
+    /** Goes one step back or forth, over formulas and over what was wanted of a rail alike. */
+    const step = (way: 'back' | 'forth') => {
+        if (!data || !formula) return;
+        const taken = stepped(history, way, { formula, wanted: data.version.wanted });
+        if (!taken) return;
+        setHistory(taken.history);
+        if ('formula' in taken.to) saver.put(taken.to.formula);
+        else setWanted(taken.to.wanted);
+    };
+    /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
+    const want = (layer: string, property: string, value: number | null) => {
+        if (!data) return;
+        setHistory(done(history, { wanted: data.version.wanted }));
+        const { [layer]: had = {}, ...others } = data.version.wanted;
+        setWanted(value === null ? others : { ...others, [layer]: { ...had, [property]: value } });
+    };
     const takeTheirs = async () => {
         saver.letGo();
-        setPast([]);
-        setFuture([]);
+        setHistory(nothingDone);
         await query.refetch();
     };
     /** Makes a new version beside this one of what is typed, and answers its id. */
@@ -78,5 +73,5 @@ export function useBench(id: number) {
         return made.version.id;
     };
 
-    return { query, data, formula, state, edit, want, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, takeTheirs, keepMine, setDown: () => saver.letGo() };
+    return { query, data, formula, state, edit, want, undo: () => step('back'), redo: () => step('forth'), canUndo: history.past.length > 0, canRedo: history.future.length > 0, takeTheirs, keepMine, setDown: () => saver.letGo() };
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
 import { grams } from '../../shared/numbers';
+import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { dietName, treatWords } from '../../shared/words';
 
 const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
@@ -63,6 +64,7 @@ export function RecipeCard({ card }: { card: Card }) {
                             </li>
                         ))}
                     </ol>
+                    <SchoolsAtWork schools={card.schools_at_work} acts="method" sx={{ mt: 0.5 }} />
                 </div>
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>

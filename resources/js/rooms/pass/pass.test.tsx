@@ -15,9 +15,14 @@ const card: Card = {
     steps: ['Boil it.'], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
     diets: [{ diet: 'vegan', standing: 'unproven', why: ['Plant butter: is it free of milk protein?'] }, { diet: 'keto', standing: 'not met', why: ['Sugar'] }],
     cautions: ['Keep at 5 °C or below.'],
+    schools_at_work: [{ question: 'juice', words: 'Juice', choice: 'bottled or frozen is fine', acts: 'method: how the juice is named' }, { question: 'market', words: 'Sold in', choice: 'EU', acts: 'routes: which sweeteners may be used' }],
 };
 
 describe('the card', () => {
+    it('says which choice of school acts on the method, and no other', () => {
+        render(<RecipeCard card={card} />);
+        expect(screen.getByTitle(/Schools/).textContent).toBe('By your school: juice, bottled or frozen is fine');
+    });
     it('holds grams as a scale shows them, method, facts, allergens and cautions', () => {
         render(<RecipeCard card={card} />);
         expect(screen.getByText('0.96 g')).toBeTruthy();

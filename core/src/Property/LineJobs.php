@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property;
+
+/** What each line of a layer provides: found by taking the line away and reading the layer again. */
+final class LineJobs
+{
+    /** The least part of a layer's set, 0…1, for which the mechanism it comes by is told. */
+    private const TOLD = 0.05;
+
+    /**
+     * Shares 0…1 by line: of the set (a base's firm fat), sweetness, fat and its firmness at service, water binding (what lowers water activity),
+     * acid, air, protein, colour and browning; and by what mechanisms the line sets, as a share of the whole set.
+     *
+     * @return array{shares: list<array<string, float>>, set_by: list<array<string, float>>}
+     */
+    public static function of(LayerState $state, Reader $reader, float $serveAt): array
+    {
+        // A base holds by its firm fat; every other layer by its GE.
+        $isBase = Base::is($state);
+        $mechanisms = static fn(LayerState $s): array => $isBase ? ['fat' => $reader->fat->solid($s, $serveAt)] : $reader->set->mechanisms($s, $serveAt);
+        $measure = static fn(LayerState $s): array => [
+            'sweet' => $reader->sweetness->se($s),
+            'fat' => $s->fat,
+            'acid' => $s->sharpAcid(),
+            'air' => $reader->air->volume($s),
+            'protein' => $s->protein,
+            'firm' => $reader->fat->weightedSolid($s, $serveAt),
+            'water' => 1.0 - $reader->waterActivity->aw($s),
+            'brown' => Browning::of($s),
+        ];
+        $whole = $measure($state);
+        $sets = $mechanisms($state);
+        $set = array_sum($sets);
+        $share = static fn(float $all, float $rest): float => $all > 1e-6 ? max(0.0, min(1.0, ($all - $rest) / $all)) : 0.0;
+        $shares = $setBy = [];
+        foreach (array_keys($state->grams) as $i) {
+            $without = $state->without($i);
+            $rest = $measure($without);
+            $left = $mechanisms($without);
+            $own = ['set' => $share($set, array_sum($left))];
+            foreach ($whole as $job => $all) {
+                $own[$job] = $share($all, $rest[$job]);
+            }
+            $shares[] = [...$own, 'colour' => Colour::share($state, $i)];
+            $by = [];
+            foreach ($sets as $mechanism => $ge) {
+                $lost = $ge - ($left[$mechanism] ?? 0.0);
+                if ($set > 1e-6 && $lost > self::TOLD * $set) {
+                    $by[$mechanism] = $lost / $set;
+                }
+            }
+            arsort($by);
+            $setBy[] = $by;
+        }
+
+        return ['shares' => $shares, 'set_by' => $setBy];
+    }
+}
