@@ -8,11 +8,13 @@ use Transmuta\Diet\Claim;
 use Transmuta\Diet\Standing;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Line;
+use Transmuta\Property\CookingWindow;
 use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Frozen;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\PanHeating;
 use Transmuta\Watch\Warning;
 
 /** A reading in the open JSON form that `formula:read` prints. */
@@ -114,6 +116,8 @@ final class ReadingJson
                 'per_100g_water' => round($c['has'], 1), 'dissolves_5c' => round($c['holds'], 1), 'dissolves_20c' => self::rounded($c['holds20'], 1), 'most_g' => round($c['most_g'], 1), 'over' => $c['over'],
             ], $r->crystals),
             'richness' => ['dry_matter' => round(100.0 - $s->water, 1), 'solid_fat_5c' => round($r->solidAtFridge, 2), 'solid_fat_35c' => round($r->solidAtMouth, 2), 'firm_fat' => round($r->firmFat, 2)],
+            'syrup' => $r->syrup === null ? null : ['solids' => round($r->syrup->solids, 1), 'mpas_20c' => round($r->syrup->viscosity, $r->syrup->viscosity < 10 ? 1 : 0), 'word' => $r->syrup->word()],
+            'aftertaste' => ['cooling_j_g' => round($r->aftertaste->cooling, 1), 'cold' => $r->aftertaste->cold(), 'bitter' => $r->aftertaste->bitter(), 'of_ceiling' => (object) array_map(static fn(float $share): float => round($share, 2), $r->aftertaste->ofCeiling)],
             'air' => round($r->airShare, 3),
             'height_mm' => round($dish->stack->heights[$n], 1),
             'thermal' => ['conductivity_w_mk' => round($r->thermal->conductivity, 3), 'density_kg_m3' => round($r->thermal->density), 'specific_heat_kj_kgk' => round($r->thermal->specificHeat, 2)],
@@ -123,6 +127,7 @@ final class ReadingJson
                 'thickens_c' => round($r->window->thickens), 'done_c' => round($r->window->done), 'curdles_c' => round($r->window->curdles),
                 'may_boil' => $r->window->mayBoil, 'starch' => $r->window->starch, 'safe_c' => $r->window->safe,
             ],
+            'pan' => $r->pan === null ? null : self::pan($r->pan, $r->window),
             'keeping' => ['days' => $r->keeping->days, 'keep_cold' => $r->keeping->controlled, 'reasons' => $r->keeping->reasons],
             'cost_minor' => $r->costMinor,
             'lines' => self::lines($r),
@@ -171,6 +176,24 @@ final class ReadingJson
     private static function rounded(?float $value, int $places): ?float
     {
         return $value === null ? null : round($value, $places);
+    }
+
+    /** @return array<string, mixed> minutes on a middle hob, and the seconds between done and curdled */
+    private static function pan(PanHeating $pan, ?CookingWindow $window): array
+    {
+        $minutes = static fn(?float $value): ?float => self::rounded($value, 1);
+        $margin = $window === null || $window->mayBoil ? null : $pan->minutes($window->done, $window->curdles);
+
+        return [
+            'pan_mm' => round($pan->diameter()),
+            'watts' => round($pan->watts),
+            'gentle' => $pan->gentle,
+            'thickens_min' => $window === null ? null : $minutes($pan->minutesTo($window->thickens)),
+            'done_min' => $window === null ? null : $minutes($pan->minutesTo($window->done)),
+            'boil_min' => $minutes($pan->minutesTo(100.0)),
+            'margin_s' => $margin === null ? null : round($margin * 60),
+            'climbs_c_min' => round($pan->climb($window->done ?? 80.0), 1),
+        ];
     }
 
     /** @return array<string, mixed> hours from going into the cold */

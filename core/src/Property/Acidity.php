@@ -95,6 +95,10 @@ final class Acidity
 
     private function solveStrongIons(Ingredient $ingredient): float
     {
+        if ($ingredient->does('strong-ions') > 0.0) {
+            // Soda gives its sodium to whatever acid it meets: its own pH says nothing of how much it can neutralise.
+            return $ingredient->does('strong-ions');
+        }
         $parts = $ingredient->composition->parts;
         $water = max(3.0, $parts['water'] ?? 0.0);
         $ph = $ingredient->ph ?? self::NEUTRAL;

@@ -48,5 +48,8 @@ final readonly class LayerReading
         public float $addedSugars,
         public float $firmFat,
         public float $solidAtFridge,
+        public ?Syrup $syrup,
+        public Aftertaste $aftertaste,
+        public ?PanHeating $pan,
     ) {}
 }

@@ -191,6 +191,9 @@ final readonly class Reader
         $base = Base::is($state);
         $us = $this->usNutrition->per100($state);
         $jobs = LineJobs::of($state, $this, $serveAt);
+        $window = CookingWindow::of($state, $ph, $this->reference);
+        // A pressed or baked crumb holds air between its grains.
+        $thermal = Thermal::of($state, $this->reference, self::ROOM, $base ? 0.2 : $airShare);
 
         return new LayerReading(
             layer: $layer,
@@ -216,13 +219,15 @@ final readonly class Reader
             micronutrients: $this->usNutrition->micronutrients($state),
             balance: Balance::of($state, $se, $acid),
             crystals: Crystals::of($state, $this->reference),
-            // A pressed or baked crumb holds air between its grains.
-            thermal: Thermal::of($state, $this->reference, self::ROOM, $base ? 0.2 : $airShare),
+            thermal: $thermal,
             keeping: Keeping::of($state, $ph, $aw, $this->reference, $serveAt),
-            window: CookingWindow::of($state, $ph, $this->reference),
+            window: $window,
             addedSugars: $us['added_sugars_g'],
             firmFat: $this->fat->weightedSolid($state, $serveAt),
             solidAtFridge: $this->fat->solid($state, self::FRIDGE),
+            syrup: $base ? null : Syrup::of($state, $this->reference),
+            aftertaste: Aftertaste::of($state, $this->sweetness, $this->reference),
+            pan: $base ? null : PanHeating::of($state, $thermal, $window, $this->reference),
         );
     }
 

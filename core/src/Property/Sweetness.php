@@ -67,16 +67,16 @@ final readonly class Sweetness
      */
     public function overCeiling(LayerState $state): array
     {
-        $over = [];
-        foreach ($this->doses($state) as $receptor => $pool) {
-            $rm = (float) $this->reference->sweeteners[array_key_first($pool)]['rm'];
-            $share = $this->response($pool) / $rm;
-            if ($share > 0.65) {
-                $over[$receptor] = $share;
-            }
-        }
+        return array_filter($this->shares($state), static fn(float $share): bool => $share > Aftertaste::CEILING);
+    }
 
-        return $over;
+    /** @return array<string, float> share of the maximum response that each pool reaches, by receptor */
+    public function shares(LayerState $state): array
+    {
+        return array_map(
+            fn(array $pool): float => $this->response($pool) / (float) $this->reference->sweeteners[array_key_first($pool)]['rm'],
+            array_filter($this->doses($state), static fn(array $pool): bool => array_sum($pool) > 0.0),
+        );
     }
 
     /** Response in % SE of one sweetener at a concentration in mg/L. */

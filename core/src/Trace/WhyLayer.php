@@ -8,6 +8,7 @@ use Transmuta\Property\Cooling;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Sweetness;
+use Transmuta\Property\Syrup;
 use Transmuta\Property\WaterActivity;
 use Transmuta\Shelf\Mark;
 use Transmuta\Shelf\Provenance;
@@ -37,6 +38,8 @@ final readonly class WhyLayer
             'volume_ml' => $this->volume($layer),
             'air' => Trace::of('Air', $layer->airShare * 100, '% of the volume', 'what the foams hold, less what folding loses', $this->foams($layer)),
             'height_mm' => Trace::of('Height', $height, 'mm', 'volume ÷ area of the vessel', [$this->volume($layer)]),
+            'syrup' => $this->syrup($layer),
+            'pan' => $this->pan($layer),
             'cooling' => $this->cooling($cooling),
             'keeping' => $this->keeping($layer),
             default => isset(self::PARTS[$what]) ? $this->leaves->part($layer, ...self::PARTS[$what]) : throw UnknownNumber::path($what),
@@ -197,6 +200,32 @@ final readonly class WhyLayer
         }
 
         return $inputs;
+    }
+
+    private function syrup(LayerReading $layer): Trace
+    {
+        $syrup = $layer->syrup ?? throw UnknownNumber::path('syrup');
+
+        return Trace::of('Its water pours', $syrup->viscosity, 'mPa·s', 'as a sucrose solution of this strength at 20 °C, on a logarithm between the table’s points; it thickens and never sets', [
+            Trace::of('dissolved', $syrup->solids, '% of the water phase', 'sugars, polyols, allulose and dextrin with the water', [$this->leaves->part($layer, ...self::PARTS['sugars']), $this->leaves->part($layer, ...self::PARTS['water'])]),
+            Trace::of('40 % sucrose', Syrup::at(40.0, $this->reader->reference), 'mPa·s', '', [], $this->reader->reference->sourceOf('viscosity', '40')),
+        ]);
+    }
+
+    private function pan(LayerReading $layer): Trace
+    {
+        $pan = $layer->pan ?? throw UnknownNumber::path('pan');
+        $target = $layer->window === null || $layer->window->mayBoil ? 100.0 : $layer->window->done;
+        $cooking = fn(string $key, string $label, string $unit): Trace => $this->leaves->coefficient('cooking', $key, $this->reader->reference->cooking[$key], $unit, $label);
+
+        return Trace::of('On the hob', $pan->minutesTo($target), 'min', \sprintf('lumped: what the hob gives less convection and vapour from the open surface heats the mass, to %.0f °C; a guide, never a proof of a safe temperature', $target), [
+            $cooking($pan->gentle ? 'pan-gentle' : 'pan-brisk', $pan->gentle ? 'gentle heat, for egg curdles' : 'brisk heat', 'W/m²'),
+            Trace::of('pan', $pan->diameter(), 'mm', 'wide enough for the mass to stand at the usual depth', [$cooking('pan-depth-mm', 'depth', 'mm')]),
+            Trace::of('specific heat', $layer->thermal->specificHeat, 'kJ/kg·K', 'of its parts, Choi and Okos 1986'),
+            $this->leaves->layerMass($layer),
+            $cooking('pan-vapour', 'vapour from the stirred surface', 'm/s'),
+            Trace::of('climbs there', $pan->climb($target), '°C a minute', 'slower the more it steams'),
+        ]);
     }
 
     private function cooling(Cooling $c): Trace

@@ -125,4 +125,17 @@ final class AcidityTest extends TestCase
         $juice = Kit::state(['apple-juice' => 100]);
         self::assertEqualsWithDelta(0.5 / 134.09 * 2 / 3 * 192.12, $acidity->titratable($juice), 0.005);
     }
+
+    /** 1 g bicarbonate is 11.9 mmol sodium and takes up 11.9 mmol of acid: 0.76 g citric acid to its end. */
+    public function testSodaNeutralisesAcidByItsSodium(): void
+    {
+        $ph = static fn(string $text): float => (float) Kit::engine()->read(Kit::engine()->parse("layer: A\ntreat: none\n" . $text))->layers[0]->ph;
+        $sharp = $ph("100 g water\n1 g citric acid");
+        $mended = $ph("100 g water\n1 g citric acid\n0.5 g bicarbonate of soda");
+        $spent = $ph("100 g water\n1 g citric acid\n1.2 g bicarbonate of soda");
+        self::assertGreaterThan($sharp + 0.8, $mended);
+        // 14.3 of 15.6 mmol: the third group, pKa 5.7 in food, is three quarters spent.
+        self::assertEqualsWithDelta(5.7 + log10(3.0), $spent, 0.15);
+        self::assertGreaterThan($ph("100 g milk\n20 g lemon juice"), $ph("100 g milk\n20 g lemon juice\n0.4 g bicarbonate of soda"));
+    }
 }

@@ -43,6 +43,12 @@ final class WhyTest extends TestCase
             foreach (self::LAYER as $what) {
                 self::assertNotSame('', self::why($dish, "layers.$n.$what")->label);
             }
+            if ($layer->syrup !== null) {
+                self::assertSame($layer->syrup->viscosity, self::why($dish, "layers.$n.syrup")->value);
+            }
+            if ($layer->pan !== null) {
+                self::assertNotNull(self::why($dish, "layers.$n.pan")->value);
+            }
             self::assertSame($layer->se, self::why($dish, "layers.$n.se")->value);
             self::assertSame($layer->ph, self::why($dish, "layers.$n.ph")->value);
             self::assertSame($layer->aw, self::why($dish, "layers.$n.aw")->value);

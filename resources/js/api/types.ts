@@ -91,6 +91,10 @@ export interface LayerReading {
     thermal: { conductivity_w_mk: number; density_kg_m3: number; specific_heat_kj_kgk: number };
     cooling: Cooling;
     frozen: { ice_share_minus18: number; ice_share_minus10: number; word: string; scoops_at_c: number; temper_min: number } | null;
+    /** The water phase as a syrup: it thickens and never sets. */
+    syrup: { solids: number; mpas_20c: number; word: string } | null;
+    aftertaste: { cooling_j_g: number; cold: string; bitter: string; of_ceiling: Record<string, number> };
+    pan: { pan_mm: number; watts: number; gentle: boolean; thickens_min: number | null; done_min: number | null; boil_min: number | null; margin_s: number | null; climbs_c_min: number } | null;
     cooking: { thickens_c: number; done_c: number; curdles_c: number; may_boil: boolean; starch: string; safe_c: number } | null;
     keeping: { days: number; keep_cold: boolean; reasons: { rule: string; days: number; words: string }[] };
     cost_minor: number;

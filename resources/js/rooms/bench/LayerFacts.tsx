@@ -7,7 +7,8 @@ import { Why } from '../../shared/why/Why';
 
 /** Everything read off one layer; every figure answers "why?". */
 export function LayerFacts({ reading, index }: { reading: LayerReading; index: number }) {
-    const { set, balance, richness, cooling, cooking, keeping, frozen } = reading;
+    const { set, balance, richness, cooling, cooking, keeping, frozen, syrup, aftertaste, pan } = reading;
+    const potent = Math.max(0, ...Object.values(aftertaste.of_ceiling));
     const crystals = Object.entries(reading.crystals).filter(([, one]) => one.over);
     const at = (what: string, of: string, value: ReactNode) => (
         <Why path={`layers.${index}.${what}`} of={of}>
@@ -22,6 +23,8 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ['Sweet to sharp', at('ratio', 'the balance', balance.ratio === null ? balance.word : `${oneDecimal(balance.ratio)}, ${balance.word}`)],
             ['Brix', at('brix', 'the Brix', `${oneDecimal(balance.brix)} °Brix`)],
             ...(balance.brima === null ? [] : [['BrimA (k 4)', at('brima', 'BrimA', oneDecimal(balance.brima))] as [string, ReactNode]]),
+            ...(aftertaste.cold === 'none' ? [] : [['Cold on the tongue', `${aftertaste.cold}, ${oneDecimal(aftertaste.cooling_j_g)} J/g`] as [string, ReactNode]]),
+            ...(potent > 0 ? [['Bitterness', <Box component="span" key="bitter" sx={{ color: aftertaste.bitter === 'none' ? 'inherit' : 'var(--beet)' }}>{`${aftertaste.bitter}, ${percent(potent)} % of the ceiling`}</Box>] as [string, ReactNode]] : []),
             ...crystals.map(([species, one]): [string, ReactNode] => [`Grain: ${species}`, <Box component="span" key={species} sx={{ color: 'var(--beet)' }}>{`${oneDecimal(one.per_100g_water)} of ${oneDecimal(one.dissolves_5c)} g; safe to ${oneDecimal(one.most_g)} g`}</Box>]),
         ]],
         ['Richness and body', [
@@ -32,6 +35,7 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ['Sugars', at('sugars', 'the sugars', `${oneDecimal(reading.sugars)} %`)],
             ['Starch', at('starch', 'the starch', `${oneDecimal(reading.starch)} %`)],
             ['Fibre', at('fibre', 'the fibre', `${oneDecimal(reading.fibre)} %`)],
+            ...(syrup ? [['Its water pours', at('syrup', 'the body', `${syrup.word}, ${syrup.mpas_20c} mPa·s`)] as [string, ReactNode]] : []),
             ['Water', at('water', 'the water', `${oneDecimal(reading.water)} %`)],
             ['Air', at('air', 'the air', `${percent(reading.air)} % of the volume`)],
         ]],
@@ -48,6 +52,8 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
                       ['Curdles', cooking.may_boil ? 'may boil' : `${cooking.curdles_c} °C`],
                   ] as [string, ReactNode][])
                 : []),
+            ...(pan?.done_min != null ? [[`Done, ${pan.gentle ? 'gentle' : 'brisk'} heat`, at('pan', 'the pan', `${Math.round(pan.done_min)} min${pan.margin_s === null ? '' : `, ${pan.margin_s} s to spare`}`)] as [string, ReactNode]] : []),
+            ...(pan && pan.done_min === null && pan.boil_min !== null ? [['At the boil', at('pan', 'the pan', `${Math.round(pan.boil_min)} min, brisk heat`)] as [string, ReactNode]] : []),
             ['Firm enough', at('cooling', 'the time', cooling.firm_h === null ? 'nothing sets by cooling' : `${hours(cooling.firm_h)} from ${cooling.from_c} °C`)],
             ['Middle at 8 °C', at('cooling', 'the time', cooling.core_8c_h === null ? 'over 3 days' : hours(cooling.core_8c_h))],
             ...(cooling.h_57_to_21 === null ? [] : [['57 → 21 °C', <Box component="span" key="cool" sx={{ color: cooling.h_57_to_21 > 2 ? 'var(--beet)' : 'inherit' }}>{`${hours(cooling.h_57_to_21)}, within 2 h?${cooling.h_57_to_21 > 2 ? ' no' : ' yes'}`}</Box>] as [string, ReactNode]]),
