@@ -43,6 +43,11 @@ test('a version is retargeted, scaled, compared, noted, and a rail dragged', asy
     await expect(rail(page, 'sweetness')).toContainText('met');
     await page.getByRole('button', { name: 'As the original' }).click();
     await expect(page.getByText('Wanted otherwise than the original')).toHaveCount(0);
+    // Taking back goes over rails and weighings alike.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText('Wanted otherwise than the original: sweetness.')).toBeVisible();
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect(page.getByText('Wanted otherwise than the original')).toHaveCount(0);
 
     await tool('Notes');
     await page.getByRole('textbox', { name: 'Notes' }).fill('Try a pinch more salt.');
@@ -57,7 +62,10 @@ test('a version is retargeted, scaled, compared, noted, and a rail dragged', asy
     await tool('Schools');
     await expect(page.getByRole('dialog').getByText('nutrition: what is taken off carbohydrate')).toBeVisible();
     await axe(page);
-    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('combobox', { name: 'Net carbs, dish' }).click();
+    await page.getByRole('option', { name: 'all polyols whole' }).click();
+    await page.getByRole('button', { name: 'Keep them' }).click();
+    await expect(page.getByText('By your school: net carbs, all polyols whole')).toBeVisible();
 
     await tool('Another tin or number');
     await page.getByLabel('Portions').fill('24');

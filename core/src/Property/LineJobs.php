@@ -18,7 +18,7 @@ final class LineJobs
      */
     public static function of(LayerState $state, Reader $reader, float $serveAt): array
     {
-        // A base holds by its firm fat; every other layer by its GE.
+        // A base holds by its firm fat, and its crumb has the oven's colour; every other layer holds by its GE.
         $isBase = Base::is($state);
         $mechanisms = static fn(LayerState $s): array => $isBase ? ['fat' => $reader->fat->solid($s, $serveAt)] : $reader->set->mechanisms($s, $serveAt);
         $measure = static fn(LayerState $s): array => [
@@ -44,7 +44,7 @@ final class LineJobs
             foreach ($whole as $job => $all) {
                 $own[$job] = $share($all, $rest[$job]);
             }
-            $shares[] = [...$own, 'colour' => Colour::share($state, $i)];
+            $shares[] = [...$own, 'colour' => $isBase ? 0.0 : Colour::share($state, $i)];
             $by = [];
             foreach ($sets as $mechanism => $ge) {
                 $lost = $ge - ($left[$mechanism] ?? 0.0);

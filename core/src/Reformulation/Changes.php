@@ -75,7 +75,7 @@ final class Changes
         // Shares that read alike keep the order in which a cook would tell them.
         uasort($jobs, static fn(float $a, float $b): int => round(20 * $b) <=> round(20 * $a));
         foreach ($jobs as $job => $share) {
-            if ($share >= 0.08 && \count($parts) < 4) {
+            if ($share >= 0.12 && \count($parts) < 4) {
                 $parts[] = \sprintf('%.0f %% of %s', $share * 100, self::JOBS[$job]);
             }
         }

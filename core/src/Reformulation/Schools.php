@@ -42,7 +42,7 @@ final readonly class Schools
     public static function questions(): array
     {
         return [
-            'net_carbs' => ['words' => 'Net carbs', 'acts' => 'nutrition: what is taken off carbohydrate', 'choices' => ['half-polyols' => 'erythritol and allulose in full, other polyols half', 'no-polyols' => 'all polyols in full'], 'default' => 'half-polyols'],
+            'net_carbs' => ['words' => 'Net carbs', 'acts' => 'nutrition: what is taken off carbohydrate', 'choices' => ['half-polyols' => 'erythritol and allulose whole, others half', 'no-polyols' => 'all polyols whole'], 'default' => 'half-polyols'],
             'gelatin' => ['words' => 'Gelatin strengths', 'acts' => 'set: how one bloom stands for another', 'choices' => ['root' => 'by the square root of bloom (powders)', 'linear' => 'bloom × mass constant (leaf for leaf)'], 'default' => 'root'],
             'market' => ['words' => 'Sold in', 'acts' => 'routes: which sweeteners may be used', 'choices' => array_column(array_map(static fn(Market $m): array => [$m->value, $m->words()], Market::cases()), 1, 0), 'default' => 'other'],
             'sweetness' => ['words' => 'Sweetness after reformulating', 'acts' => 'routes and rails: the sweetness aimed for', 'choices' => ['match' => 'match the original', 'fifth' => 'a fifth less sweet'], 'default' => 'match'],

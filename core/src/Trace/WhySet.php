@@ -45,10 +45,10 @@ final readonly class WhySet
             }
         }
         $inputs[] = Trace::of('space left by sugar', $read['space'], 'of the layer', '1 − share × sugars and bulk sweeteners ÷ 100: the agents live in the rest', [
-            $this->leaves->coefficient('set', 'agent-space.sugar', $this->reader->reference->set['agent-space.sugar']),
+            $this->leaves->coefficient('set', 'agent-space.sugar', $this->reader->reference->set['agent-space.sugar'], '', 'share of its own mass that sugar takes'),
         ]);
         foreach ($row['coefficients'] as $key) {
-            $inputs[] = $this->leaves->coefficient('set', $key, $this->reader->reference->set[$key]);
+            $inputs[] = $this->leaves->coefficient('set', $key, $this->reader->reference->set[$key], '', self::words($key));
         }
         $ge = $this->reader->set->read($layer->state, $celsius)->mechanisms[$mechanism] ?? 0.0;
 
@@ -65,7 +65,15 @@ final readonly class WhySet
             }
         }
 
-        return Trace::of(str_replace('-', ' ', $dose), $value, self::UNITS[$dose] ?? 'g per 100 g', '', $lines);
+        return Trace::of(self::words($dose), $value, self::UNITS[$dose] ?? 'g per 100 g', '', $lines);
+    }
+
+    /** "starch.acid-ph" as "acid pH": the mechanism it belongs to stands above it. */
+    private static function words(string $key): string
+    {
+        $words = str_replace('-', ' ', (string) preg_replace('/^[^.]+\./', '', $key));
+
+        return (string) preg_replace(['/\bph\b/', '/\bc$/'], ['pH', '°C'], $words);
     }
 
     private function source(\Transmuta\Shelf\Ingredient $in, string $dose): Provenance

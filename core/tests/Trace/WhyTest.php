@@ -126,11 +126,9 @@ final class WhyTest extends TestCase
         $egg = self::why($dish, 'layers.1.set.egg');
         $labels = array_map(static fn(Trace $t): string => $t->label, $egg->inputs);
         self::assertContains('egg stirred', $labels);
-        self::assertContains('egg.slope', $labels);
-        foreach ($egg->inputs as $input) {
-            if (str_starts_with($input->label, 'egg.')) {
-                self::assertNotNull($input->source, $input->label);
-            }
+        foreach (['slope', 'threshold'] as $coefficient) {
+            self::assertContains($coefficient, $labels, 'in words, without the key of its table');
+            self::assertNotNull($egg->inputs[(int) array_search($coefficient, $labels, true)]->source, $coefficient);
         }
     }
 

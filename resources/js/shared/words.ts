@@ -20,6 +20,9 @@ export const DIETS: { id: string; name: string }[] = [
 /** The five that a dish is asked for most, side by side in the Spread. */
 export const FIVE = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein'] as const;
 
+/** Diets that are a matter of how much a portion holds: no ingredient meets or misses them by itself. */
+export const BY_AMOUNT = ['high-protein', 'reduced-sugar', 'low-fat'];
+
 export const dietName = (id: string) => DIETS.find((diet) => diet.id === id)?.name ?? id;
 
 export const FAMILIES = ['curd', 'cream', 'mousse', 'cheesecake', 'custard', 'other'] as const;
@@ -69,3 +72,9 @@ export const JOBS: Record<string, string> = {
 
 /** Regulation (EU) No 1169/2011 Annex II. */
 export const ALLERGENS = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];
+
+/** A name, and what stands after its comma or in brackets: the finer print, which may be cut short. */
+export function nameParts(name: string): [string, string] {
+    const at = name.search(/, | \(/);
+    return at < 0 ? [name, ''] : [name.slice(0, at), name.slice(at)];
+}

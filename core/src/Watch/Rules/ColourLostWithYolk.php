@@ -45,7 +45,7 @@ final class ColourLostWithYolk implements Rule
                 }
             }
             foreach (\array_slice($grams, 0, 1) as $id => $weight) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s is paler: the yellow of %.0f g yolk is gone from it. %s restores it.', $layer->layer->name, $lost * $layer->state->mass / 100, implode(' or ', $words)), $n, ['action' => 'add', 'ingredient' => $id, 'grams' => round($weight, 2)]);
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s is paler: yellow worth %.0f g of yolk has left it. %s restores it.', $layer->layer->name, $lost * $layer->state->mass / 100, implode(' or ', $words)), $n, ['action' => 'add', 'ingredient' => $id, 'grams' => round($weight, 2)]);
             }
         }
     }

@@ -21,16 +21,12 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
     const [noting, setNoting] = useState(false);
     const { version, lineage } = data;
     const brief = [
-        ...version.brief.diets.map(dietName),
-        version.brief.net_carbs_g !== null ? `at most ${version.brief.net_carbs_g} g net carbs` : null,
-        version.brief.protein_g !== null ? `at least ${version.brief.protein_g} g protein` : null,
-        version.brief.kcal !== null ? `at most ${version.brief.kcal} kcal` : null,
-        typeof version.brief.sugars_g === 'number' ? `at most ${version.brief.sugars_g} g sugars` : null,
-        typeof version.brief.fat_g === 'number' ? `at most ${version.brief.fat_g} g fat` : null,
+        // A version is named for its diet and its limits stand by the facts they limit: each is said once.
+        ...version.brief.diets.map(dietName).filter((name) => !version.name.toLowerCase().includes(name.toLowerCase())),
         `${data.now.reading.portions} portions`,
-    ].filter((word) => word !== null);
+    ];
     return (
-        <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
+        <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
             <h1 className="name" style={{ margin: 0, fontSize: 24, lineHeight: 1.1 }}>
                 {version.dish_title}
             </h1>
@@ -57,6 +53,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             ))}
             <Box sx={{ flex: 1 }} />
             <SaveWords state={bench.state} savedAt={version.saved_at} />
+            <Box sx={{ display: 'flex', gap: '4px' }}>
             <Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo} aria-label="Undo" title="Undo" sx={{ minWidth: 34, px: 1 }}>
                 ↶
             </Button>
@@ -66,6 +63,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             <Button variant="outlined" onClick={onKeys} aria-label="Keys" sx={{ minWidth: 34, px: 1 }}>
                 ?
             </Button>
+            </Box>
             <VersionTools data={data} onOpen={onOpen} />
             <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
                 Card

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
+import { nameParts } from '../../shared/words';
 import { GramField } from './GramField';
 import { COLUMNS, type LedgerRow } from './ledger';
 import { MeasuredFruit } from './MeasuredFruit';
@@ -35,6 +36,7 @@ interface Props {
 export function LedgerLine({ row, names, onLine, measured }: Props) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
+    const [name, finer] = nameParts(row.name);
     const gone = at === null;
     const unread = !gone && row.ingredient === null;
     const change = (part: Partial<FormulaLine> | null) => {
@@ -75,8 +77,9 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
                 }}
             >
                 <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 15 }}>
-                    {row.name}
-                </Box>{' '}
+                    {name}
+                </Box>
+                <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
                 {!gone && (
                     <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
                         {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)}` : '', row.isNew ? 'new' : '', line.confidence === 'guess' ? 'a guess' : ''].filter(Boolean).join(' · ')}

@@ -79,7 +79,7 @@ export function AllergenLine({ now, original }: { now: Reading; original: Readin
 }
 
 export function verdict(key: keyof Facts, now: Facts, original: Facts | null, brief: Brief): { text: string; bad: boolean } | null {
-    const most = key === 'net_carbs_g' ? brief.net_carbs_g : key === 'kcal' ? brief.kcal : null;
+    const most = key === 'net_carbs_g' || key === 'kcal' || key === 'sugars_g' || key === 'fat_g' ? (brief[key] ?? null) : null;
     if (most !== null) return now[key] <= most ? { text: `within ${most}`, bad: false } : { text: `over ${most}`, bad: true };
     if (key === 'protein_g' && brief.protein_g !== null) {
         return now.protein_g >= brief.protein_g ? { text: `at least ${brief.protein_g}`, bad: false } : { text: `under ${brief.protein_g}`, bad: true };

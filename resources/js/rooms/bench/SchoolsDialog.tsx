@@ -50,11 +50,9 @@ function Choices({ questions, studio, data, onClose }: { questions: Record<strin
         const set = which === 'studio' ? setAll : setOwn;
         const inherited = which === 'studio' ? question.default : (all[key] ?? question.default);
         return (
-            <TextField select size="small" fullWidth value={chosen[key] ?? ''} onChange={(e) => set({ ...chosen, [key]: e.target.value })} slotProps={{ select: { displayEmpty: true }, htmlInput: { 'aria-label': `${question.words}, ${which}` } }}>
-                <MenuItem value="">
-                    {which === 'studio' ? 'usual' : 'as the studio'}: {question.choices[inherited]}
-                </MenuItem>
-                {Object.entries(question.choices).map(([value, words]) => (
+            <TextField select size="small" fullWidth value={chosen[key] ?? ''} onChange={(e) => set({ ...chosen, [key]: e.target.value })} sx={{ '& .MuiSelect-select': { fontSize: 14.5, py: '7px' } }} slotProps={{ select: { displayEmpty: true }, htmlInput: { 'aria-label': `${question.words}, ${which}` } }}>
+                <MenuItem value="">{which === 'studio' ? question.choices[inherited] : 'as the studio'}</MenuItem>
+                {Object.entries(question.choices).filter(([value]) => which === 'dish' || value !== question.default).map(([value, words]) => (
                     <MenuItem key={value} value={value}>
                         {words}
                     </MenuItem>
@@ -66,7 +64,7 @@ function Choices({ questions, studio, data, onClose }: { questions: Record<strin
         <>
             <DialogContent>
                 {keep.error && <ProblemNote error={keep.error} />}
-                <Box sx={{ display: 'grid', gridTemplateColumns: '1.1fr 1fr 1fr', gap: 1.25, alignItems: 'center' }}>
+                <Box sx={{ display: 'grid', gridTemplateColumns: '0.9fr 1.15fr 1fr', gap: 1, alignItems: 'center' }}>
                     <span />
                     <strong>The studio</strong>
                     <strong>{data.version.dish_title}</strong>

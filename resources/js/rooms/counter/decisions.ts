@@ -18,11 +18,12 @@ export function decisions(dishes: DishSummary[]): Decision[] {
         }
         for (const version of dish.versions) {
             if (version.verdict && version.verdict !== 'as predicted') {
-                found.push({ key: `t${version.id}`, mark: '◆', title: `${dish.title}, ${version.name}`, text: `came out ${version.verdict}: ${version.found ?? ''}`, to: `/bench/${version.id}` });
+                found.push({ key: `t${version.id}`, mark: '◆', title: `${dish.title}, ${version.name.replace(/ (\d+)$/, '\u00a0$1')}`, text: `came out ${version.verdict}: ${version.found ?? ''}`, to: `/bench/${version.id}` });
             } else if (version.parent_id !== null && version.trials === 0) {
-                found.push({ key: `m${version.id}`, mark: '○', title: `${dish.title}, ${version.name}`, text: 'has not been made yet', to: `/bench/${version.id}` });
+                found.push({ key: `m${version.id}`, mark: '○', title: `${dish.title}, ${version.name.replace(/ (\d+)$/, '\u00a0$1')}`, text: 'has not been made yet', to: `/bench/${version.id}` });
             }
         }
     }
-    return found;
+    // What came out otherwise than foretold, or cannot be read, before what only waits to be made.
+    return [...found.filter((one) => one.mark === '◆'), ...found.filter((one) => one.mark !== '◆')];
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { call } from '../../api/client';
 import type { ShelfIngredient } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { dietName } from '../../shared/words';
+import { BY_AMOUNT, dietName } from '../../shared/words';
 import { EvidenceDialog } from './EvidenceDialog';
 
 const COLOUR = { met: 'var(--herb)', 'not met': 'var(--beet)', unproven: 'var(--yolk)' } as const;
@@ -18,7 +18,7 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
         mutationFn: (id: number) => call<undefined>('DELETE', `evidence/${id}`),
         onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
     });
-    const shown = data.diets.filter((diet) => diet.diet !== 'high-protein');
+    const shown = data.diets.filter((diet) => !BY_AMOUNT.includes(diet.diet));
     return (
         <Box component="section" aria-label="Diets">
             <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Diets</h3>
@@ -31,7 +31,7 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
                             {diet.standing}
                         </Box>
                         <span>
-                            {diet.why}{' '}
+                            {diet.why}{diet.diet === 'keto' && diet.standing === 'met' && 'no added sugar; its net carbs count'}{' '}
                             {diet.standing === 'unproven' && (
                                 <Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 24, py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
                                     Answer it

@@ -9,7 +9,7 @@ import { shelfQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
-import { DIETS, JOBS } from '../../shared/words';
+import { BY_AMOUNT, DIETS, JOBS } from '../../shared/words';
 import { filterShelf, NO_FILTERS, type Filters } from './filters';
 import { IngredientSheet } from './IngredientSheet';
 import { PacketDialog } from './PacketDialog';
@@ -56,7 +56,7 @@ export function Shelf() {
                     </TextField>
                     <TextField select size="small" label="Fits" value={filters.diet} onChange={(e) => set({ diet: e.target.value })}>
                         <MenuItem value="">any diet</MenuItem>
-                        {DIETS.filter((diet) => diet.id !== 'high-protein').map((diet) => (
+                        {DIETS.filter((diet) => !BY_AMOUNT.includes(diet.id)).map((diet) => (
                             <MenuItem key={diet.id} value={diet.id}>
                                 {diet.name}
                             </MenuItem>

@@ -4,7 +4,7 @@ import { money, oneDecimal } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
-import { Rows } from './Rows';
+import { factRows, Rows } from './Rows';
 
 /** The dish as it stands, at the head of the row. */
 export function OriginalColumn({ data }: { data: BenchData }) {
@@ -15,15 +15,14 @@ export function OriginalColumn({ data }: { data: BenchData }) {
             <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
                 {data.version.name}
             </h2>
-            <Box sx={{ fontSize: 14, minHeight: 38, lineHeight: 1.3 }}>{data.version.dish_title}</Box>
-            <Box sx={{ height: 112, my: 0.5 }}>
+            <Box sx={{ fontSize: 14, minHeight: 55, lineHeight: 1.3 }}>{data.version.dish_title}</Box>
+            <Box sx={{ height: 92, my: 0.5 }}>
                 <SmallSection section={section} tones={formula.layers.map((layer) => toneOf(layer.lines))} title={`${data.version.name}, cut`} />
             </Box>
             <Rows
                 rows={[
                     ...reading.layers.map((layer): [string, string] => [layer.name, `${layer.set.step}${layer.set.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`]),
-                    ['Energy', `${Math.round(portion.kcal)} kcal`], ['Net carbs', `${oneDecimal(portion.net_carbs_g)} g`], ['Sugars', `${oneDecimal(portion.sugars_g)} g`], ['Fat', `${oneDecimal(portion.fat_g)} g`],
-                    ['Protein', `${oneDecimal(portion.protein_g)} g`], ['Cost', money(portion.cost_minor)], ['Contains', reading.allergens.contains.join(', ') || 'no listed allergen'],
+                    ...factRows(portion), ['Cost', money(portion.cost_minor)], ['More work', '–'], ['Contains', reading.allergens.contains.join(', ') || 'no listed allergen'],
                 ]}
             />
         </Panel>

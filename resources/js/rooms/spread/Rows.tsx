@@ -1,4 +1,12 @@
 import Box from '@mui/material/Box';
+import type { Facts } from '../../api/types';
+import { oneDecimal } from '../../shared/numbers';
+
+/** What a portion holds, in the order every column has it. */
+export const factRows = (portion: Facts): [string, string][] => [
+    ['Energy', `${Math.round(portion.kcal)} kcal`],
+    ...([['Net carbs', 'net_carbs_g'], ['Sugars', 'sugars_g'], ['Fat', 'fat_g'], ['Saturates', 'saturates_g'], ['Fibre', 'fibre_g'], ['Protein', 'protein_g']] as const).map(([name, fact]): [string, string] => [name, `${oneDecimal(portion[fact])} g`]),
+];
 
 /** Names and figures under one another. */
 export function Rows({ rows }: { rows: [string, string][] }) {

@@ -10,10 +10,10 @@ import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
-import { dietName } from '../../shared/words';
+import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../bench/DietList';
 import { railName, railVerdict } from '../bench/railWords';
-import { Rows } from './Rows';
+import { factRows, Rows } from './Rows';
 
 interface Props {
     diet: string;
@@ -47,10 +47,11 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
             {answer && !route && <Blocked answer={answer} version={data.version.id} />}
             {route && <Best route={route} diet={diet} original={data} />}
             {route && route.id !== 'as-it-is' && (
-                <Button variant="outlined" onClick={() => take.mutate(route)} disabled={take.isPending} sx={{ mt: 1 }} aria-label={`Take ${dietName(diet)} to the Bench`}>
+                <Button variant="outlined" onClick={() => take.mutate(route)} disabled={take.isPending} sx={{ my: 1 }} aria-label={`Take ${dietName(diet)} to the Bench`}>
                     Take it to the Bench
                 </Button>
             )}
+            {route && <Told route={route} diet={diet} original={data} />}
         </Panel>
     );
 }
@@ -60,26 +61,37 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
     const { portion } = route;
     const was = original.now.reading.portion;
     const cost = was.cost_minor > 0 ? Math.round((portion.cost_minor / was.cost_minor - 1) * 100) : 0;
-    const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
     return (
         <>
-            <Box sx={{ fontSize: 14, minHeight: 38, lineHeight: 1.3 }}>
+            <Box sx={{ fontSize: 14, minHeight: 55, lineHeight: 1.3 }}>
                 {route.name} · fit <strong>{Math.round(route.fit)}</strong> · <strong style={{ color: state === 'met' ? 'var(--herb)' : 'var(--yolk)' }}>{state}</strong>
             </Box>
-            <Box sx={{ height: 112, my: 0.5 }}>
+            <Box sx={{ height: 92, my: 0.5 }}>
                 <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${dietName(diet)}, cut`} />
             </Box>
             <Rows
                 rows={[
                     ...route.layers.map((layer): [string, string] => [layer.name, `${layer.set}${layer.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`]),
-                    ['Energy', `${Math.round(portion.kcal)} kcal`], ['Net carbs', `${oneDecimal(portion.net_carbs_g)} g`], ['Sugars', `${oneDecimal(portion.sugars_g)} g`], ['Fat', `${oneDecimal(portion.fat_g)} g`],
-                    ['Protein', `${oneDecimal(portion.protein_g)} g`], ['Cost', `${money(portion.cost_minor)}${cost === 0 ? '' : `, ${cost > 0 ? '+' : '−'}${Math.abs(cost)} %`}`], ['Contains', route.contains.join(', ') || 'no listed allergen'],
+                    ...factRows(portion),
+                    ['Cost', `${money(portion.cost_minor)}${cost === 0 ? '' : `, ${cost > 0 ? '+' : '−'}${Math.abs(cost)} %`}`], ['More work', work(route)], ['Contains', route.contains.join(', ') || 'no listed allergen'],
                 ]}
             />
-            <Box sx={{ fontSize: 13.5, lineHeight: 1.35, mt: 0.75 }}>
-                {route.mouth}. {lost(route)}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
-            </Box>
         </>
+    );
+}
+
+/** What was swapped, what it is like, what stays short and what the packet must answer. */
+function Told({ route, diet, original }: { route: Route; diet: string; original: BenchData }) {
+    const ask = route.diets[diet]?.unproven[0];
+    const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
+    const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;
+    const swapped = route.changes.map((change) => `${names(change.out, 'Nothing')} → ${names(change.in, 'nothing')}.`).join(' ');
+    return (
+        <Box sx={{ fontSize: 13.5, lineHeight: 1.35 }}>
+            {swapped && <Box sx={{ mb: 0.5 }}>{swapped}</Box>}
+            {ask && <Box sx={{ mb: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
+            {route.mouth}. {lost(route)}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+        </Box>
     );
 }
 
@@ -102,6 +114,11 @@ function Blocked({ answer, version }: { answer: Answer; version: number }) {
             )}
         </Box>
     );
+}
+
+/** Minutes of hands and hours of waiting beyond the original. */
+function work(route: Route): string {
+    return [route.effort_min > 0 ? `${route.effort_min} min` : '', route.wait_h > 0 ? `${route.wait_h} h wait` : ''].filter(Boolean).join(', ') || 'none';
 }
 
 /** What stays short of the original, or goes past it, in words. */

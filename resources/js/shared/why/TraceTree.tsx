@@ -36,7 +36,8 @@ export function TraceTree({ step, open: atFirst = false, whole }: { step: TraceS
             {open && has && (
                 <Box sx={{ pl: 2.5, mt: 0.5 }}>
                     {step.inputs.map((input, n) => (
-                        <TraceTree key={`${input.label}${n}`} step={input} whole={step.value} />
+                        // Only what is measured alike can be a part of it.
+                        <TraceTree key={`${input.label}${n}`} step={input} whole={input.unit === step.unit ? step.value : null} />
                     ))}
                 </Box>
             )}

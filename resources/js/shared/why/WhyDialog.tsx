@@ -27,7 +27,7 @@ export function WhyDialog({ version, revision, path, onClose }: { version: numbe
                         {data.words && <p style={{ marginTop: 0 }}>{data.words}.</p>}
                         <Box sx={{ fontSize: 14.5 }}>
                             {data.inputs.map((input, n) => (
-                                <TraceTree key={`${input.label}${n}`} step={input} open={data.inputs.length < 4} whole={data.value} />
+                                <TraceTree key={`${input.label}${n}`} step={input} open={data.inputs.length < 4} whole={input.unit === data.unit ? data.value : null} />
                             ))}
                         </Box>
                     </>
