@@ -23,13 +23,12 @@ final readonly class BenchView
 {
     public function __construct(private StudioShelf $shelf, private VersionShelf $shelves, private KeptReadings $kept) {}
 
-    /** @return array<string, mixed> */
-    public function of(Version $version): array
+    /** @return string the answer as JSON; what was kept of a reading goes out as it was written the first time */
+    public function of(Version $version): string
     {
         $lineage = DB::table('versions')->where('dish_id', $version->dish_id)->orderBy('id')->get(['id', 'name', 'parent_id']);
         $original = $version->original();
-
-        return [
+        $fresh = self::json([
             'version' => [
                 'id' => $version->id,
                 'dish_id' => $version->dish_id,
@@ -47,9 +46,17 @@ final readonly class BenchView
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
             'lineage' => $lineage->all(),
-            ...$this->kept->of($version, $original, fn(): array => $this->read($version, $original)),
             'trials' => $version->trials->map(self::trial(...))->all(),
-        ];
+        ]);
+        $read = $this->kept->of($version, $original, fn(): string => self::json($this->read($version, $original)));
+
+        return substr($fresh, 0, -1) . ',' . substr($read, 1);
+    }
+
+    /** @param array<string, mixed> $of */
+    private static function json(array $of): string
+    {
+        return json_encode($of, JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> what has to be computed of it */

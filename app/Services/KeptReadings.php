@@ -15,14 +15,8 @@ final readonly class KeptReadings
 {
     public function __construct(private StudioShelf $shelf, private VersionShelf $shelves) {}
 
-    /**
-     * @template T of array
-     *
-     * @param callable(): T $read
-     *
-     * @return T
-     */
-    public function of(Version $version, Version $original, callable $read): array
+    /** @param callable(): string $read writes the reading as JSON */
+    public function of(Version $version, Version $original, callable $read): string
     {
         $state = hash('xxh128', json_encode([
             array_map(static fn(Version $v): array => [$v->id, $v->name, $v->getRawOriginal('formula'), $v->getRawOriginal('shelf'), $v->getRawOriginal('wanted')], [$version, $original]),
@@ -31,7 +25,7 @@ final readonly class KeptReadings
             now()->toDateString(),
         ], JSON_THROW_ON_ERROR));
         $key = "reading:{$version->studio_id}:{$version->id}";
-        /** @var array{string, T}|null $kept */
+        /** @var array{string, string}|null $kept */
         $kept = Cache::get($key);
         if ($kept !== null && $kept[0] === $state) {
             return $kept[1];

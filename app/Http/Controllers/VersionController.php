@@ -31,7 +31,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('view', $version);
 
-        return new JsonResponse($bench->of($version->load(['dish', 'trials'])));
+        return JsonResponse::fromJsonString($bench->of($version->load(['dish', 'trials'])));
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
@@ -40,7 +40,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $formula = $request->formula($engine);
 
-        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
+        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
@@ -53,7 +53,7 @@ final class VersionController extends Controller
         }
         $formula = $this->shelves->engine($version)->reformulator->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
 
-        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $formula)));
+        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
 
     public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
@@ -103,7 +103,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
 
-        return new JsonResponse($bench->of($this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()])));
+        return JsonResponse::fromJsonString($bench->of($this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()])));
     }
 
     public function note(Request $request, Version $version): JsonResponse
@@ -147,7 +147,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return new JsonResponse($bench->of($this->save($version, $request->integer('revision'), $version->formula, true)));
+        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $version->formula, true)));
     }
 
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
@@ -209,7 +209,7 @@ final class VersionController extends Controller
             ]);
         });
 
-        return new JsonResponse($bench->of($child->load(['dish', 'trials'])), 201);
+        return JsonResponse::fromJsonString($bench->of($child->load(['dish', 'trials'])), 201);
     }
 
     /**

@@ -38,7 +38,6 @@ final class DietJudge
         foreach (Diet::cases() as $diet) {
             $because = $unproven = $proven = [];
             foreach ($ingredients as $in) {
-                $question = DietRules::question($diet, $in);
                 $seen = $book?->of($in->id, $diet);
                 if (DietRules::bans($diet, $in)) {
                     $because[] = $in->name;
@@ -46,7 +45,7 @@ final class DietJudge
                     $because[] = $in->name . ': ' . $seen->words();
                 } elseif ($seen !== null) {
                     $proven[] = $in->name . ': ' . $seen->words();
-                } elseif ($question !== null) {
+                } elseif (($question = DietRules::question($diet, $in)) !== null) {
                     $unproven[] = $in->name . ': ' . $question;
                 }
             }

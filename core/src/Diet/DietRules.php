@@ -14,20 +14,18 @@ final class DietRules
 
     public static function bans(Diet $diet, Ingredient $in): bool
     {
-        $from = $in->comesFrom(...);
-
         return match ($diet) {
-            Diet::Vegan => $from('dairy') || $from('egg') || $from('gelatin') || $from('honey') || $from('meat'),
-            Diet::Eggless => $from('egg'),
-            Diet::Vegetarian => $from('gelatin') || $from('meat'),
-            Diet::DairyFree => $from('dairy'),
-            Diet::GlutenFree => $from('gluten'),
+            Diet::Vegan => $in->comesFrom('dairy') || $in->comesFrom('egg') || $in->comesFrom('gelatin') || $in->comesFrom('honey') || $in->comesFrom('meat'),
+            Diet::Eggless => $in->comesFrom('egg'),
+            Diet::Vegetarian => $in->comesFrom('gelatin') || $in->comesFrom('meat'),
+            Diet::DairyFree => $in->comesFrom('dairy'),
+            Diet::GlutenFree => $in->comesFrom('gluten'),
             Diet::Keto => $in->addedSugars() >= self::SUGARED || self::starchy($in),
             Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat => false,
             Diet::Raw => self::cooked($in),
             Diet::NutFree => \in_array('nuts', $in->allergens, true) || \in_array('peanuts', $in->allergens, true),
             Diet::SoyFree => \in_array('soybeans', $in->allergens, true),
-            Diet::AlcoholFree => $from('alcohol'),
+            Diet::AlcoholFree => $in->comesFrom('alcohol'),
         };
     }
 

@@ -126,17 +126,17 @@ final class Acidity
             $hydroxide = 1e-14 / $hydrogen;
             $charge = $strong + ($hydrogen - $hydroxide) * $water - $buffer * ($ph - self::NEUTRAL);
             $slope = -($hydrogen + $hydroxide) * $water * \M_LN10 - $buffer;
-            foreach ($acids as [$millimoles, $constants]) {
-                [$mean, $variance] = self::dissociated($hydrogen, $constants);
-                $charge -= $millimoles * $mean;
-                $slope -= $millimoles * $variance * \M_LN10;
-            }
+            [$carried, $fall] = self::dissociated($hydrogen, $acids);
+            $charge -= $carried;
+            $slope -= $fall * \M_LN10;
             $charge > 0.0 ? $low = $ph : $high = $ph;
             $next = $slope < 0.0 ? $ph - $charge / $slope : $low;
-            if ($next <= $low || $next >= $high) {
+            $halved = $next <= $low || $next >= $high;
+            if ($halved) {
                 $next = ($low + $high) / 2;
             }
-            if (abs($next - $ph) < 1e-10) {
+            // Newton's steps square their error, so one under 1e-6 leaves less than 1e-11.
+            if (abs($next - $ph) < ($halved ? 1e-10 : 1e-6)) {
                 return $this->last = $next;
             }
             $ph = $next;
@@ -176,33 +176,35 @@ final class Acidity
     {
         [$acids, $buffer] = $this->groups($parts);
         $hydrogen = 10 ** -$ph;
-        $charge = ($hydrogen - 1e-14 / $hydrogen) * $water - $buffer * ($ph - self::NEUTRAL);
-        foreach ($acids as [$millimoles, $constants]) {
-            $charge -= $millimoles * self::dissociated($hydrogen, $constants)[0];
-        }
 
-        return $charge;
+        return ($hydrogen - 1e-14 / $hydrogen) * $water - $buffer * ($ph - self::NEUTRAL) - self::dissociated($hydrogen, $acids)[0];
     }
 
     /**
-     * Mean charge carried by one molecule of an acid, and its variance, which is how fast the charge changes with pH.
+     * Negative charge that acids carry at a concentration of hydrogen ions (mol/L), mmol per 100 g, and how fast it grows with the logarithm:
+     * the mean charge of a molecule and its variance.
      *
-     * @param list<float> $constants mol/L
+     * @param list<array{float, list<float>}> $acids mmol per 100 g and dissociation constants in mol/L
      *
      * @return array{float, float}
      */
-    private static function dissociated(float $hydrogen, array $constants): array
+    private static function dissociated(float $hydrogen, array $acids): array
     {
-        $term = 1.0;
-        $sum = 1.0;
-        $first = $second = 0.0;
-        foreach ($constants as $n => $value) {
-            $term *= $value / $hydrogen;
-            $sum += $term;
-            $first += ($n + 1) * $term;
-            $second += ($n + 1) ** 2 * $term;
+        $charge = $growth = 0.0;
+        foreach ($acids as [$millimoles, $constants]) {
+            $term = $sum = 1.0;
+            $first = $second = 0.0;
+            foreach ($constants as $n => $value) {
+                $term *= $value / $hydrogen;
+                $sum += $term;
+                $first += ($n + 1) * $term;
+                $second += ($n + 1) ** 2 * $term;
+            }
+            $mean = $first / $sum;
+            $charge += $millimoles * $mean;
+            $growth += $millimoles * ($second / $sum - $mean ** 2);
         }
 
-        return [$first / $sum, $second / $sum - ($first / $sum) ** 2];
+        return [$charge, $growth];
     }
 }

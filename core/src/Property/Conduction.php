@@ -14,6 +14,9 @@ final class Conduction
     /** Terms kept: at a Fourier number of 0.02 what is left out is under 0.001. */
     private const TERMS = 5;
 
+    /** A term that has decayed by e⁻⁶⁰⁰ is nothing, and so are those after it. */
+    private const SPENT = 600.0;
+
     /** @var array<string, list<array{0: float, 1: float}>> roots and coefficients by shape and Biot number */
     private static array $series = [];
 
@@ -22,6 +25,9 @@ final class Conduction
     {
         $sum = 0.0;
         foreach (self::slabSeries($biot) as [$zeta, $c]) {
+            if ($zeta ** 2 * $fourier > self::SPENT) {
+                break;
+            }
             $sum += $c * exp(-$zeta ** 2 * $fourier) * cos($zeta * $place);
         }
 
@@ -33,6 +39,9 @@ final class Conduction
     {
         $sum = 0.0;
         foreach (self::cylinderSeries($biot) as [$zeta, $c]) {
+            if ($zeta ** 2 * $fourier > self::SPENT) {
+                break;
+            }
             $sum += $c * exp(-$zeta ** 2 * $fourier);
         }
 

@@ -22,6 +22,9 @@ final readonly class Cooling
     /** Longest time looked at, h. */
     private const LONGEST = 72.0;
 
+    /** Steps by the late slope before the slower, surer search takes over. */
+    private const STEPS = 6;
+
     private function __construct(
         public float $heightMm,
         public float $startsAt,
@@ -140,23 +143,46 @@ final readonly class Cooling
         if ($this->startsAt <= $celsius) {
             return 0.0;
         }
-        if ($celsius <= $this->air || $this->at(self::LONGEST, $place) > $celsius) {
+        if ($celsius <= $this->air) {
             return null;
         }
-        // The logarithm of what is left to lose falls nearly straight with time, so regula falsi on it settles in a few steps.
+        // The logarithm of what is left to lose falls straight once the first term of the series rules, so its slope leads there in a step or two.
         $wanted = log(($celsius - $this->air) / ($this->startsAt - $this->air));
         $gap = fn(float $hours): float => log(max(1e-12, ($this->at($hours, $place) - $this->air) / ($this->startsAt - $this->air))) - $wanted;
+        $slope = $this->lateSlope();
+        $hours = -$wanted / $slope;
+        for ($i = 0; $i < self::STEPS; ++$i) {
+            $step = $gap($hours) / $slope;
+            $hours = max(0.0, $hours + $step);
+            if (abs($step) < 1e-5) {
+                return $hours > self::LONGEST ? null : $hours;
+            }
+        }
+        if ($gap(self::LONGEST) > 0.0) {
+            return null;
+        }
 
         return Roots::between($gap, 0.0, self::LONGEST, 1e-4);
+    }
+
+    /** Fall of the logarithm of the dimensionless temperature by the hour, once only the first term of each series is left. */
+    private function lateSlope(): float
+    {
+        $slope = $this->rateHeight * Conduction::slabSeries($this->biotHeight)[0][0] ** 2;
+        if ($this->biotWidth > 0.0) {
+            $slope += $this->rateWidth * ($this->round ? Conduction::cylinderSeries($this->biotWidth)[0][0] ** 2 : 2 * Conduction::slabSeries($this->biotWidth)[0][0] ** 2);
+        }
+
+        return $slope * 3600;
     }
 
     private function timed(): self
     {
         // FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h and to 5 °C within 6 h in all.
-        $to21 = $this->hoursTo(21.0, 0.0);
-        $from57 = $this->hoursTo(57.0, 0.0);
-        $to5 = $this->hoursTo(5.0, 0.0);
         $hot = $this->startsAt >= 57.0;
+        $from57 = $hot ? $this->hoursTo(57.0, 0.0) : null;
+        $to21 = $hot ? $this->hoursTo(21.0, 0.0) : null;
+        $to5 = $hot ? $this->hoursTo(5.0, 0.0) : null;
 
         return new self(
             $this->heightMm,
@@ -166,8 +192,8 @@ final readonly class Cooling
             $this->hoursTo(self::CORE, 0.0),
             $this->firmAt === null ? null : $this->hoursTo($this->firmAt, 0.5),
             $this->firmAt,
-            $hot && $to21 !== null && $from57 !== null ? $to21 - $from57 : null,
-            $hot && $to5 !== null && $from57 !== null ? $to5 - $from57 : null,
+            $to21 !== null && $from57 !== null ? $to21 - $from57 : null,
+            $to5 !== null && $from57 !== null ? $to5 - $from57 : null,
             $this->biotHeight,
             $this->biotWidth,
             $this->rateHeight,

@@ -11,12 +11,16 @@ use Transmuta\Shelf\Ingredient;
 /** Solid fat by temperature, and the share of it that firms a layer given how the fat is held. */
 final readonly class Fat
 {
+    /** @var \WeakMap<LayerState, array<string, float>> weighted solid fat by temperature: a job and the set both ask for it */
+    private \WeakMap $weighted;
+
     /** @var \WeakMap<Ingredient, array<string, float>> g of firming solid fat in 100 g of an ingredient, by temperature */
     private \WeakMap $firming;
 
     public function __construct(private Reference $reference)
     {
         $this->firming = new \WeakMap();
+        $this->weighted = new \WeakMap();
     }
 
     /** Share 0…1 of a fat kind that is solid at this temperature; linear between the table's points. */
@@ -38,6 +42,18 @@ final readonly class Fat
 
     /** g solid fat per 100 g weighted by how much it can firm the layer. */
     public function weightedSolid(LayerState $state, float $celsius): float
+    {
+        $known = $this->weighted[$state] ?? [];
+        $key = "t$celsius";
+        if (!isset($known[$key])) {
+            $known[$key] = $this->solveWeighted($state, $celsius);
+            $this->weighted[$state] = $known;
+        }
+
+        return $known[$key];
+    }
+
+    private function solveWeighted(LayerState $state, float $celsius): float
     {
         $sum = 0.0;
         $watery = $this->continuousWeight($state);

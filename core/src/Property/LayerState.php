@@ -120,7 +120,7 @@ final class LayerState
     {
         $sum = 0.0;
         foreach ($this->model->portions as $i => $portion) {
-            $sum += $this->share[$i] / 100 * $portion->ingredient->sharpAcid();
+            $sum += $this->share[$i] / 100 * $portion->sharpAcid;
         }
 
         return $sum;

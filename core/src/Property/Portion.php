@@ -9,6 +9,9 @@ use Transmuta\Shelf\Ingredient;
 /** An ingredient in a layer with what is done to it there. */
 final readonly class Portion
 {
+    /** g of acid per 100 g that makes a dish sharp. */
+    public float $sharpAcid;
+
     /**
      * @param bool $boiled brought to a boil, with the layer or in a sub-step of its own
      * @param bool $heated past 70 °C
@@ -26,5 +29,7 @@ final readonly class Portion
         public bool $whipped,
         public bool $infused,
         public bool $apart = false,
-    ) {}
+    ) {
+        $this->sharpAcid = $ingredient->sharpAcid();
+    }
 }

@@ -20,6 +20,9 @@ final readonly class SetModel
         'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
 
+    /** Thickeners whose firmness grows with nothing but their dose. */
+    private const BY_SLOPE = ['gellan', 'xanthan', 'methylcellulose', 'chia', 'flax', 'psyllium'];
+
     public SetDoses $doses;
 
     /** @var \WeakMap<LayerState, array<string, float>> */
@@ -98,13 +101,13 @@ final readonly class SetModel
         return $this->dosed[$state] ??= $this->doses->of($state);
     }
 
-    /** @return array<string, float> GE % by mechanism */
+    /** @return array<string, float> GE % by mechanism; one that has nothing to work with may be missing */
     public function mechanisms(LayerState $state, float $celsius): array
     {
         $s = $this->reference->set;
         $b = $this->space($state);
-        $ph = $this->acidity->ph($state) ?? 6.5;
         $dose = $this->dosed($state);
+        $ph = self::heedsAcid($dose) ? $this->acidity->ph($state) ?? 6.5 : 6.5;
         $ge = $this->gels($dose, $state, $b, $ph, $celsius);
         $warm = 1.0 - (1.0 - $s['warm.gel-share-20']) * max(0.0, min(1.5, ($celsius - 5.0) / 15));
         foreach ($ge as $mechanism => $value) {
@@ -133,6 +136,16 @@ final readonly class SetModel
     }
 
     /**
+     * Whether anything dosed sets by the pH: most layers need none solved.
+     *
+     * @param array<string, float> $dose
+     */
+    private static function heedsAcid(array $dose): bool
+    {
+        return $dose['gelatin-200'] > 0.0 || $dose['agar-in-acid'] > 0.0 || $dose['hm-pectin'] > 0.0 || $dose['starch'] > 0.0 || $dose['casein-fresh'] > 0.2;
+    }
+
+    /**
      * Gels, pastes and thickeners, as firm as in the cold.
      *
      * @param array<string, float> $dose
@@ -142,32 +155,42 @@ final readonly class SetModel
     private function gels(array $dose, LayerState $state, float $b, float $ph, float $celsius): array
     {
         $s = $this->reference->set;
-        $c = static fn(string $agent): float => $dose[$agent] / $b;
-        $milk = 0.6 + 0.4 * Smooth::unit(($dose['casein-fresh'] + $dose['casein-cultured']) / 1.5);
-        $partner = $dose['kappa'] + $dose['xanthan'];
-        $egg = $dose['egg-still'] + $dose['egg-stirred'] < 0.05 ? 0.0
-            : $s['egg.slope'] * (Smooth::positive($c('egg-still') - $s['egg.threshold'], 0.15) + $s['egg.stirred'] * Smooth::positive($c('egg-stirred') - $s['egg.threshold'], 0.15));
+        $ge = [];
+        if ($dose['gelatin-200'] > 0.0) {
+            $ge['gelatin'] = $this->bloomed($dose['gelatin-200'] / $b, $state, $ph, $celsius, $dose['live-enzyme']);
+        }
+        if ($dose['egg-still'] + $dose['egg-stirred'] >= 0.05) {
+            $ge['egg'] = $s['egg.slope'] * (Smooth::positive($dose['egg-still'] / $b - $s['egg.threshold'], 0.15) + $s['egg.stirred'] * Smooth::positive($dose['egg-stirred'] / $b - $s['egg.threshold'], 0.15));
+        }
+        if ($dose['agar'] > 0.0) {
+            $ge['agar'] = $s['agar.slope'] * ($dose['agar'] / $b) ** $s['agar.power']
+                * (1.0 - (1.0 - $s['agar.acid-factor']) * $dose['agar-in-acid'] * (1.0 - Smooth::rise($ph, 4.0, 0.15)));
+        }
+        if ($dose['iota'] + $dose['kappa'] > 0.0) {
+            $milk = 0.6 + 0.4 * Smooth::unit(($dose['casein-fresh'] + $dose['casein-cultured']) / 1.5);
+            $ge['iota'] = $s['iota.slope'] * $dose['iota'] / $b * $milk;
+            $ge['kappa'] = $s['kappa.slope'] * ($dose['kappa'] / $b) ** $s['kappa.power'] * $milk;
+        }
+        if ($dose['lm-pectin'] > 0.0) {
+            $ge['lm-pectin'] = $s['lm-pectin.slope'] * ($dose['lm-pectin'] / $b) ** $s['lm-pectin.power']
+                * ($s['lm-pectin.no-calcium'] + (1.0 - $s['lm-pectin.no-calcium']) * Smooth::unit($dose['calcium'] / $dose['lm-pectin'] / $s['lm-pectin.calcium-mg-g']));
+        }
+        if ($dose['hm-pectin'] > 0.0) {
+            $ge['hm-pectin'] = $s['hm-pectin.slope'] * $dose['hm-pectin'] / $b * Smooth::rise(100.0 - $state->water, 52.0, 1.5) * (1.0 - Smooth::rise($ph, 3.6, 0.12));
+        }
+        if ($dose['konjac'] + $dose['locust-bean'] > 0.0) {
+            $partner = $dose['kappa'] + $dose['xanthan'];
+            $ge['konjac'] = self::paired($dose['konjac'], $partner, $s['konjac.slope'], $s['konjac.partner']) / $b
+                + self::paired($dose['locust-bean'], $partner, $s['locust-bean.slope'], $s['konjac.partner']) / $b;
+        }
+        foreach (self::BY_SLOPE as $agent) {
+            if ($dose[$agent] > 0.0) {
+                $ge[$agent] = $s["$agent.slope"] * $dose[$agent] / $b;
+            }
+        }
+        $ge['starch'] = $this->starch($dose, $b, $ph);
 
-        return [
-            'gelatin' => $dose['gelatin-200'] > 0.0 ? $this->bloomed($c('gelatin-200'), $state, $ph, $celsius, $dose['live-enzyme']) : 0.0,
-            'egg' => $egg,
-            'agar' => $s['agar.slope'] * $c('agar') ** $s['agar.power']
-                * (1.0 - (1.0 - $s['agar.acid-factor']) * $dose['agar-in-acid'] * (1.0 - Smooth::rise($ph, 4.0, 0.15))),
-            'iota' => $s['iota.slope'] * $c('iota') * $milk,
-            'kappa' => $s['kappa.slope'] * $c('kappa') ** $s['kappa.power'] * $milk,
-            'lm-pectin' => $dose['lm-pectin'] > 0.0 ? $s['lm-pectin.slope'] * $c('lm-pectin') ** $s['lm-pectin.power']
-                * ($s['lm-pectin.no-calcium'] + (1.0 - $s['lm-pectin.no-calcium']) * Smooth::unit($dose['calcium'] / $dose['lm-pectin'] / $s['lm-pectin.calcium-mg-g'])) : 0.0,
-            'hm-pectin' => $dose['hm-pectin'] > 0.0 ? $s['hm-pectin.slope'] * $c('hm-pectin') * Smooth::rise(100.0 - $state->water, 52.0, 1.5) * (1.0 - Smooth::rise($ph, 3.6, 0.12)) : 0.0,
-            'starch' => $this->starch($dose, $b, $ph),
-            'gellan' => $s['gellan.slope'] * $c('gellan'),
-            'konjac' => self::paired($dose['konjac'], $partner, $s['konjac.slope'], $s['konjac.partner']) / $b
-                + self::paired($dose['locust-bean'], $partner, $s['locust-bean.slope'], $s['konjac.partner']) / $b,
-            'xanthan' => $s['xanthan.slope'] * $c('xanthan'),
-            'methylcellulose' => $s['methylcellulose.slope'] * $c('methylcellulose'),
-            'chia' => $s['chia.slope'] * $c('chia'),
-            'flax' => $s['flax.slope'] * $c('flax'),
-            'psyllium' => $s['psyllium.slope'] * $c('psyllium'),
-        ];
+        return $ge;
     }
 
     /** GE of gelatin (strength of 200 bloom, % of the space) with what acid, warmth, alcohol and a live enzyme leave of it. */

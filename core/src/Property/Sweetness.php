@@ -18,10 +18,20 @@ final readonly class Sweetness
     /** @var array<string, float> relative sweetness by part of a composition */
     private array $relative;
 
+    /** @var array<string, array{species: string, receptor: string}> high-potency sweeteners by part of a composition */
+    private array $potent;
+
+    /** @var array<string, array{half: float, rm: float}> mg/L at half the maximum and the maximum in % SE, by species */
+    private array $curves;
+
     public function __construct(private Reference $reference)
     {
-        $relative = [];
+        $relative = $potent = $curves = [];
         foreach ($reference->sweeteners as $species => $row) {
+            if ($row['rm'] !== '') {
+                $potent["active.$species"] = ['species' => $species, 'receptor' => $row['receptor']];
+                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm']];
+            }
             $part = match ($row['kind']) {
                 'sugar' => "sugar.$species",
                 'polyol' => "polyol.$species",
@@ -33,6 +43,8 @@ final readonly class Sweetness
             }
         }
         $this->relative = $relative;
+        $this->potent = $potent;
+        $this->curves = $curves;
     }
 
     public function se(LayerState $state): float
@@ -74,7 +86,7 @@ final readonly class Sweetness
     public function shares(LayerState $state): array
     {
         return array_map(
-            fn(array $pool): float => $this->response($pool) / (float) $this->reference->sweeteners[array_key_first($pool)]['rm'],
+            fn(array $pool): float => $this->response($pool) / $this->curves[array_key_first($pool)]['rm'],
             array_filter($this->doses($state), static fn(array $pool): bool => array_sum($pool) > 0.0),
         );
     }
@@ -88,9 +100,7 @@ final readonly class Sweetness
     /** mg/L at half the maximum, derived from the potency at 5 % SE. */
     public function halfDose(string $species): float
     {
-        $row = $this->reference->sweeteners[$species];
-
-        return 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'];
+        return $this->curves[$species]['half'];
     }
 
     /** @return array<string, array<string, float>> mg/L by receptor and species */
@@ -98,9 +108,8 @@ final readonly class Sweetness
     {
         $pools = [];
         foreach ($state->parts as $part => $mg) {
-            if (str_starts_with($part, 'active.')) {
-                $species = substr($part, 7);
-                $receptor = $this->reference->sweeteners[$species]['receptor'] ?? '';
+            if (isset($this->potent[$part])) {
+                ['species' => $species, 'receptor' => $receptor] = $this->potent[$part];
                 $pools[$receptor][$species] = $mg * self::PER_LITRE;
             }
         }
@@ -114,9 +123,9 @@ final readonly class Sweetness
         $reduced = 0.0;
         $maximum = 0.0;
         foreach ($pool as $species => $mg) {
-            $share = $mg / $this->halfDose($species);
-            $reduced += $share;
-            $maximum += $share * (float) $this->reference->sweeteners[$species]['rm'];
+            ['half' => $half, 'rm' => $rm] = $this->curves[$species];
+            $reduced += $mg / $half;
+            $maximum += $mg / $half * $rm;
         }
 
         return $reduced > 0.0 ? $maximum / (1.0 + $reduced) : 0.0;

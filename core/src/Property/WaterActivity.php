@@ -9,7 +9,19 @@ use Transmuta\Reference\Reference;
 /** Water activity by Norrish, ln aw = ln xw − K·xs², each solute alone in all the water, joined by Ross' product rule. */
 final readonly class WaterActivity
 {
-    public function __construct(private Reference $reference) {}
+    /** @var array<string, array{molar: float, k: float, ions: float}> solutes that are one part of a composition, by that part */
+    private array $byPart;
+
+    public function __construct(private Reference $reference)
+    {
+        $byPart = [];
+        foreach ($reference->solutes as $name => $row) {
+            foreach (\in_array($name, ['salt', 'alcohol', 'allulose'], true) ? [$name] : ["sugar.$name", "polyol.$name"] as $part) {
+                $byPart[$part] = $row;
+            }
+        }
+        $this->byPart = $byPart;
+    }
 
     public function aw(LayerState $state): float
     {
@@ -17,11 +29,16 @@ final readonly class WaterActivity
             return 0.2;
         }
         $product = 1.0;
-        foreach ($this->reference->solutes as $name => $row) {
-            $moles = self::grams($state, $name) / $row['molar'] * $row['ions'];
-            if ($moles > 0.0) {
-                $product *= self::single($moles, $state->water / 18.015, $row['k']);
+        $water = $state->water / 18.015;
+        foreach ($state->parts as $part => $grams) {
+            if ($grams > 0.0 && isset($this->byPart[$part])) {
+                $row = $this->byPart[$part];
+                $product *= self::single($grams / $row['molar'] * $row['ions'], $water, $row['k']);
             }
+        }
+        if ($state->acids > 0.0) {
+            $acid = $this->reference->solutes['acid'];
+            $product *= self::single($state->acids / $acid['molar'] * $acid['ions'], $water, $acid['k']);
         }
 
         return $product;
