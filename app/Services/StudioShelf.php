@@ -22,44 +22,41 @@ use Transmuta\Shelf\Shelf;
  */
 final class StudioShelf
 {
-    /** @var State */
-    private readonly array $compiled;
+    /** @var ?State read when it is first asked for: a kept reading needs none of it */
+    private ?array $compiled = null;
 
     private ?Shelf $shelf = null;
 
-    public function __construct(private readonly Studio $studio)
-    {
-        $this->compiled = $this->load();
-    }
+    public function __construct(private readonly Studio $studio) {}
 
     public function shelf(): Shelf
     {
-        return $this->shelf ??= IngredientList::ofRows($this->compiled['rows']);
+        return $this->shelf ??= IngredientList::ofRows($this->load()['rows']);
     }
 
     public function evidence(): EvidenceBook
     {
         return EvidenceBook::on(now()->toDateString(), array_map(
             static fn(array $e): Seen => new Seen($e[0], Diet::from($e[1]), $e[2], $e[3], $e[4], $e[5], $e[6]),
-            array_filter($this->compiled['evidence'], static fn(array $e): bool => Diet::tryFrom($e[1]) !== null),
+            array_filter($this->load()['evidence'], static fn(array $e): bool => Diet::tryFrom($e[1]) !== null),
         ));
     }
 
     /** What the row of an ingredient holds, as a fingerprint; null where the shelf has none. */
     public function hash(string $slug): ?string
     {
-        return $this->compiled['hashes'][$slug] ?? null;
+        return $this->load()['hashes'][$slug] ?? null;
     }
 
     /** @return array<string, mixed>|null */
     public function row(string $slug): ?array
     {
-        return $this->compiled['rows'][$slug] ?? null;
+        return $this->load()['rows'][$slug] ?? null;
     }
 
     public function isOwn(string $slug): bool
     {
-        return \in_array($slug, $this->compiled['own'], true);
+        return \in_array($slug, $this->load()['own'], true);
     }
 
     /** @return array<string, mixed> what the studio has chosen where practitioners disagree */
@@ -85,7 +82,7 @@ final class StudioShelf
     /** @return State */
     private function load(): array
     {
-        return Compiled::of('shelf-' . $this->studio->id . '-' . $this->stamp(), (string) $this->studio->shelf_revision, $this->compile(...));
+        return $this->compiled ??= Compiled::of('shelf-' . $this->studio->id . '-' . $this->stamp(), (string) $this->studio->shelf_revision, $this->compile(...));
     }
 
     /** Tells one database from another, so that a store made anew never meets the file of the one before. */

@@ -31,7 +31,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('view', $version);
 
-        return JsonResponse::fromJsonString($bench->of($version->load(['dish', 'trials'])));
+        return JsonResponse::fromJsonString($bench->of($version->opened()));
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
@@ -209,7 +209,7 @@ final class VersionController extends Controller
             ]);
         });
 
-        return JsonResponse::fromJsonString($bench->of($child->load(['dish', 'trials'])), 201);
+        return JsonResponse::fromJsonString($bench->of($child->opened()), 201);
     }
 
     /**
