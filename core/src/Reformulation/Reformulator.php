@@ -137,7 +137,21 @@ final readonly class Reformulator
         usort($routes, $best);
         usort($missed, static fn(Route $a, Route $b): int => Misses::size($a->result, $original, $brief) <=> Misses::size($b->result, $original, $brief));
 
-        return [\array_slice(self::undominated($routes), 0, self::MOST_ROUTES), $missed];
+        $stands = $aims->isSame() && $this->stands($original, $brief) ? [$this->asItIs($original)] : [];
+
+        return [\array_slice(self::undominated([...$stands, ...$routes]), 0, self::MOST_ROUTES), $missed];
+    }
+
+    /** Whether the dish keeps the brief as it is: nothing in it is banned, no number missed, and no school wants it heated otherwise. */
+    private function stands(DishReading $original, Brief $brief): bool
+    {
+        foreach ($original->layers as $layer) {
+            if ($this->schools->treatment($layer, $original->formula->family) !== null || $this->planner->banned($layer, $brief) !== []) {
+                return false;
+            }
+        }
+
+        return !Misses::any($original, $original, $brief);
     }
 
     private function wants(DishReading $original, Brief $brief, Aims $aims): Wants

@@ -57,6 +57,17 @@ final class ReformulatorTest extends TestCase
         }
     }
 
+    public function testAVersionThatKeepsTheNumbersComesBackAsItIsBeforeAnyOther(): void
+    {
+        $brief = Brief::of([Diet::Keto]);
+        $keto = Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), $brief)[0]->result->formula;
+        $again = Kit::engine()->reformulate($keto, $brief);
+        self::assertSame('As it is', $again[0]->name);
+        self::assertSame(self::grams($keto), self::grams($again[0]->result->formula));
+        self::assertNotSame('As it is', Kit::engine()->reformulate($keto, Brief::of([Diet::Keto], netCarbs: 2.0))[0]->name ?? 'out of reach');
+        self::assertNotSame('As it is', Kit::engine()->reformulate($keto, Brief::of([Diet::Keto], aims: Aims::of(sweetness: 0.7)))[0]->name ?? 'out of reach');
+    }
+
     #[DataProvider('briefs')]
     public function testAtLeastThreeRoutesThatDifferInKind(string $name, Diet $diet): void
     {

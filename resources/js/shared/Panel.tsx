@@ -6,7 +6,8 @@ export function Panel({ sx, ...rest }: BoxProps) {
     return (
         <Box
             {...rest}
-            sx={[{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '12px 14px', minWidth: 0 }, ...(Array.isArray(sx) ? (sx as readonly SystemStyleObject<Theme>[]) : [sx as SystemStyleObject<Theme>])]}
+            // Positioned, so that words only a screen reader meets scroll with it and do not lengthen the page.
+            sx={[{ position: 'relative', bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '12px 14px', minWidth: 0 }, ...(Array.isArray(sx) ? (sx as readonly SystemStyleObject<Theme>[]) : [sx as SystemStyleObject<Theme>])]}
         />
     );
 }

@@ -31,7 +31,7 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
                     </Box>
                 ))}
             </Box>
-            <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ overflow: 'auto', minHeight: 0, flex: 1 }}>
+            <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ position: 'relative', overflow: 'auto', minHeight: 0, flex: 1 }}>
                 {tab === 'rails' && <SchoolsAtWork schools={data.version.schools_at_work} acts="rails" sx={{ mb: 0.5 }} />}
                 {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} wanted={data.version.wanted[reading.name] ?? {}} onWant={onWant} />}
                 {tab === 'reading' && <SchoolsAtWork schools={data.version.schools_at_work} acts="set" sx={{ mb: 0.5 }} />}

@@ -16,11 +16,11 @@ interface Props {
 export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
     const states = diets.map((diet) => ({ diet, state: route.diets[diet] ? standing(route.diets[diet]) : 'unproven' }));
     return (
-        <Box component="article" aria-label={route.name} sx={{ border: '1.5px solid var(--line)', borderRadius: '9px', p: '7px 10px', display: 'flex', flexDirection: 'column', fontSize: 13.5, minHeight: 0 }}>
-            <h3 className="name" style={{ margin: 0, fontSize: 15.5, lineHeight: 1.2 }}>
+        <Box component="article" aria-label={route.name} sx={{ border: '1.5px solid var(--line)', borderRadius: '9px', p: '5px 10px 6px', display: 'flex', flexDirection: 'column', fontSize: 13.5, minHeight: 0 }}>
+            <h3 className="name" style={{ margin: 0, fontSize: 15, lineHeight: 1.15 }}>
                 {route.name}
             </h3>
-            <Box sx={{ flex: 1, overflow: 'hidden', lineHeight: 1.3 }}>{route.mouth}.</Box>
+            <Box sx={{ flex: 1, overflow: 'hidden', fontSize: 13, lineHeight: 1.2 }}>{route.mouth}.</Box>
             <Box sx={{ color: 'var(--ink-soft)' }}>
                 fit <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} risk{route.risks === 1 ? '' : 's'} · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
             </Box>

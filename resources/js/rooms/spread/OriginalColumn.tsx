@@ -12,16 +12,16 @@ export function OriginalColumn({ data }: { data: BenchData }) {
     const { portion } = reading;
     return (
         <Panel component="article" aria-label={data.version.name} sx={{ display: 'flex', flexDirection: 'column', bgcolor: 'var(--sunk)', p: '10px 11px' }}>
-            <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+            <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: '30px' }}>
                 {data.version.name}
             </h2>
-            <Box sx={{ fontSize: 14, minHeight: 55, lineHeight: 1.3 }}>{data.version.dish_title}</Box>
-            <Box sx={{ height: 92, my: 0.5 }}>
+            <Box sx={{ fontSize: 14, minHeight: 53.5, lineHeight: 1.25 }}>{data.version.dish_title}</Box>
+            <Box sx={{ height: 70, mb: 0.5 }}>
                 <SmallSection section={section} tones={formula.layers.map((layer) => toneOf(layer.lines))} title={`${data.version.name}, cut`} />
             </Box>
             <Rows
+                layers={reading.layers.map((layer) => [layer.name, `${layer.set.step}${layer.set.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`])}
                 rows={[
-                    ...reading.layers.map((layer): [string, string] => [layer.name, `${layer.set.step}${layer.set.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`]),
                     ...factRows(portion), ['Cost', money(portion.cost_minor)], ['More work', '–'], ['Contains', reading.allergens.contains.join(', ') || 'no listed allergen'],
                 ]}
             />

@@ -8,12 +8,18 @@ export const factRows = (portion: Facts): [string, string][] => [
     ...([['Net carbs', 'net_carbs_g'], ['Sugars', 'sugars_g'], ['Fat', 'fat_g'], ['Saturates', 'saturates_g'], ['Fibre', 'fibre_g'], ['Protein', 'protein_g']] as const).map(([name, fact]): [string, string] => [name, `${oneDecimal(portion[fact])} g`]),
 ];
 
-/** Names and figures under one another. */
-export function Rows({ rows }: { rows: [string, string][] }) {
+/** Names with what is said of them, the words of `layers` under their names and figures beside theirs. */
+export function Rows({ layers, rows }: { layers: [string, string][]; rows: [string, string][] }) {
     return (
-        <Box component="dl" sx={{ m: 0, fontSize: 14, display: 'grid', gridTemplateColumns: 'minmax(0, auto) minmax(0, 1fr)', '& dt, & dd': { m: 0, py: '2px', borderTop: '1px solid var(--line)', lineHeight: 1.3 }, '& dd': { textAlign: 'right', fontWeight: 650, pl: 0.75 } }}>
+        <Box component="dl" sx={{ m: 0, fontSize: 14, display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', '& dt, & dd': { m: 0, lineHeight: 1.25 }, '& dt': { borderTop: '1px solid var(--line)', pt: '2px' }, '& dd': { fontWeight: 650, pb: '1px' } }}>
+            {layers.map(([name, value]) => (
+                <Box key={name} sx={{ display: 'contents', '& dt, & dd': { gridColumn: '1 / -1' }, '& dt': { fontSize: 13, color: 'var(--ink-soft)' } }}>
+                    <dt>{name}</dt>
+                    <dd>{value}</dd>
+                </Box>
+            ))}
             {rows.map(([name, value]) => (
-                <Box key={name} sx={{ display: 'contents' }}>
+                <Box key={name} sx={{ display: 'contents', '& dd': { textAlign: 'right', pl: 0.75, pt: '2px', borderTop: '1px solid var(--line)' } }}>
                     <dt>{name}</dt>
                     <dd>{value}</dd>
                 </Box>

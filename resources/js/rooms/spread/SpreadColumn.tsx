@@ -38,19 +38,21 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
     const route = answer?.routes[0];
     return (
         <Panel component="article" aria-label={dietName(diet)} aria-busy={answer === undefined && !error} sx={{ display: 'flex', flexDirection: 'column', p: '10px 11px' }}>
-            <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
-                {dietName(diet)}
-            </h2>
+            <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 0.25, minHeight: 30 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: 1.1, letterSpacing: '-0.01em' }}>
+                    {dietName(diet)}
+                </h2>
+                {route && route.id !== 'as-it-is' && (
+                    <Button variant="outlined" onClick={() => take.mutate(route)} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
+                        Take it
+                    </Button>
+                )}
+            </Box>
             {error && <ProblemNote error={error} />}
             {take.error && <ProblemNote error={take.error} />}
             {!answer && !error && <Box sx={{ color: 'var(--ink-soft)', pt: 1 }}>Solving…</Box>}
             {answer && !route && <Blocked answer={answer} version={data.version.id} />}
             {route && <Best route={route} diet={diet} original={data} />}
-            {route && route.id !== 'as-it-is' && (
-                <Button variant="outlined" onClick={() => take.mutate(route)} disabled={take.isPending} sx={{ my: 1 }} aria-label={`Take ${dietName(diet)} to the Bench`}>
-                    Take it to the Bench
-                </Button>
-            )}
             {route && <Told route={route} diet={diet} original={data} />}
         </Panel>
     );
@@ -63,17 +65,18 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
     const cost = was.cost_minor > 0 ? Math.round((portion.cost_minor / was.cost_minor - 1) * 100) : 0;
     return (
         <>
-            <Box sx={{ fontSize: 14, minHeight: 55, lineHeight: 1.3 }}>
-                {route.name} · fit <strong>{Math.round(route.fit)}</strong> · <strong style={{ color: state === 'met' ? 'var(--herb)' : 'var(--yolk)' }}>{state}</strong>
+            <Box sx={{ fontSize: 14, minHeight: 36, lineHeight: 1.25 }}>{route.name}</Box>
+            <Box sx={{ fontSize: 14, lineHeight: 1.25 }}>
+                fit <strong>{Math.round(route.fit)}</strong>, <strong style={{ color: state === 'met' ? 'var(--herb)' : 'var(--yolk)' }}>{state}</strong>
             </Box>
-            <Box sx={{ height: 92, my: 0.5 }}>
+            <Box sx={{ height: 70, mb: 0.5 }}>
                 <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${dietName(diet)}, cut`} />
             </Box>
             <Rows
+                layers={route.layers.map((layer) => [layer.name, `${layer.set}${layer.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`])}
                 rows={[
-                    ...route.layers.map((layer): [string, string] => [layer.name, `${layer.set}${layer.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`]),
                     ...factRows(portion),
-                    ['Cost', `${money(portion.cost_minor)}${cost === 0 ? '' : `, ${cost > 0 ? '+' : '−'}${Math.abs(cost)} %`}`], ['More work', work(route)], ['Contains', route.contains.join(', ') || 'no listed allergen'],
+                    ['Cost', `${money(portion.cost_minor)}${cost === 0 ? '' : ` (${cost > 0 ? '+' : '−'}${Math.abs(cost)}\u00a0%)`}`], ['More work', work(route)], ['Contains', route.contains.join(', ') || 'no listed allergen'],
                 ]}
             />
         </>
@@ -85,12 +88,14 @@ function Told({ route, diet, original }: { route: Route; diet: string; original:
     const ask = route.diets[diet]?.unproven[0];
     const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
     const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;
-    const swapped = route.changes.map((change) => `${names(change.out, 'Nothing')} → ${names(change.in, 'nothing')}.`).join(' ');
+    const swapped = [...new Set(route.changes.map((change) => `${names(change.out, 'Nothing')} → ${names(change.in, 'nothing')}.`))].join(' ');
     return (
-        <Box sx={{ fontSize: 13.5, lineHeight: 1.35 }}>
-            {swapped && <Box sx={{ mb: 0.5 }}>{swapped}</Box>}
-            {ask && <Box sx={{ mb: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
-            {route.mouth}. {lost(route)}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+        <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
+            <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
+                {route.mouth}. {lost(route)}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+            </Box>
+            {ask && <Box sx={{ mt: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
+            {swapped && <Box sx={{ mt: 0.5, color: 'var(--ink-soft)' }}>{swapped}</Box>}
         </Box>
     );
 }
@@ -123,6 +128,6 @@ function work(route: Route): string {
 
 /** What stays short of the original, or goes past it, in words. */
 function lost(route: Route): string {
-    const off = Object.entries(route.rails).flatMap(([layer, rails]) => rails.filter((rail) => !rail.met).map((rail) => `${layer}: ${railName(rail).toLowerCase()} ${railVerdict(rail)}`));
+    const off = Object.entries(route.rails).flatMap(([layer, rails]) => rails.filter((rail) => !rail.met).map((rail) => `${layer}: ${rail.property === 'pH' ? 'pH' : railName(rail).toLowerCase()} ${railVerdict(rail)}`));
     return off.length === 0 ? 'Every property within its tolerance.' : `Off: ${off.slice(0, 4).join('; ')}.`;
 }
