@@ -15,6 +15,7 @@ use Transmuta\Property\Frozen;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\PanHeating;
+use Transmuta\Property\Ripening;
 use Transmuta\Watch\Warning;
 
 /** A reading in the open JSON form that `formula:read` prints. */
@@ -122,6 +123,7 @@ final class ReadingJson
             'height_mm' => round($dish->stack->heights[$n], 1),
             'thermal' => ['conductivity_w_mk' => round($r->thermal->conductivity, 3), 'density_kg_m3' => round($r->thermal->density), 'specific_heat_kj_kgk' => round($r->thermal->specificHeat, 2)],
             'cooling' => self::cooling($dish->stack->coolings[$n]),
+            'ripening' => self::ripening($dish->stack->ripening[$n]),
             'frozen' => self::frozen($dish->stack->frozen[$n]),
             'cooking' => $r->window === null ? null : [
                 'thickens_c' => round($r->window->thickens), 'done_c' => round($r->window->done), 'curdles_c' => round($r->window->curdles),
@@ -203,6 +205,15 @@ final class ReadingJson
             'from_c' => round($c->startsAt), 'air_c' => $c->air, 'height_mm' => round($c->heightMm, 1), 'firm_h' => self::rounded($c->firmHours, 2), 'firm_at_c' => $c->firmAt,
             'core_8c_h' => self::rounded($c->coreHours, 2), 'h_57_to_21' => self::rounded($c->dangerHours, 2), 'h_57_to_5' => self::rounded($c->coldHours, 2),
         ];
+    }
+
+    /** @return ?list<array{h: float, share: float, ge: float, step: string}> gelatin's set by hours in the cold */
+    private static function ripening(?Ripening $r): ?array
+    {
+        return $r === null ? null : array_map(
+            static fn(array $mark): array => ['h' => $mark['hours'], 'share' => round($mark['share'], 2), 'ge' => round($mark['ge'], 2), 'step' => Ladder::word($mark['ge'])],
+            $r->marks,
+        );
     }
 
     /** @return ?array<string, mixed> */

@@ -19,8 +19,9 @@ final readonly class Stack
      * @param list<Cooling> $coolings of each layer alone, as when the one under it has set
      * @param ?Cooling $whole null where there is only one layer
      * @param list<?Frozen> $frozen
+     * @param list<?Ripening> $ripening of each layer that gelatin sets
      */
-    private function __construct(public ?Tin $vessel, public array $heights, public array $coolings, public ?Cooling $whole, public array $frozen) {}
+    private function __construct(public ?Tin $vessel, public array $heights, public array $coolings, public ?Cooling $whole, public array $frozen, public array $ripening) {}
 
     /** @param list<LayerReading> $layers bottom first */
     public static function of(array $layers, Formula $formula, Reference $reference, Freezing $freezing): self
@@ -28,7 +29,7 @@ final readonly class Stack
         $vessel = self::vessel($layers);
         $area = $vessel?->area() ?? \M_PI / 4 * self::PORTION_WIDTH ** 2 * $formula->portions;
         $cold = $formula->serveAt < -2.0 ? 'freezer' : 'fridge';
-        $heights = $coolings = $frozen = $bodies = [];
+        $heights = $coolings = $frozen = $ripening = $bodies = [];
         $heat = $capacity = 0.0;
         foreach ($layers as $layer) {
             $height = $layer->volume * 1000 / $area;
@@ -37,7 +38,8 @@ final readonly class Stack
             $body = ['thermal' => $layer->thermal, 'height' => $height];
             $heights[] = $height;
             $bodies[] = $body;
-            $coolings[] = Cooling::of([$body], $vessel, $starts, $reference, $cold, $onset);
+            $coolings[] = $cooling = Cooling::of([$body], $vessel, $starts, $reference, $cold, $onset);
+            $ripening[] = Ripening::of($layer->set, $cooling, $reference);
             $frozen[] = $cold === 'freezer' ? Frozen::of($layer->state, $freezing, $height) : null;
             $holds = $height * $layer->thermal->density * $layer->thermal->specificHeat;
             $capacity += $holds;
@@ -45,7 +47,7 @@ final readonly class Stack
         }
         $whole = \count($layers) > 1 && $capacity > 0.0 ? Cooling::of($bodies, $vessel, $heat / $capacity, $reference, $cold) : null;
 
-        return new self($vessel, $heights, $coolings, $whole, $frozen);
+        return new self($vessel, $heights, $coolings, $whole, $frozen, $ripening);
     }
 
     /**

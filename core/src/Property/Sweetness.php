@@ -8,7 +8,7 @@ use Transmuta\Reference\Reference;
 
 /**
  * Sucrose equivalents (g sucrose per 100 g with the same sweetness). Bulk species add by relative sweetness; high-potency ones follow
- * R = Rm·C/(K + C), C in mg per litre of product, pooled by receptor before they saturate.
+ * R = Rm·C/(K + C), C in mg per litre of product, pooled by receptor before they saturate; a few named pairs gain on their sum.
  */
 final readonly class Sweetness
 {
@@ -64,12 +64,53 @@ final readonly class Sweetness
 
     public function potentSe(LayerState $state): float
     {
-        $se = 0.0;
-        foreach ($this->doses($state) as $pool) {
+        $pools = $this->doses($state);
+        $se = array_sum(\count($pools) > 1 ? $this->synergies($pools) : []);
+        foreach ($pools as $pool) {
             $se += $this->response($pool);
         }
 
         return $se;
+    }
+
+    /** @return array<string, float> SE that named pairs give beyond the sum of both, by pair */
+    public function synergy(LayerState $state): array
+    {
+        return $this->synergies($this->doses($state));
+    }
+
+    /**
+     * All of the pair's gain where both taste equally sweet, and less the further they are apart: (f − 1)·4ab/(a + b).
+     *
+     * @param array<string, array<string, float>> $pools mg/L by receptor and species
+     *
+     * @return array<string, float>
+     */
+    private function synergies(array $pools): array
+    {
+        $gains = [];
+        foreach ($this->reference->synergy as $pair => $factor) {
+            [$a, $b] = array_map(fn(string $species): float => $this->within($species, $pools), explode(' ', $pair));
+            if ($a > 0.0 && $b > 0.0) {
+                $gains[$pair] = ($factor - 1.0) * 4 * $a * $b / ($a + $b);
+            }
+        }
+
+        return $gains;
+    }
+
+    /**
+     * SE of one sweetener as its part of what its receptor answers.
+     *
+     * @param array<string, array<string, float>> $pools
+     */
+    private function within(string $species, array $pools): float
+    {
+        $pool = $pools[$this->potent["active.$species"]['receptor']] ?? [];
+        $dose = ($pool[$species] ?? 0.0) / $this->curves[$species]['half'];
+        $all = array_sum(array_map(fn(string $one, float $mg): float => $mg / $this->curves[$one]['half'], array_keys($pool), $pool));
+
+        return $dose > 0.0 ? $this->response($pool) * $dose / $all : 0.0;
     }
 
     /**

@@ -35,6 +35,7 @@ final readonly class Reference
      * @param array<string, array{days: int, words: string, mark: string, source: string}> $keeping cautious keeping times by rule
      * @param array<string, float> $cooking shifts of an egg's cooking window
      * @param array<string, array{celsius: float, minutes: float}> $pasteurisation by product
+     * @param array<string, float> $synergy gain where two high-potency sweeteners taste equally sweet, by their names
      * @param list<array{0: float, 1: float}> $viscosity sucrose % in water to mPa·s at 20 °C
      * @param array<string, array<string, array{0: string, 1: string}>> $sources mark and source by table and key
      */
@@ -59,6 +60,7 @@ final readonly class Reference
         public array $keeping,
         public array $cooking,
         public array $pasteurisation,
+        public array $synergy,
         public array $viscosity,
         private array $sources,
     ) {}
@@ -99,6 +101,7 @@ final readonly class Reference
             $this->keeping,
             $this->cooking,
             $this->pasteurisation,
+            $this->synergy,
             $this->viscosity,
             $this->sources,
         );
@@ -109,7 +112,7 @@ final readonly class Reference
         'sweeteners' => 'species', 'energy' => 'part', 'acids' => 'acid', 'buffers' => 'protein', 'solid-fat' => 'fat', 'set' => 'key', 'water' => 'solute',
         'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'daily-values' => 'fact', 'claims' => 'claim',
         'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
-        'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
+        'synergy' => 'pair', 'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
     ];
 
     /**
@@ -191,6 +194,7 @@ final readonly class Reference
             pasteurisation: self::by('product', $read('pasteurisation'), static fn(array $r): array => [
                 'celsius' => ((float) $r['fahrenheit'] - 32) / 1.8, 'minutes' => (float) $r['minutes'],
             ]),
+            synergy: self::by('pair', $read('synergy'), static fn(array $r): float => (float) $r['factor']),
             viscosity: array_map(static fn(array $r): array => [(float) $r['sucrose_percent'], (float) $r['mpas_20c']], $read('viscosity')),
             sources: $sources,
         );

@@ -49,7 +49,7 @@ final readonly class Why
             'set_20c' => $set->whole($layer, Reader::ROOM),
             'firm_fat' => $set->firmFat($layer, $dish->formula->serveAt),
             'lines' => $leaves->mass($layer, self::understood($layer, (int) ($steps[2] ?? -1)) ?? throw UnknownNumber::path($path)),
-            default => (new WhyLayer($reader, $leaves))->of($layer, $what, $dish->stack->heights[$n], $dish->stack->coolings[$n]),
+            default => (new WhyLayer($reader, $leaves))->of($layer, $what, $dish->stack->heights[$n], $dish->stack->coolings[$n], $dish->stack->ripening[$n]),
         };
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Transmuta\Trace;
 
 use Transmuta\Property\Cooling;
+use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Ripening;
 use Transmuta\Property\Sweetness;
 use Transmuta\Property\Syrup;
 use Transmuta\Property\WaterActivity;
@@ -24,7 +26,7 @@ final readonly class WhyLayer
     public function __construct(private Reader $reader, private Leaves $leaves) {}
 
     /** @throws UnknownNumber if a layer has no such number */
-    public function of(LayerReading $layer, string $what, float $height, Cooling $cooling): Trace
+    public function of(LayerReading $layer, string $what, float $height, Cooling $cooling, ?Ripening $ripening): Trace
     {
         return match ($what) {
             'se' => $this->sweetness($layer),
@@ -42,6 +44,7 @@ final readonly class WhyLayer
             'pan' => $this->pan($layer),
             'cooling' => $this->cooling($cooling),
             'keeping' => $this->keeping($layer),
+            'ripening' => $ripening === null ? throw UnknownNumber::path($what) : $this->ripening($layer, $ripening),
             default => isset(self::PARTS[$what]) ? $this->leaves->part($layer, ...self::PARTS[$what]) : throw UnknownNumber::path($what),
         };
     }
@@ -66,6 +69,9 @@ final readonly class WhyLayer
             } elseif ($row['relative_sweetness'] !== '') {
                 $inputs[] = Trace::of($species, $amount * (float) $row['relative_sweetness'], 'SE', \sprintf('%s g × relative sweetness %s', Leaves::short($amount), $row['relative_sweetness']), [$this->leaves->part($layer, $species, [$parts])], $this->reader->reference->sourceOf('sweeteners', $species));
             }
+        }
+        foreach ($this->reader->sweetness->synergy($layer->state) as $pair => $gain) {
+            $inputs[] = Trace::of(str_replace(' ', ' with ', $pair), $gain, 'SE', \sprintf('a named pair: × %s where both taste equally sweet, less as they differ', $this->reader->reference->synergy[$pair]), [], $this->reader->reference->sourceOf('synergy', $pair));
         }
         usort($inputs, static fn(Trace $a, Trace $b): int => $b->value <=> $a->value);
 
@@ -239,6 +245,19 @@ final readonly class WhyLayer
             Trace::of('firm enough', $c->firmHours, 'h', $c->firmAt === null ? 'nothing in it sets by cooling' : \sprintf('a quarter of the way in is at %g °C, where its set begins', $c->firmAt)),
             Trace::of('57 → 21 °C', $c->dangerHours, 'h', 'within 2 h where food was hot', [], $food('3-501.14')),
             Trace::of('57 → 5 °C', $c->coldHours, 'h', 'within 6 h in all where food was hot', [], $food('3-501.14')),
+        ]);
+    }
+
+    private function ripening(LayerReading $layer, Ripening $r): Trace
+    {
+        $marks = array_map(static fn(array $mark): Trace => Trace::of(\sprintf('after %g h in the cold', $mark['hours']), $mark['ge'], 'GE %', \sprintf('%d %% of what gelatin gives in the end, and all of the rest: %s', round(100 * $mark['share']), Ladder::word($mark['ge']))), $r->marks);
+
+        return Trace::of('Set by hours in the cold', $r->marks[\count($r->marks) - 1]['ge'], 'GE %', 'a gelatin gel firms on with the logarithm of time', [
+            Trace::of('gelatin, in the end', $layer->set->mechanisms['gelatin'] ?? 0.0, 'GE %'),
+            Trace::of('begins to set', $r->begins, 'h', 'from the cooling of the layer'),
+            Trace::of('within the first hour', 100 * $r->first, '% of its full set', '', [], $this->reader->reference->sourceOf('set', 'gelatin.first-hour')),
+            Trace::of('full after', $r->full, 'h', '', [], $this->reader->reference->sourceOf('set', 'gelatin.full-hours')),
+            ...$marks,
         ]);
     }
 

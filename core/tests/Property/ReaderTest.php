@@ -43,7 +43,7 @@ final class ReaderTest extends TestCase
         foreach ($json['layers'] as $layer) {
             self::assertSame([
                 'name', 'mass_g', 'volume_ml', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'se', 'acid_citric', 'ph', 'aw', 'freezing_point_c', 'set',
-                'set_20c', 'balance', 'crystals', 'richness', 'syrup', 'aftertaste', 'air', 'height_mm', 'thermal', 'cooling', 'frozen', 'cooking', 'pan', 'keeping', 'cost_minor', 'lines', 'watch',
+                'set_20c', 'balance', 'crystals', 'richness', 'syrup', 'aftertaste', 'air', 'height_mm', 'thermal', 'cooling', 'ripening', 'frozen', 'cooking', 'pan', 'keeping', 'cost_minor', 'lines', 'watch',
             ], array_keys($layer));
             self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'], array_keys($layer['set']));
             foreach ($layer['lines'] as $line) {

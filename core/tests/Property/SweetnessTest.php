@@ -60,6 +60,22 @@ final class SweetnessTest extends TestCase
         self::assertLessThan($a + $b - 1.0, $both);
     }
 
+    public function testANamedPairGainsMostWhereBothTasteEquallySweet(): void
+    {
+        $s = self::sweetness();
+        $se = static fn(float $aceK, float $aspartame): float => $s->se(Kit::state(['water' => 100, 'acesulfame-k' => $aceK, 'aspartame' => $aspartame]));
+        // What a packet holds is 99 and 96 % active.
+        $alone = static fn(string $species, float $grams): float => $s->responseOf($species, ($species === 'aspartame' ? 0.96 : 0.99) * $grams * 1000 * Sweetness::PER_LITRE * 100 / (100 + $grams));
+        self::assertEqualsWithDelta($alone('acesulfame-k', 0.02), $se(0.02, 0.0), 0.05, 'alone it gains nothing');
+        $even = $se(0.0357, 0.0294);
+        $sum = $alone('acesulfame-k', 0.0357) + $alone('aspartame', 0.0294);
+        self::assertEqualsWithDelta(1.25, $even / $sum, 0.01);
+        $uneven = $se(0.0357, 0.003);
+        self::assertLessThan(1.12, $uneven / ($alone('acesulfame-k', 0.0357) + $alone('aspartame', 0.003)));
+        self::assertGreaterThan(1.0, $uneven / ($alone('acesulfame-k', 0.0357) + $alone('aspartame', 0.003)));
+        self::assertSame([], $s->synergy(Kit::state(['water' => 100, 'stevia-rebaudioside-a' => 0.02, 'acesulfame-k' => 0.02])));
+    }
+
     public function testAboveTheCeilingIsToldAndBelowIsNot(): void
     {
         self::assertSame([], self::sweetness()->overCeiling(Kit::state(['water' => 100, 'stevia-rebaudioside-a' => 0.02])));

@@ -90,6 +90,7 @@ export interface LayerReading {
     height_mm: number;
     thermal: { conductivity_w_mk: number; density_kg_m3: number; specific_heat_kj_kgk: number };
     cooling: Cooling;
+    ripening: { h: number; share: number; ge: number; step: string }[] | null;
     frozen: { ice_share_minus18: number; ice_share_minus10: number; word: string; scoops_at_c: number; temper_min: number } | null;
     /** The water phase as a syrup: it thickens and never sets. */
     syrup: { solids: number; mpas_20c: number; word: string } | null;

@@ -7,7 +7,7 @@ import { Why } from '../../shared/why/Why';
 
 /** Everything read off one layer; every figure answers "why?". */
 export function LayerFacts({ reading, index }: { reading: LayerReading; index: number }) {
-    const { set, balance, richness, cooling, cooking, keeping, frozen, syrup, aftertaste, pan } = reading;
+    const { set, balance, richness, cooling, ripening, cooking, keeping, frozen, syrup, aftertaste, pan } = reading;
     const potent = Math.max(0, ...Object.values(aftertaste.of_ceiling));
     const crystals = Object.entries(reading.crystals).filter(([, one]) => one.over);
     const at = (what: string, of: string, value: ReactNode) => (
@@ -55,9 +55,10 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ...(pan?.done_min != null ? [[`Done, ${pan.gentle ? 'gentle' : 'brisk'} heat`, at('pan', 'the pan', `${Math.round(pan.done_min)} min${pan.margin_s === null ? '' : `, ${pan.margin_s} s to spare`}`)] as [string, ReactNode]] : []),
             ...(pan && pan.done_min === null && pan.boil_min !== null ? [['At the boil', at('pan', 'the pan', `${Math.round(pan.boil_min)} min, brisk heat`)] as [string, ReactNode]] : []),
             ['Firm enough', at('cooling', 'the time', cooling.firm_h === null ? 'nothing sets by cooling' : `${hours(cooling.firm_h)} from ${cooling.from_c} °C`)],
+            ...(ripening ?? []).map((mark): [string, ReactNode] => [`Set after ${mark.h} h`, at('ripening', 'the set', mark.step)]),
             ['Middle at 8 °C', at('cooling', 'the time', cooling.core_8c_h === null ? 'over 3 days' : hours(cooling.core_8c_h))],
             ...(cooling.h_57_to_21 === null ? [] : [['57 → 21 °C', <Box component="span" key="cool" sx={{ color: cooling.h_57_to_21 > 2 ? 'var(--beet)' : 'inherit' }}>{`${hours(cooling.h_57_to_21)}, within 2 h?${cooling.h_57_to_21 > 2 ? ' no' : ' yes'}`}</Box>] as [string, ReactNode]]),
-            ['Freezes at', at('freezing_point_c', 'the freezing point', reading.freezing_point_c === null ? '–' : `${oneDecimal(reading.freezing_point_c)} °C`)],
+            ['Freezes at', at('freezing_point_c', 'the freezing point', reading.freezing_point_c === null ? '–' : `${oneDecimal(reading.freezing_point_c).replace('-', '−')} °C`)],
             ...(frozen ? ([['Out of the freezer', frozen.word], ['Ice at −18, −10 °C', `${percent(frozen.ice_share_minus18)}, ${percent(frozen.ice_share_minus10)} % of its water`], ['Stands first', `${frozen.temper_min} min`]] as [string, ReactNode][]) : []),
             ['Water activity', at('aw', 'the water activity', reading.aw.toFixed(2))],
             ['Keeps, an estimate', at('keeping', 'the keeping time', `${keeping.days} day${keeping.days === 1 ? '' : 's'}${keeping.keep_cold ? ', cold' : ''}`)],
