@@ -12,7 +12,25 @@ final class DietRules
     /** From this much added sugar on, an ingredient counts as sugared, g per 100 g. Under it vanilla and spirits stay. */
     private const SUGARED = 5.0;
 
+    /** @var ?\WeakMap<Ingredient, array<string, bool>> what was found of an ingredient before, by diet: a planner asks again and again */
+    private static ?\WeakMap $banned = null;
+
+    /** @var ?\WeakMap<Ingredient, array<string, ?string>> */
+    private static ?\WeakMap $asked = null;
+
     public static function bans(Diet $diet, Ingredient $in): bool
+    {
+        self::$banned ??= new \WeakMap();
+        $known = self::$banned[$in] ?? [];
+        if (!isset($known[$diet->value])) {
+            $known[$diet->value] = self::findBan($diet, $in);
+            self::$banned[$in] = $known;
+        }
+
+        return $known[$diet->value];
+    }
+
+    private static function findBan(Diet $diet, Ingredient $in): bool
     {
         return match ($diet) {
             Diet::Vegan => $in->comesFrom('dairy') || $in->comesFrom('egg') || $in->comesFrom('gelatin') || $in->comesFrom('honey') || $in->comesFrom('meat'),
@@ -31,6 +49,18 @@ final class DietRules
 
     /** The question to put to the packet before this ingredient counts as meeting the diet. */
     public static function question(Diet $diet, Ingredient $in): ?string
+    {
+        self::$asked ??= new \WeakMap();
+        $known = self::$asked[$in] ?? [];
+        if (!\array_key_exists($diet->value, $known)) {
+            $known[$diet->value] = self::findQuestion($diet, $in);
+            self::$asked[$in] = $known;
+        }
+
+        return $known[$diet->value];
+    }
+
+    private static function findQuestion(Diet $diet, Ingredient $in): ?string
     {
         return match ($diet) {
             Diet::Vegan => $in->askVegan,

@@ -30,8 +30,8 @@ final class Colour
         return $strength;
     }
 
-    /** Share 0…1 of the strongest hue that one line gives; 0 where nothing colours the layer. */
-    public static function share(LayerState $state, int $line): float
+    /** @return list<float> share 0…1 of the strongest hue that each line gives; 0 where nothing colours the layer */
+    public static function shares(LayerState $state): array
     {
         $best = null;
         foreach (self::of($state) as $hue => $strength) {
@@ -40,6 +40,10 @@ final class Colour
             }
         }
 
-        return $best === null ? 0.0 : $state->share[$line] * $state->model->portions[$line]->ingredient->does("colour-$best[0]") / $best[1];
+        return array_map(
+            static fn(Portion $portion, float $share): float => $best === null ? 0.0 : $share * $portion->ingredient->does("colour-$best[0]") / $best[1],
+            $state->model->portions,
+            $state->share,
+        );
     }
 }

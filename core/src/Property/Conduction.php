@@ -14,8 +14,8 @@ final class Conduction
     /** Terms kept: at a Fourier number of 0.02 what is left out is under 0.001. */
     private const TERMS = 5;
 
-    /** A term that has decayed by e⁻⁶⁰⁰ is nothing, and so are those after it. */
-    private const SPENT = 600.0;
+    /** A term that has decayed by e⁻⁴⁰ is nothing beside the first, and so are those after it. */
+    private const SPENT = 40.0;
 
     /** @var array<string, list<array{0: float, 1: float}>> roots and coefficients by shape and Biot number */
     private static array $series = [];
@@ -23,26 +23,23 @@ final class Conduction
     /** θ of a slab at a place (0 middle … 1 face) after a Fourier number αt/L², L half the thickness. */
     public static function slab(float $biot, float $fourier, float $place = 0.0): float
     {
-        $sum = 0.0;
-        foreach (self::slabSeries($biot) as [$zeta, $c]) {
-            if ($zeta ** 2 * $fourier > self::SPENT) {
-                break;
-            }
-            $sum += $c * exp(-$zeta ** 2 * $fourier) * cos($zeta * $place);
-        }
-
-        return min(1.0, $sum);
+        return self::theta(self::slabSeries($biot), $fourier, $place);
     }
 
-    /** θ on the axis of an endless cylinder after a Fourier number αt/r². */
-    public static function cylinder(float $biot, float $fourier): float
+    /**
+     * θ in the middle of a slab or on the axis of a cylinder, or at another place of a slab, after a Fourier number.
+     *
+     * @param list<array{0: float, 1: float}> $series of the shape at its Biot number
+     */
+    public static function theta(array $series, float $fourier, float $place = 0.0): float
     {
         $sum = 0.0;
-        foreach (self::cylinderSeries($biot) as [$zeta, $c]) {
-            if ($zeta ** 2 * $fourier > self::SPENT) {
+        foreach ($series as [$zeta, $c]) {
+            $decay = $zeta * $zeta * $fourier;
+            if ($decay > self::SPENT) {
                 break;
             }
-            $sum += $c * exp(-$zeta ** 2 * $fourier);
+            $sum += $c * exp(-$decay) * ($place === 0.0 ? 1.0 : cos($zeta * $place));
         }
 
         return min(1.0, $sum);

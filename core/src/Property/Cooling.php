@@ -25,6 +25,12 @@ final readonly class Cooling
     /** Steps by the late slope before the slower, surer search takes over. */
     private const STEPS = 6;
 
+    /**
+     * @param list<array{0: float, 1: float}> $upright series of the slab from face to face
+     * @param list<array{0: float, 1: float}> $across series of the cylinder, or of the slab counted in both directions of a brick; empty for an endless slab
+     * @param float $rateUpright Fourier numbers a second
+     * @param int $sides how many times the series across counts
+     */
     private function __construct(
         public float $heightMm,
         public float $startsAt,
@@ -35,11 +41,11 @@ final readonly class Cooling
         public ?float $firmAt,
         public ?float $dangerHours,
         public ?float $coldHours,
-        private float $biotHeight,
-        private float $biotWidth,
-        private float $rateHeight,
-        private float $rateWidth,
-        private bool $round,
+        private array $upright,
+        private array $across,
+        private float $rateUpright,
+        private float $rateAcross,
+        private int $sides,
     ) {}
 
     /**
@@ -58,6 +64,7 @@ final readonly class Cooling
         $k = $resistance > 0.0 ? array_sum(array_column($stack, 'height')) / $resistance : 0.5;
         $diffusivity = $k * $height / max(1.0, $capacity);
         $half = $height / 2000;
+        $round = $tin !== null && $tin->shape !== 'rect';
         $across = $tin === null ? null : ($tin->shape === 'rect' ? min($tin->a, $tin->b) : $tin->a) / 2000;
         $self = new self(
             $height,
@@ -69,11 +76,15 @@ final readonly class Cooling
             $firmAt,
             null,
             null,
-            $film * $half / $k,
-            $across === null ? 0.0 : $film * $across / $k,
+            Conduction::slabSeries($film * $half / $k),
+            match (true) {
+                $across === null => [],
+                $round => Conduction::cylinderSeries($film * $across / $k),
+                default => Conduction::slabSeries($film * $across / $k),
+            },
             $diffusivity / $half ** 2,
             $across === null ? 0.0 : $diffusivity / $across ** 2,
-            $tin !== null && $tin->shape !== 'rect',
+            $round ? 1 : 2,
         );
 
         return $self->timed();
@@ -128,10 +139,9 @@ final readonly class Cooling
     private function at(float $hours, float $place): float
     {
         $seconds = $hours * 3600;
-        $theta = Conduction::slab($this->biotHeight, $this->rateHeight * $seconds, $place);
-        if ($this->biotWidth > 0.0) {
-            $sides = $this->round ? Conduction::cylinder($this->biotWidth, $this->rateWidth * $seconds) : Conduction::slab($this->biotWidth, $this->rateWidth * $seconds) ** 2;
-            $theta *= $sides;
+        $theta = Conduction::theta($this->upright, $this->rateUpright * $seconds, $place);
+        if ($this->across !== []) {
+            $theta *= Conduction::theta($this->across, $this->rateAcross * $seconds) ** $this->sides;
         }
 
         return $this->air + ($this->startsAt - $this->air) * $theta;
@@ -168,12 +178,7 @@ final readonly class Cooling
     /** Fall of the logarithm of the dimensionless temperature by the hour, once only the first term of each series is left. */
     private function lateSlope(): float
     {
-        $slope = $this->rateHeight * Conduction::slabSeries($this->biotHeight)[0][0] ** 2;
-        if ($this->biotWidth > 0.0) {
-            $slope += $this->rateWidth * ($this->round ? Conduction::cylinderSeries($this->biotWidth)[0][0] ** 2 : 2 * Conduction::slabSeries($this->biotWidth)[0][0] ** 2);
-        }
-
-        return $slope * 3600;
+        return 3600 * ($this->rateUpright * $this->upright[0][0] ** 2 + ($this->across === [] ? 0.0 : $this->rateAcross * $this->sides * $this->across[0][0] ** 2));
     }
 
     private function timed(): self
@@ -194,11 +199,11 @@ final readonly class Cooling
             $this->firmAt,
             $to21 !== null && $from57 !== null ? $to21 - $from57 : null,
             $to5 !== null && $from57 !== null ? $to5 - $from57 : null,
-            $this->biotHeight,
-            $this->biotWidth,
-            $this->rateHeight,
-            $this->rateWidth,
-            $this->round,
+            $this->upright,
+            $this->across,
+            $this->rateUpright,
+            $this->rateAcross,
+            $this->sides,
         );
     }
 }

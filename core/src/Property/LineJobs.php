@@ -36,6 +36,7 @@ final class LineJobs
         $set = array_sum($sets);
         $share = static fn(float $all, float $rest): float => $all > 1e-6 ? max(0.0, min(1.0, ($all - $rest) / $all)) : 0.0;
         $shares = $setBy = [];
+        $colours = $isBase ? [] : Colour::shares($state);
         foreach (array_keys($state->grams) as $i) {
             $without = $state->without($i);
             $rest = $measure($without);
@@ -44,7 +45,7 @@ final class LineJobs
             foreach ($whole as $job => $all) {
                 $own[$job] = $share($all, $rest[$job]);
             }
-            $shares[] = [...$own, 'colour' => $isBase ? 0.0 : Colour::share($state, $i)];
+            $shares[] = [...$own, 'colour' => $colours[$i] ?? 0.0];
             $by = [];
             foreach ($sets as $mechanism => $ge) {
                 $lost = $ge - ($left[$mechanism] ?? 0.0);

@@ -12,6 +12,9 @@ final readonly class Portion
     /** g of acid per 100 g that makes a dish sharp. */
     public float $sharpAcid;
 
+    /** What heat does to it, as one number: portions of an ingredient under the same heat set alike. */
+    public int $heat;
+
     /**
      * @param bool $boiled brought to a boil, with the layer or in a sub-step of its own
      * @param bool $heated past 70 °C
@@ -31,5 +34,6 @@ final readonly class Portion
         public bool $apart = false,
     ) {
         $this->sharpAcid = $ingredient->sharpAcid();
+        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0);
     }
 }

@@ -28,7 +28,7 @@ final readonly class SetDoses
         'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'calcium' => 0.0,
     ];
 
-    /** @var \WeakMap<Portion, array<string, float>> doses of 1 g of a portion in 100 g of its layer */
+    /** @var \WeakMap<\Transmuta\Shelf\Ingredient, array<int, array<string, float>>> doses of 1 g of an ingredient in 100 g of its layer, by the heat it gets */
     private \WeakMap $units;
 
     public function __construct(private bool $linearBloom = false)
@@ -43,7 +43,7 @@ final readonly class SetDoses
         foreach ($state->model->portions as $i => $portion) {
             $share = $state->share[$i];
             if ($share > 0.0) {
-                foreach ($this->units[$portion] ??= $this->unit($portion) as $key => $grams) {
+                foreach ($this->unit($portion) as $key => $grams) {
                     $dose[$key] += $share * $grams;
                 }
             }
@@ -67,16 +67,21 @@ final readonly class SetDoses
      */
     public function from(Portion $portion, float $share): array
     {
-        return array_map(static fn(float $grams): float => $grams * $share, $this->units[$portion] ??= $this->unit($portion));
+        return array_map(static fn(float $grams): float => $grams * $share, $this->unit($portion));
     }
 
     /** @return array<string, float> */
     private function unit(Portion $portion): array
     {
-        $dose = self::NONE;
-        $this->add($dose, $portion, 1.0);
+        $known = $this->units[$portion->ingredient] ?? [];
+        if (!isset($known[$portion->heat])) {
+            $dose = self::NONE;
+            $this->add($dose, $portion, 1.0);
+            $known[$portion->heat] = array_filter($dose, static fn(float $grams): bool => $grams > 0.0);
+            $this->units[$portion->ingredient] = $known;
+        }
 
-        return array_filter($dose, static fn(float $grams): bool => $grams > 0.0);
+        return $known[$portion->heat];
     }
 
     /** % of gelatin as if it were of 200 bloom: by mass × bloom, or by its root at equal weights. */
