@@ -50,6 +50,14 @@ test.describe('every room', () => {
         expect(over).toEqual([0, 0]);
     });
 
+    test('the Bench of an original, with routes on it, fits as well', async ({ page }) => {
+        await openBench(page, 'Passion-fruit curd tartlet', 'Original');
+        await page.getByRole('button', { name: 'Keto', exact: true }).click();
+        await expect(page.getByRole('article').first()).toBeVisible();
+        const over = await page.evaluate(() => [document.documentElement.scrollHeight - innerHeight, document.documentElement.scrollWidth - innerWidth]);
+        expect(over).toEqual([0, 0]);
+    });
+
     test('the Bench is usable on a tablet', async ({ page }) => {
         await page.setViewportSize({ width: 820, height: 1180 });
         await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
