@@ -18,6 +18,7 @@ use Transmuta\Property\Reader;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Answer;
+use Transmuta\Reformulation\Balancer;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Catalogue;
 use Transmuta\Reformulation\Reformulator;
@@ -32,6 +33,7 @@ final readonly class Engine
     private function __construct(
         public Reader $reader,
         public Reformulator $reformulator,
+        public Balancer $balancer,
         public MethodWriter $method,
         public TextFormula $text,
         public FormulaJson $json,
@@ -51,7 +53,7 @@ final readonly class Engine
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
         $method = new MethodWriter($schools->anyJuice, $schools->chill);
 
-        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
+        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method, $schools), new Balancer($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }
 
     /**

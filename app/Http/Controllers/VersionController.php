@@ -51,7 +51,7 @@ final class VersionController extends Controller
         if ($original->id === $version->id) {
             throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
-        $formula = $this->shelves->engine($version)->reformulator->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
+        $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
 
         return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $formula)));
     }
@@ -84,7 +84,7 @@ final class VersionController extends Controller
         if ($aims->isSame()) {
             throw \Transmuta\Formula\Nonsense::of('aims', 'as it is', 'say what is wanted otherwise: sweetness, set, sharpness or richness');
         }
-        $formula = $this->shelves->engine($version)->reformulator->rebalance($version->formula, $version->formula, $aims);
+        $formula = $this->shelves->engine($version)->balancer->rebalance($version->formula, $version->formula, $aims);
 
         return $this->born($version, $formula, self::aimed($aims), $version->brief, ['kind' => 'retargeted', 'aims' => $aims->toArray()], $bench);
     }

@@ -36,6 +36,7 @@ final readonly class Reference
      * @param array<string, float> $cooking shifts of an egg's cooking window
      * @param array<string, array{celsius: float, minutes: float}> $pasteurisation by product
      * @param array<string, float> $synergy gain where two high-potency sweeteners taste equally sweet, by their names
+     * @param array<string, float> $sweetenerLimits mg, by what is limited: `guide …` per kg body weight and day, `most …` per kg of a dessert in Europe, `steviol …` in 1 mg
      * @param list<array{0: float, 1: float}> $viscosity sucrose % in water to mPa·s at 20 °C
      * @param array<string, array<string, array{0: string, 1: string}>> $sources mark and source by table and key
      */
@@ -61,6 +62,7 @@ final readonly class Reference
         public array $cooking,
         public array $pasteurisation,
         public array $synergy,
+        public array $sweetenerLimits,
         public array $viscosity,
         private array $sources,
     ) {}
@@ -102,6 +104,7 @@ final readonly class Reference
             $this->cooking,
             $this->pasteurisation,
             $this->synergy,
+            $this->sweetenerLimits,
             $this->viscosity,
             $this->sources,
         );
@@ -112,7 +115,8 @@ final readonly class Reference
         'sweeteners' => 'species', 'energy' => 'part', 'acids' => 'acid', 'buffers' => 'protein', 'solid-fat' => 'fat', 'set' => 'key', 'water' => 'solute',
         'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'daily-values' => 'fact', 'claims' => 'claim',
         'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
-        'synergy' => 'pair', 'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
+        'synergy' => 'pair', 'sweetener-limits' => 'limit',
+        'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
     ];
 
     /**
@@ -195,6 +199,7 @@ final readonly class Reference
                 'celsius' => ((float) $r['fahrenheit'] - 32) / 1.8, 'minutes' => (float) $r['minutes'],
             ]),
             synergy: self::by('pair', $read('synergy'), static fn(array $r): float => (float) $r['factor']),
+            sweetenerLimits: self::by('limit', $read('sweetener-limits'), static fn(array $r): float => (float) $r['mg']),
             viscosity: array_map(static fn(array $r): array => [(float) $r['sucrose_percent'], (float) $r['mpas_20c']], $read('viscosity')),
             sources: $sources,
         );

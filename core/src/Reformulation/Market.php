@@ -28,11 +28,20 @@ enum Market: string
         };
     }
 
+    /** Whether high-potency sweeteners have maxima in a dessert there ({@see \Transmuta\Property\SweetenerIntake::mostOf}). */
+    public function limitsSweeteners(): bool
+    {
+        return match ($this) {
+            self::Eu, self::Uk => true,
+            self::Us, self::Anz, self::Other => false,
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {
-            self::Eu => 'EU: no allulose, no monk fruit',
-            self::Uk => 'UK: no allulose, no monk fruit',
+            self::Eu => 'EU: no allulose, no monk fruit; sweeteners under their maxima',
+            self::Uk => 'UK: no allulose, no monk fruit; sweeteners under their maxima',
             self::Us => 'US: no cyclamate',
             self::Anz => 'Australia and New Zealand',
             self::Other => 'elsewhere: nothing held back',

@@ -11,6 +11,8 @@ use Transmuta\Formula\Line;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\SweetenerIntake;
+use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
@@ -32,12 +34,16 @@ final readonly class Planner
     /** g per 100 g: how much of one part of the egg sets as another does. */
     private const EGG_PROTEIN = ['egg' => 12.6, 'egg-yolk' => 16.0, 'egg-white' => 10.8];
 
+    /** What a scale's step may add to a dose of a few tenths of a gram: room left under a maximum, share. */
+    private const WEIGHED = 0.95;
+
     private const EGG_WORDS = [
         'egg-yolk' => ['yolks only', 'richer and deeper in colour'],
         'egg' => ['whole egg', 'leaner; a little firmer and paler'],
     ];
 
-    public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools = new Schools()) {}
+    /** @param ?Reference $reference where the market's maxima are looked up */
+    public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools = new Schools(), private ?Reference $reference = null) {}
 
     /**
      * @param ?Treatment $treatment the heat the layer gets instead of its own
@@ -254,7 +260,7 @@ final readonly class Planner
         foreach ($packages as $package) {
             foreach ($package->agents as $agent) {
                 if (!$this->bans($brief, $this->shelf->get($agent->id)) && $this->schools->market->allows($agent->id)) {
-                    $agents[$agent->id] ??= $this->inThisHeat($agent, $wants->treatment ?? $layer->layer->treatment);
+                    $agents[$agent->id] ??= $this->withinMarket($this->inThisHeat($agent, $wants->treatment ?? $layer->layer->treatment));
                 }
             }
         }
@@ -292,6 +298,17 @@ final readonly class Planner
             max([0, ...array_map(static fn(Package $p): int => $p->waitHours, $packages)]),
             [...$new, ...$kept],
         );
+    }
+
+    /** Where a market sets the most a dessert may hold of a sweetener, its dose stays under that. */
+    private function withinMarket(Agent $agent): Agent
+    {
+        $most = $this->reference !== null && $this->schools->market->limitsSweeteners() ? SweetenerIntake::mostOf($this->shelf->get($agent->id)->composition, $this->reference) : null;
+        if ($most === null || $most >= $agent->most) {
+            return $agent;
+        }
+
+        return new Agent($agent->id, min($agent->typical, self::WEIGHED * $most), min($agent->least, self::WEIGHED * $most), self::WEIGHED * $most, $agent->names, $agent->prep);
     }
 
     /** Starch in a baked layer boils with the layer; everything else keeps the sub-step of its own. */

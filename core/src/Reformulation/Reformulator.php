@@ -15,7 +15,6 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Quantity\Scale;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
 
@@ -34,7 +33,7 @@ final readonly class Reformulator
 
     public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method, private Schools $schools = new Schools())
     {
-        $this->planner = new Planner($reader->shelf, $catalogue, $schools);
+        $this->planner = new Planner($reader->shelf, $catalogue, $schools, $reader->reference);
     }
 
     /** @return list<Route> best first; never one that misses a diet or a limit of the brief */
@@ -201,84 +200,6 @@ final readonly class Reformulator
         }
 
         return $kept;
-    }
-
-    /**
-     * Balances a version again against another: pinned lines stay, the others move to bring every property back, or to what is wanted instead.
-     *
-     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name ({@see Target::wanting})
-     */
-    public function rebalance(Formula $version, Formula $against, ?Aims $aims = null, array $wanted = []): Formula
-    {
-        $reader = $this->reader->for($against);
-        $targets = [];
-        foreach ($against->layers as $layer) {
-            $target = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
-            $targets[$layer->name] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
-        }
-
-        return $this->for($version)->balanced($version, $targets);
-    }
-
-    /** @param array<string, Target> $targets by layer name */
-    private function balanced(Formula $version, array $targets): Formula
-    {
-        $layers = [];
-        foreach ($version->layers as $layer) {
-            $target = $targets[$layer->name] ?? null;
-            $layers[] = $target === null || $layer->understood() === [] ? $layer : $this->balance($layer, $target, $version->serveAt);
-        }
-
-        return $version->with($layers);
-    }
-
-    /**
-     * Rails of every layer of a version against the layer of the same name in another.
-     *
-     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name
-     *
-     * @return array<string, list<Rail>>
-     */
-    public function rails(DishReading $version, DishReading $against, ?Aims $aims = null, array $wanted = []): array
-    {
-        $rails = [];
-        [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
-        foreach ($version->layers as $layer) {
-            foreach ($against->layers as $other) {
-                if ($other->layer->name === $layer->layer->name) {
-                    $serveAt = $against->formula->serveAt;
-                    $target = Target::of($other, $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
-                    $rails[$layer->layer->name] = (new Rails($reader, $target, $serveAt))->of($layer->state);
-                }
-            }
-        }
-
-        return $rails;
-    }
-
-    private function balance(Layer $layer, Target $target, float $serveAt): Layer
-    {
-        $unknowns = [];
-        foreach ($layer->understood() as $line) {
-            $small = $line->grams < 0.003 * $target->mass;
-            $unknowns[] = Unknown::kept((string) $line->ingredient, $line->grams, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, $line->text, $line->prep, 0.6);
-        }
-        $problem = new LayerProblem($this->reader, $layer, $unknowns, $target, $serveAt);
-        $grams = $problem->grams($problem->solve()->x);
-        $lines = [];
-        $k = 0;
-        foreach ($layer->lines as $line) {
-            if ($line->ingredient === null) {
-                $lines[] = $line;
-                continue;
-            }
-            $unknown = $unknowns[$k];
-            $new = $unknown->fixed ? $line->grams : Scale::shown($grams[$k]);
-            $lines[] = $line->weighing($new);
-            ++$k;
-        }
-
-        return $layer->with($lines);
     }
 
     /** The layer whose way of being replaced names the route: the filling that loses most, else the base. */

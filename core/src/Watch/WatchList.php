@@ -33,6 +33,8 @@ final readonly class WatchList
             new Rules\PolyolCrystallisesCold(),
             new Rules\PotentSweetenerOverCeiling(),
             new Rules\PolyolsPerPortionLaxative(),
+            new Rules\SweetenerDailyGuide(),
+            new Rules\SweetenerOverMaximum(),
             new Rules\XylitolAndPets(),
             new Rules\AspartameHeated(),
             new Rules\AlluloseBrownsEarly(),

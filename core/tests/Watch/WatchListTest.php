@@ -72,6 +72,8 @@ final class WatchListTest extends TestCase
             'tonka' => ['restricted-plants', $layer('none', '100 g cream', '0.1 g tonka bean'), $layer('none', '100 g cream', '0.1 g vanilla extract')],
             'brix-differs' => ['brix-differs', "measured: passion-fruit juice brix 20\n" . $layer('none', '100 g passion fruit juice'), "measured: passion-fruit juice brix 14\n" . $layer('none', '100 g passion fruit juice')],
             'keeping-time' => ['keeping-time', $layer('whip', '100 g egg whites', '60 g sugar'), $layer('bake 150 C', '100 g egg', '60 g sugar')],
+            'sweetener-daily-guide' => ['sweetener-daily-guide', "portions: 1\nlayer: A\n100 g water\n10.5 g erythritol", "portions: 1\nlayer: A\n100 g water\n9.5 g erythritol"],
+            'sweetener-over-maximum' => ['sweetener-over-maximum', $layer('none', '1000 g milk', '0.42 g sucralose'), $layer('none', '1000 g milk', '0.39 g sucralose')],
             'honey-and-infants' => ['honey-and-infants', $layer('none', '10 g honey'), $layer('none', '10 g maple syrup')],
         ];
     }

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Quantity\Scale;
+
+/** Holds one version against another: how far each property is off, and the same lines weighed anew so that it is off no more. */
+final readonly class Balancer
+{
+    /** How far a line that is not pinned may move, share of its mass. */
+    private const FREE = 0.6;
+
+    public function __construct(private Reader $reader, private Schools $schools = new Schools()) {}
+
+    /**
+     * Balances a version again against another: pinned lines stay, the others move to bring every property back, or to what is wanted instead.
+     *
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name ({@see Target::wanting})
+     */
+    public function rebalance(Formula $version, Formula $against, ?Aims $aims = null, array $wanted = []): Formula
+    {
+        $reader = $this->reader->for($against);
+        $targets = [];
+        foreach ($against->layers as $layer) {
+            $target = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
+            $targets[$layer->name] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
+        }
+
+        return (new self($this->reader->for($version), $this->schools))->balanced($version, $targets);
+    }
+
+    /** @param array<string, Target> $targets by layer name */
+    private function balanced(Formula $version, array $targets): Formula
+    {
+        $layers = [];
+        foreach ($version->layers as $layer) {
+            $target = $targets[$layer->name] ?? null;
+            $layers[] = $target === null || $layer->understood() === [] ? $layer : $this->balance($layer, $target, $version->serveAt);
+        }
+
+        return $version->with($layers);
+    }
+
+    /**
+     * Rails of every layer of a version against the layer of the same name in another.
+     *
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name
+     *
+     * @return array<string, list<Rail>>
+     */
+    public function rails(DishReading $version, DishReading $against, ?Aims $aims = null, array $wanted = []): array
+    {
+        $rails = [];
+        [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
+        foreach ($version->layers as $layer) {
+            foreach ($against->layers as $other) {
+                if ($other->layer->name === $layer->layer->name) {
+                    $serveAt = $against->formula->serveAt;
+                    $target = Target::of($other, $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
+                    $rails[$layer->layer->name] = (new Rails($reader, $target, $serveAt))->of($layer->state);
+                }
+            }
+        }
+
+        return $rails;
+    }
+
+    private function balance(Layer $layer, Target $target, float $serveAt): Layer
+    {
+        $unknowns = [];
+        foreach ($layer->understood() as $line) {
+            $small = $line->grams < 0.003 * $target->mass;
+            $unknowns[] = Unknown::kept((string) $line->ingredient, $line->grams, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, $line->text, $line->prep, self::FREE);
+        }
+        $problem = new LayerProblem($this->reader, $layer, $unknowns, $target, $serveAt);
+        $grams = $problem->grams($problem->solve()->x);
+        $lines = [];
+        $k = 0;
+        foreach ($layer->lines as $line) {
+            if ($line->ingredient === null) {
+                $lines[] = $line;
+                continue;
+            }
+            $unknown = $unknowns[$k];
+            $new = $unknown->fixed ? $line->grams : Scale::shown($grams[$k]);
+            $lines[] = $line->weighing($new);
+            ++$k;
+        }
+
+        return $layer->with($lines);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Property\SweetenerIntake;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook G: one portion that fills a child's daily guide of a sweetener is told, with what it is of a grown guest's. */
+final class SweetenerDailyGuide implements Rule
+{
+    public static function name(): string
+    {
+        return 'sweetener-daily-guide';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach (SweetenerIntake::ofPortion($dish, $reader->reference) as $what => $one) {
+            if ($one['child'] > 1.0) {
+                yield new Warning(self::name(), $one['adult'] > 1.0 ? Severity::Attention : Severity::Note, \sprintf(
+                    'A portion holds %s of %s: %.0f %% of the daily guide of a %g kg adult and more than that of a %g kg child (%g mg per kg of body weight, EFSA). Guides differ by country; for a medical diet ask a professional.',
+                    $one['mg'] >= 1000.0 ? \sprintf('%.1f g', $one['mg'] / 1000) : \sprintf('%.0f mg', $one['mg']),
+                    $what === 'steviol' ? 'steviol glycosides, counted as steviol' : $what,
+                    100 * $one['adult'],
+                    SweetenerIntake::ADULT,
+                    SweetenerIntake::CHILD,
+                    $one['guide'],
+                ));
+            }
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Reader;
+use Transmuta\Property\SweetenerIntake;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook table B: high-potency sweeteners have maxima in the desserts of the EU and UK. */
+final class SweetenerOverMaximum implements Rule
+{
+    public static function name(): string
+    {
+        return 'sweetener-over-maximum';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach (SweetenerIntake::overMost($dish, $reader->reference) as $what => $one) {
+            yield new Warning(self::name(), Severity::Note, \sprintf(
+                '%.0f mg/kg of %s: the EU and UK let an energy-reduced or unsweetened dessert hold %g mg/kg (recalled). Set the market under the schools and routes stay under it; check the local rules before it is sold.',
+                $one['mg_kg'],
+                $what === 'steviol' ? 'steviol glycosides, counted as steviol' : $what,
+                $one['most'],
+            ));
+        }
+    }
+}
