@@ -18,19 +18,9 @@ final class LineJobs
      */
     public static function of(LayerState $state, Reader $reader, float $serveAt): array
     {
-        // A base holds by its firm fat, and its crumb has the oven's colour; every other layer holds by its GE.
         $isBase = Base::is($state);
-        $mechanisms = static fn(LayerState $s): array => $isBase ? ['fat' => $reader->fat->solid($s, $serveAt)] : $reader->set->mechanisms($s, $serveAt);
-        $measure = static fn(LayerState $s): array => [
-            'sweet' => $reader->sweetness->se($s),
-            'fat' => $s->fat,
-            'acid' => $s->sharpAcid(),
-            'air' => $reader->air->volume($s),
-            'protein' => $s->protein,
-            'firm' => $reader->fat->weightedSolid($s, $serveAt),
-            'water' => 1.0 - $reader->waterActivity->aw($s),
-            'brown' => Browning::of($s),
-        ];
+        $mechanisms = static fn(LayerState $s): array => self::mechanisms($s, $reader, $serveAt, $isBase);
+        $measure = static fn(LayerState $s): array => self::measured($s, $reader, $serveAt);
         $whole = $measure($state);
         $sets = $mechanisms($state);
         $set = array_sum($sets);
@@ -58,5 +48,38 @@ final class LineJobs
         }
 
         return ['shares' => $shares, 'set_by' => $setBy];
+    }
+
+    /**
+     * What every job but colour is measured by.
+     *
+     * @param bool $isBase whether the whole layer is one: what is left of it without its crumb still counts as one
+     *
+     * @return array<string, float>
+     */
+    public static function measures(LayerState $state, Reader $reader, float $serveAt, bool $isBase): array
+    {
+        return ['set' => array_sum(self::mechanisms($state, $reader, $serveAt, $isBase)), ...self::measured($state, $reader, $serveAt)];
+    }
+
+    /** @return array<string, float> a base holds by its firm fat, and every other layer by its GE */
+    private static function mechanisms(LayerState $state, Reader $reader, float $serveAt, bool $isBase): array
+    {
+        return $isBase ? ['fat' => $reader->fat->solid($state, $serveAt)] : $reader->set->mechanisms($state, $serveAt);
+    }
+
+    /** @return array<string, float> */
+    private static function measured(LayerState $state, Reader $reader, float $serveAt): array
+    {
+        return [
+            'sweet' => $reader->sweetness->se($state),
+            'fat' => $state->fat,
+            'acid' => $state->sharpAcid(),
+            'air' => $reader->air->volume($state),
+            'protein' => $state->protein,
+            'firm' => $reader->fat->weightedSolid($state, $serveAt),
+            'water' => 1.0 - $reader->waterActivity->aw($state),
+            'brown' => Browning::of($state),
+        ];
     }
 }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Property\Cooling;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Aftertaste;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Ripening;
 use Transmuta\Property\Sweetness;
 use Transmuta\Property\Syrup;
 use Transmuta\Property\WaterActivity;
 use Transmuta\Shelf\Mark;
 use Transmuta\Shelf\Provenance;
 
-/** Why a layer is as sweet, sharp, dry, deep, cold and lasting as it is. */
+/** Why a layer is as sweet, sharp, dry, deep, dear and lasting as it is. */
 final readonly class WhyLayer
 {
     private const PARTS = [
@@ -26,7 +24,7 @@ final readonly class WhyLayer
     public function __construct(private Reader $reader, private Leaves $leaves) {}
 
     /** @throws UnknownNumber if a layer has no such number */
-    public function of(LayerReading $layer, string $what, float $height, Cooling $cooling, ?Ripening $ripening): Trace
+    public function of(LayerReading $layer, string $what, float $height): Trace
     {
         return match ($what) {
             'se' => $this->sweetness($layer),
@@ -41,10 +39,12 @@ final readonly class WhyLayer
             'air' => Trace::of('Air', $layer->airShare * 100, '% of the volume', 'what the foams hold, less what folding loses', $this->foams($layer)),
             'height_mm' => Trace::of('Height', $height, 'mm', 'volume ÷ area of the vessel', [$this->volume($layer)]),
             'syrup' => $this->syrup($layer),
-            'pan' => $this->pan($layer),
-            'cooling' => $this->cooling($cooling),
             'keeping' => $this->keeping($layer),
-            'ripening' => $ripening === null ? throw UnknownNumber::path($what) : $this->ripening($layer, $ripening),
+            'cost_minor' => $this->cost($layer),
+            'bulk' => $this->bulk($layer),
+            'grain' => $this->grain($layer),
+            'cold' => $this->cold($layer),
+            'bitterness' => $this->bitterness($layer),
             default => isset(self::PARTS[$what]) ? $this->leaves->part($layer, ...self::PARTS[$what]) : throw UnknownNumber::path($what),
         };
     }
@@ -218,49 +218,6 @@ final readonly class WhyLayer
         ]);
     }
 
-    private function pan(LayerReading $layer): Trace
-    {
-        $pan = $layer->pan ?? throw UnknownNumber::path('pan');
-        $target = $layer->window === null || $layer->window->mayBoil ? 100.0 : $layer->window->done;
-        $cooking = fn(string $key, string $label, string $unit): Trace => $this->leaves->coefficient('cooking', $key, $this->reader->reference->cooking[$key], $unit, $label);
-
-        return Trace::of('On the hob', $pan->minutesTo($target), 'min', \sprintf('lumped: what the hob gives less convection and vapour from the open surface heats the mass, to %.0f °C; a guide, never a proof of a safe temperature', $target), [
-            $cooking($pan->gentle ? 'pan-gentle' : 'pan-brisk', $pan->gentle ? 'gentle heat, for egg curdles' : 'brisk heat', 'W/m²'),
-            Trace::of('pan', $pan->diameter(), 'mm', 'wide enough for the mass to stand at the usual depth', [$cooking('pan-depth-mm', 'depth', 'mm')]),
-            Trace::of('specific heat', $layer->thermal->specificHeat, 'kJ/kg·K', 'of its parts, Choi and Okos 1986'),
-            $this->leaves->layerMass($layer),
-            $cooking('pan-vapour', 'vapour from the stirred surface', 'm/s'),
-            Trace::of('climbs there', $pan->climb($target), '°C a minute', 'slower the more it steams'),
-        ]);
-    }
-
-    private function cooling(Cooling $c): Trace
-    {
-        $food = static fn(string $section): Provenance => Provenance::of(Mark::Published, "FDA Food Code 2022 $section");
-
-        return Trace::of('Middle at 8 °C', $c->coreHours, 'h', 'transient conduction with a surface film, slab and cylinder series multiplied; not a proof: put a probe in it', [
-            Trace::of('goes in at', $c->startsAt, '°C'),
-            Trace::of('air', $c->air, '°C', \sprintf('surface film %g W/m²K', $c->film), [], $this->reader->reference->sourceOf('cooling', $c->air < 0.0 ? 'freezer' : 'fridge')),
-            Trace::of('height', $c->heightMm, 'mm', 'both faces and the sides cooled'),
-            Trace::of('firm enough', $c->firmHours, 'h', $c->firmAt === null ? 'nothing in it sets by cooling' : \sprintf('a quarter of the way in is at %g °C, where its set begins', $c->firmAt)),
-            Trace::of('57 → 21 °C', $c->dangerHours, 'h', 'within 2 h where food was hot', [], $food('3-501.14')),
-            Trace::of('57 → 5 °C', $c->coldHours, 'h', 'within 6 h in all where food was hot', [], $food('3-501.14')),
-        ]);
-    }
-
-    private function ripening(LayerReading $layer, Ripening $r): Trace
-    {
-        $marks = array_map(static fn(array $mark): Trace => Trace::of(\sprintf('after %g h in the cold', $mark['hours']), $mark['ge'], 'GE %', \sprintf('%d %% of what gelatin gives in the end, and all of the rest: %s', round(100 * $mark['share']), Ladder::word($mark['ge']))), $r->marks);
-
-        return Trace::of('Set by hours in the cold', $r->marks[\count($r->marks) - 1]['ge'], 'GE %', 'a gelatin gel firms on with the logarithm of time', [
-            Trace::of('gelatin, in the end', $layer->set->mechanisms['gelatin'] ?? 0.0, 'GE %'),
-            Trace::of('begins to set', $r->begins, 'h', 'from the cooling of the layer'),
-            Trace::of('within the first hour', 100 * $r->first, '% of its full set', '', [], $this->reader->reference->sourceOf('set', 'gelatin.first-hour')),
-            Trace::of('full after', $r->full, 'h', '', [], $this->reader->reference->sourceOf('set', 'gelatin.full-hours')),
-            ...$marks,
-        ]);
-    }
-
     private function keeping(LayerReading $layer): Trace
     {
         $inputs = array_map(
@@ -273,5 +230,62 @@ final readonly class WhyLayer
             Trace::of('pH', $layer->ph, '', $layer->keeping->controlled ? 'with its water activity: must be kept cold' : 'with its water activity: too sour or too dry for growth'),
             Trace::of('water activity', $layer->aw, 'aw'),
         ]);
+    }
+
+    private function cost(LayerReading $layer): Trace
+    {
+        $inputs = [];
+        foreach ($this->reader->costs($layer->state) as $i => $minor) {
+            $in = $layer->state->model->portions[$i]->ingredient;
+            $inputs[] = Trace::of($in->name, $minor, 'minor units', \sprintf('%s g × %s minor units per kg', Leaves::short($layer->state->grams[$i]), Leaves::short((float) ($in->priceMinorPerKg ?? 0))), [$this->leaves->mass($layer, $i)], $in->priceMinorPerKg === null ? null : $in->provenanceOf('price'));
+        }
+        usort($inputs, static fn(Trace $a, Trace $b): int => $b->value <=> $a->value);
+
+        return Trace::of('Cost', (float) $layer->costMinor, 'minor units', 'what was bought, trimmed and cooked off or not', $inputs);
+    }
+
+    private function bulk(LayerReading $layer): Trace
+    {
+        return Trace::of('Sugar body', $layer->state->bulk(), 'g per 100 g', "sugars, polyols, allulose and sweeteners' own fibre: what gives sugar's body and holds water", [
+            $this->leaves->part($layer, ...self::PARTS['sugars']),
+            $this->leaves->part($layer, ...self::PARTS['polyols']),
+            $this->leaves->part($layer, 'Allulose', ['allulose']),
+        ]);
+    }
+
+    private function grain(LayerReading $layer): Trace
+    {
+        $inputs = [];
+        foreach ($layer->crystals as $species => $one) {
+            $inputs[] = Trace::of($species, $one['has'], 'g per 100 g water', \sprintf('%s g in %s g water; at 5 °C it holds %s%s, so up to %s g stay dissolved in this layer', Leaves::short($one['grams']), Leaves::short($layer->state->water), Leaves::short($one['holds']), $one['over'] ? ' and the rest turns to grain' : '', Leaves::short($one['most_g'])), [
+                $this->leaves->part($layer, $species, ["sugar.$species", "polyol.$species", ...($species === 'allulose' ? ['allulose'] : [])]),
+            ], $this->reader->reference->sourceOf('sweeteners', $species));
+        }
+        usort($inputs, static fn(Trace $a, Trace $b): int => $b->value <=> $a->value);
+
+        return Trace::of('Grain in the cold', null, '', 'each sugar and polyol alone in all the water, against its solubility at 5 °C', $inputs);
+    }
+
+    private function cold(LayerReading $layer): Trace
+    {
+        $inputs = [];
+        foreach ($this->reader->reference->sweeteners as $species => $row) {
+            $grams = $row['kind'] === 'polyol' ? $layer->state->of100("polyol.$species") : 0.0;
+            if ($grams > 0.0 && $row['cooling_j_g'] !== '') {
+                $inputs[] = Trace::of($species, $grams, 'g per 100 g', \sprintf('takes up %s J as each gram dissolves; only what the water leaves undissolved counts', $row['cooling_j_g']), [$this->leaves->part($layer, $species, ["polyol.$species"])], $this->reader->reference->sourceOf('sweeteners', $species));
+            }
+        }
+
+        return Trace::of('Cold on the tongue', $layer->aftertaste->cooling, 'J per g', $layer->aftertaste->cold(), $inputs);
+    }
+
+    private function bitterness(LayerReading $layer): Trace
+    {
+        $inputs = [];
+        foreach ($layer->aftertaste->ofCeiling as $receptor => $share) {
+            $inputs[] = Trace::of($receptor, 100 * $share, '% of its ceiling', \sprintf('the sensible ceiling of each receptor alone is %s of its most', Aftertaste::CEILING));
+        }
+
+        return Trace::of('Bitterness', $inputs === [] ? 0.0 : max(array_map(static fn(Trace $t): float => $t->value ?? 0.0, $inputs)), '% of the ceiling', $layer->aftertaste->bitter(), [...$inputs, $this->sweetness($layer)]);
     }
 }

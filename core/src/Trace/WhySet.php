@@ -91,6 +91,24 @@ final readonly class WhySet
         return $in->provenanceOf($part);
     }
 
+    /** Fat that is solid at a temperature, whatever holds it, by kind of fat. */
+    public function solidFat(LayerReading $layer, float $celsius): Trace
+    {
+        $inputs = [];
+        foreach (array_keys($this->reader->reference->solidFat) as $kind) {
+            $grams = $layer->state->of100("fat.$kind");
+            if ($grams > 0.005) {
+                $solid = $this->reader->fat->solidShare($kind, $celsius);
+                $inputs[] = Trace::of("$kind fat", $grams * $solid, 'g solid per 100 g', \sprintf('%s g × %s solid at %g °C', Leaves::short($grams), Leaves::short($solid), $celsius), [
+                    $this->leaves->coefficient('solid-fat', $kind, $solid, 'solid', "$kind fat"),
+                    $this->leaves->part($layer, "$kind fat", ["fat.$kind"]),
+                ]);
+            }
+        }
+
+        return Trace::of(\sprintf('Solid fat at %g °C', $celsius), $this->reader->fat->solid($layer->state, $celsius), 'g per 100 g', 'each kind of fat by its table; cocoa butter and milk fat soften each other. Over 3 g at 35 °C feels waxy', $inputs);
+    }
+
     /** Solid fat of the layer, by kind of fat and how it is held. */
     public function firmFat(LayerReading $layer, float $celsius): Trace
     {

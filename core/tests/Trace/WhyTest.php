@@ -16,7 +16,7 @@ use Transmuta\Trace\Why;
 /** A trace ends at the number that was asked about, and is made of what the calculators used. */
 final class WhyTest extends TestCase
 {
-    private const LAYER = ['se', 'ph', 'acid_citric', 'fruit_acid', 'aw', 'freezing_point_c', 'brix', 'ratio', 'brima', 'mass_g', 'volume_ml', 'air', 'height_mm', 'cooling', 'keeping', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'set', 'set_20c', 'firm_fat'];
+    private const LAYER = ['se', 'ph', 'acid_citric', 'fruit_acid', 'aw', 'freezing_point_c', 'brix', 'ratio', 'brima', 'mass_g', 'volume_ml', 'air', 'height_mm', 'cooling', 'keeping', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'set', 'set_20c', 'firm_fat', 'solid_fat_35c', 'solid_fat_5c', 'cost_minor', 'bulk', 'grain', 'cold', 'bitterness'];
 
     private static function why(DishReading $dish, string $path): Trace
     {
@@ -48,6 +48,17 @@ final class WhyTest extends TestCase
             }
             if ($layer->pan !== null) {
                 self::assertNotNull(self::why($dish, "layers.$n.pan")->value);
+            }
+            if ($layer->window !== null) {
+                self::assertSame($layer->window->done, self::why($dish, "layers.$n.cooking")->value);
+            }
+            if ($dish->stack->frozen[$n] !== null) {
+                self::assertSame(100 * $dish->stack->frozen[$n]->iceAt18, self::why($dish, "layers.$n.frozen")->value);
+            }
+            self::assertSame((float) $layer->costMinor, self::why($dish, "layers.$n.cost_minor")->value);
+            self::assertSame($layer->solidAtMouth, self::why($dish, "layers.$n.solid_fat_35c")->value);
+            foreach (array_keys($layer->layer->understood()) as $i) {
+                self::assertNotSame([], self::why($dish, "layers.$n.lines.$i.jobs")->inputs);
             }
             self::assertSame($layer->se, self::why($dish, "layers.$n.se")->value);
             self::assertSame($layer->ph, self::why($dish, "layers.$n.ph")->value);
@@ -110,6 +121,35 @@ final class WhyTest extends TestCase
         self::assertSame(100.0, self::why($dish, 'layers.0.lines.1.grams')->value);
         $this->expectException(UnknownNumber::class);
         self::why($dish, 'layers.0.lines.0.grams');
+    }
+
+    public function testAJobIsTheLayerWithTheLineAndWithoutIt(): void
+    {
+        $dish = Kit::engine()->read(Kit::demo('passion-fruit-curd-tartlet'));
+        $yolk = self::why($dish, 'layers.1.lines.1.jobs');
+        self::assertSame('Egg yolk', $yolk->label);
+        $set = $yolk->inputs[0];
+        self::assertSame('of the set', $set->label);
+        [$with, $without] = $set->inputs;
+        self::assertEqualsWithDelta($dish->layers[1]->set->ge, $with->value, 0.02);
+        self::assertEqualsWithDelta(100 * ($with->value - $without->value) / $with->value, $set->value, 1e-6);
+        self::assertSame('by egg', $set->inputs[2]->label);
+    }
+
+    public function testTheCrumbOfABaseIsHeldAgainstTheSameMeasureWhenItIsGone(): void
+    {
+        $dish = Kit::engine()->read(Kit::demo('blackcurrant-baked-cheesecake'));
+        $set = self::why($dish, 'layers.0.lines.0.jobs')->inputs[0];
+        self::assertSame('g solid fat per 100 g', $set->inputs[0]->unit);
+        self::assertEqualsWithDelta(100 * $dish->layers[0]->jobs[0]['set'], 100 * (1 - $set->inputs[1]->value / $set->inputs[0]->value), 1e-6);
+    }
+
+    public function testTheWholeStackCoolsAsOneAndASingleLayerHasNoStack(): void
+    {
+        $dish = Kit::engine()->read(Kit::demo('blackcurrant-baked-cheesecake'));
+        self::assertSame($dish->stack->whole?->coreHours, self::why($dish, 'cooling')->value);
+        $this->expectException(UnknownNumber::class);
+        self::why(Kit::engine()->read(Kit::demo('cardamom-set-custard')), 'cooling');
     }
 
     public function testAMeasuredFruitSaysSo(): void

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import type { LayerReading } from '../../api/types';
+import type { LayerReading, Reading } from '../../api/types';
 import { hours, money, oneDecimal, percent } from '../../shared/numbers';
 import { LADDER, MECHANISMS } from '../../shared/words';
 import { Why } from '../../shared/why/Why';
 
 /** Everything read off one layer; every figure answers "why?". */
-export function LayerFacts({ reading, index }: { reading: LayerReading; index: number }) {
+export function LayerFacts({ reading, index, dish }: { reading: LayerReading; index: number; dish: Pick<Reading, 'cooling' | 'keeps_days'> }) {
     const { set, balance, richness, cooling, ripening, cooking, keeping, frozen, syrup, aftertaste, pan } = reading;
     const potent = Math.max(0, ...Object.values(aftertaste.of_ceiling));
     const crystals = Object.entries(reading.crystals).filter(([, one]) => one.over);
@@ -23,14 +23,15 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ['Sweet to sharp', at('ratio', 'the balance', balance.ratio === null ? balance.word : `${oneDecimal(balance.ratio)}, ${balance.word}`)],
             ['Brix', at('brix', 'the Brix', `${oneDecimal(balance.brix)} °Brix`)],
             ...(balance.brima === null ? [] : [['BrimA (k 4)', at('brima', 'BrimA', oneDecimal(balance.brima))] as [string, ReactNode]]),
-            ...(aftertaste.cold === 'none' ? [] : [['Cold on the tongue', `${aftertaste.cold}, ${oneDecimal(aftertaste.cooling_j_g)} J/g`] as [string, ReactNode]]),
-            ...(potent > 0 ? [['Bitterness', <Box component="span" key="bitter" sx={{ color: aftertaste.bitter === 'none' ? 'inherit' : 'var(--beet)' }}>{`${aftertaste.bitter}, ${percent(potent)} % of the ceiling`}</Box>] as [string, ReactNode]] : []),
-            ...crystals.map(([species, one]): [string, ReactNode] => [`Grain: ${species}`, <Box component="span" key={species} sx={{ color: 'var(--beet)' }}>{`${oneDecimal(one.per_100g_water)} of ${oneDecimal(one.dissolves_5c)} g; safe to ${oneDecimal(one.most_g)} g`}</Box>]),
+            ...(aftertaste.cold === 'none' ? [] : [['Cold on the tongue', at('cold', 'the cold', `${aftertaste.cold}, ${oneDecimal(aftertaste.cooling_j_g)} J/g`)] as [string, ReactNode]]),
+            ...(potent > 0 ? [['Bitterness', <Box component="span" key="bitter" sx={{ color: aftertaste.bitter === 'none' ? 'inherit' : 'var(--beet)' }}>{at('bitterness', 'the bitterness', `${aftertaste.bitter}, ${percent(potent)} % of the ceiling`)}</Box>] as [string, ReactNode]] : []),
+            ...crystals.map(([species, one]): [string, ReactNode] => [`Grain: ${species}`, <Box component="span" key={species} sx={{ color: 'var(--beet)' }}>{at('grain', 'the grain', `${oneDecimal(one.per_100g_water)} of ${oneDecimal(one.dissolves_5c)} g; safe to ${oneDecimal(one.most_g)} g`)}</Box>]),
         ]],
         ['Richness and body', [
             ['Fat', at('fat', 'the fat', `${oneDecimal(reading.fat)} %`)],
             ['firm when served', at('firm_fat', 'the firm fat', `${oneDecimal(richness.firm_fat)} %`)],
-            ['solid at 35 °C', `${richness.solid_fat_35c.toFixed(1)} %`],
+            ['solid at 5 °C', at('solid_fat_5c', 'the solid fat', `${oneDecimal(richness.solid_fat_5c)} %`)],
+            ['solid at 35 °C', at('solid_fat_35c', 'the solid fat', `${richness.solid_fat_35c.toFixed(1)} %`)],
             ['Protein', at('protein', 'the protein', `${oneDecimal(reading.protein)} %`)],
             ['Sugars', at('sugars', 'the sugars', `${oneDecimal(reading.sugars)} %`)],
             ['Starch', at('starch', 'the starch', `${oneDecimal(reading.starch)} %`)],
@@ -43,13 +44,13 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ['Mass', at('mass_g', 'the mass', `${Math.round(reading.mass_g)} g`)],
             ['Volume', at('volume_ml', 'the volume', `${Math.round(reading.volume_ml)} ml`)],
             ['Height', at('height_mm', 'the height', `${Math.round(reading.height_mm)} mm`)],
-            ['Cost', money(reading.cost_minor)],
+            ['Cost', at('cost_minor', 'the cost', money(reading.cost_minor))],
         ]],
         ['Heat and cold', [
             ...(cooking
                 ? ([
-                      ['Egg thickens, done', `${cooking.thickens_c}, ${cooking.done_c} °C`],
-                      ['Curdles', cooking.may_boil ? 'may boil' : `${cooking.curdles_c} °C`],
+                      ['Egg thickens, done', at('cooking', 'the temperature', `${cooking.thickens_c}, ${cooking.done_c} °C`)],
+                      ['Curdles', at('cooking', 'the temperature', cooking.may_boil ? 'may boil' : `${cooking.curdles_c} °C`)],
                   ] as [string, ReactNode][])
                 : []),
             ...(pan?.done_min != null ? [[`Done, ${pan.gentle ? 'gentle' : 'brisk'} heat`, at('pan', 'the pan', `${Math.round(pan.done_min)} min${pan.margin_s === null ? '' : `, ${pan.margin_s} s to spare`}`)] as [string, ReactNode]] : []),
@@ -57,12 +58,19 @@ export function LayerFacts({ reading, index }: { reading: LayerReading; index: n
             ['Firm enough', at('cooling', 'the time', cooling.firm_h === null ? 'nothing sets by cooling' : `${hours(cooling.firm_h)} from ${cooling.from_c} °C`)],
             ...(ripening ?? []).map((mark): [string, ReactNode] => [`Set after ${mark.h} h`, at('ripening', 'the set', mark.step)]),
             ['Middle at 8 °C', at('cooling', 'the time', cooling.core_8c_h === null ? 'over 3 days' : hours(cooling.core_8c_h))],
-            ...(cooling.h_57_to_21 === null ? [] : [['57 → 21 °C', <Box component="span" key="cool" sx={{ color: cooling.h_57_to_21 > 2 ? 'var(--beet)' : 'inherit' }}>{`${hours(cooling.h_57_to_21)}, within 2 h?${cooling.h_57_to_21 > 2 ? ' no' : ' yes'}`}</Box>] as [string, ReactNode]]),
+            ...(cooling.h_57_to_21 === null ? [] : [['57 → 21 °C', <Box component="span" key="cool" sx={{ color: cooling.h_57_to_21 > 2 ? 'var(--beet)' : 'inherit' }}>{at('cooling', 'the time', `${hours(cooling.h_57_to_21)}, within 2 h?${cooling.h_57_to_21 > 2 ? ' no' : ' yes'}`)}</Box>] as [string, ReactNode]]),
             ['Freezes at', at('freezing_point_c', 'the freezing point', reading.freezing_point_c === null ? '–' : `${oneDecimal(reading.freezing_point_c).replace('-', '−')} °C`)],
-            ...(frozen ? ([['Out of the freezer', frozen.word], ['Ice at −18, −10 °C', `${percent(frozen.ice_share_minus18)}, ${percent(frozen.ice_share_minus10)} % of its water`], ['Stands first', `${frozen.temper_min} min`]] as [string, ReactNode][]) : []),
+            ...(frozen ? ([['Out of the freezer', frozen.word], ['Ice at −18, −10 °C', at('frozen', 'the ice', `${percent(frozen.ice_share_minus18)}, ${percent(frozen.ice_share_minus10)} % of its water`)], ['Stands first', at('frozen', 'the time', `${frozen.temper_min} min`)]] as [string, ReactNode][]) : []),
             ['Water activity', at('aw', 'the water activity', reading.aw.toFixed(2))],
             ['Keeps, an estimate', at('keeping', 'the keeping time', `${keeping.days} day${keeping.days === 1 ? '' : 's'}${keeping.keep_cold ? ', cold' : ''}`)],
         ]],
+        // One body of all its layers cools slower than any of them.
+        ...(dish.cooling === null
+            ? []
+            : ([['The whole dish', [
+                  ['Middle at 8 °C', <Why key="whole" path="cooling" of="the time">{dish.cooling.core_8c_h === null ? 'over 3 days' : `${hours(dish.cooling.core_8c_h)} from ${dish.cooling.from_c} °C`}</Why>],
+                  ['Keeps, an estimate', `${dish.keeps_days} day${dish.keeps_days === 1 ? '' : 's'}: its shortest layer`],
+              ]]] as [string, [string, ReactNode][]][])),
     ];
     return (
         <>

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import type { FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
 import { nameParts } from '../../shared/words';
+import { Why } from '../../shared/why/Why';
 import { GramField } from './GramField';
 import { COLUMNS, type LedgerRow } from './ledger';
 import { MeasuredFruit } from './MeasuredFruit';
@@ -39,6 +40,7 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
     const [name, finer] = nameParts(row.name);
     const gone = at === null;
     const unread = !gone && row.ingredient === null;
+    const why = (what: string, of: string, words: string) => (at === null ? words : <Why path={`layers.${at.layer}.lines.${at.line}.${what}`} of={of}>{words}</Why>);
     const change = (part: Partial<FormulaLine> | null) => {
         if (at) onLine(at, part);
         setAnchor(null);
@@ -109,7 +111,7 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
                     ) : (
                         <>
                             {line.text && line.text !== row.name && <p style={{ margin: '6px 0', color: 'var(--ink-soft)' }}>written: “{line.text}”</p>}
-                            <p style={{ margin: '6px 0' }}>{line.trace || `${grams(row.grams)} g, typed here`}</p>
+                            <p style={{ margin: '6px 0' }}>{why('grams', 'the mass', line.trace || `${grams(row.grams)} g, typed here`)}</p>
                             {row.ingredient && (
                                 <p style={{ margin: '6px 0' }}>
                                     <Link to={`/shelf/${row.ingredient}`}>What it holds, and its packet</Link>
@@ -119,7 +121,7 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
                             {row.jobs && (
                                 <p style={{ margin: '6px 0' }}>
                                     {gone ? 'It gave' : 'It gives'}{' '}
-                                    {gives(row) || 'next to nothing of what is measured'}
+                                    {why('jobs', 'its share', gives(row) || 'next to nothing of what is measured')}
                                     : found by taking it away and reading the layer again.
                                 </p>
                             )}

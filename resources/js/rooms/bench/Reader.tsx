@@ -35,7 +35,7 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
                 {tab === 'rails' && <SchoolsAtWork schools={data.version.schools_at_work} acts="rails" sx={{ mb: 0.5 }} />}
                 {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} wanted={data.version.wanted[reading.name] ?? {}} onWant={onWant} />}
                 {tab === 'reading' && <SchoolsAtWork schools={data.version.schools_at_work} acts="set" sx={{ mb: 0.5 }} />}
-                {tab === 'reading' && <LayerFacts reading={reading} index={layer} />}
+                {tab === 'reading' && <LayerFacts reading={reading} index={layer} dish={data.now.reading} />}
                 {tab === 'diets' && <DietList reading={data.now.reading} />}
                 {tab === 'label' && <LabelFacts reading={data.now.reading} />}
             </Box>

@@ -16,7 +16,7 @@ const NAMES: Record<string, { name: string; under: string; over: string }> = {
 
 const UNITS: Record<string, string> = { set: 'GE', 'set at 20 °C': 'GE', sweetness: 'SE', acid: 'acid %', pH: 'pH', fat: 'fat %', 'firm fat': '% of layer', water: 'water %', 'sugar body': '%', protein: '%', air: 'air %' };
 
-const PATHS: Record<string, string> = { set: 'set', 'set at 20 °C': 'set_20c', sweetness: 'se', acid: 'fruit_acid', pH: 'ph', fat: 'fat', 'firm fat': 'firm_fat', water: 'water', protein: 'protein', air: 'air' };
+const PATHS: Record<string, string> = { set: 'set', 'set at 20 °C': 'set_20c', sweetness: 'se', acid: 'fruit_acid', pH: 'ph', fat: 'fat', 'firm fat': 'firm_fat', water: 'water', 'sugar body': 'bulk', protein: 'protein', air: 'air' };
 
 /** Where the reading keeps what this rail shows, for its "why?". */
 export const railPath = (rail: Rail) => PATHS[rail.property];
