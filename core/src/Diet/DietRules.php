@@ -84,7 +84,7 @@ final class DietRules
         $carbohydrate = $c->family('sugar.') + $c->of100('starch') + $c->of100('dextrin');
 
         return match ($in->group) {
-            'starch' => $c->of100('starch') >= 40.0 && $c->family('protein.') >= 4.0,
+            'starch' => $in->isFlour(),
             'base' => $carbohydrate >= 25.0,
             'fruit' => $carbohydrate >= 15.0,
             'plant' => $c->of100('dextrin') + $c->of100('sugar.maltose') >= 3.0,

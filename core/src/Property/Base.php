@@ -16,9 +16,7 @@ final readonly class Base
     {
         $dry = 0.0;
         foreach ($state->model->portions as $i => $portion) {
-            $in = $portion->ingredient;
-            if ($in->group === 'base' || \in_array($in->id, ['plain-flour', 'rice-flour', 'oats', 'almond-flour'], true)
-                || ($in->group === 'nut' && $state->water < 15.0) || $in->id === 'coconut-dried') {
+            if ($portion->crumb || ($portion->ingredient->group === 'nut' && $state->water < 15.0)) {
                 $dry += $state->share[$i];
             }
         }

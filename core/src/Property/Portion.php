@@ -12,6 +12,9 @@ final readonly class Portion
     /** g of acid per 100 g that makes a dish sharp. */
     public float $sharpAcid;
 
+    /** Whether it is dry structure, as of a dough or crumb, whatever else is in the layer. */
+    public bool $crumb;
+
     /** What heat does to it, as one number: portions of an ingredient under the same heat set alike. */
     public int $heat;
 
@@ -34,6 +37,7 @@ final readonly class Portion
         public bool $apart = false,
     ) {
         $this->sharpAcid = $ingredient->sharpAcid();
+        $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || \in_array($ingredient->id, ['almond-flour', 'coconut-dried'], true);
         $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0);
     }
 }

@@ -88,6 +88,12 @@ final readonly class Ingredient
         return \in_array($this->group, ['fruit', 'acid'], true) ? $this->composition->family('acid.') : $this->composition->of100('acid.lactic');
     }
 
+    /** A flour, meal or flake, which has the grain's protein; a starch has next to none. */
+    public function isFlour(): bool
+    {
+        return $this->group === 'starch' && $this->composition->of100('starch') >= 40.0 && $this->composition->family('protein.') >= 4.0;
+    }
+
     /** g of its sugars per 100 g that were added to it, not grown in it or drawn with the milk. */
     public function addedSugars(): float
     {

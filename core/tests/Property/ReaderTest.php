@@ -82,6 +82,18 @@ final class ReaderTest extends TestCase
     }
 
     /** Common practice: butter 0.30–0.40 of the crumb is tender, 0.40–0.55 firm, above 0.6 hard and greasy. */
+    #[\PHPUnit\Framework\Attributes\TestWith(['plain flour'])]
+    #[\PHPUnit\Framework\Attributes\TestWith(['gluten free flour'])]
+    #[\PHPUnit\Framework\Attributes\TestWith(['buckwheat flour'])]
+    #[\PHPUnit\Framework\Attributes\TestWith(['certified oats'])]
+    #[\PHPUnit\Framework\Attributes\TestWith(['ground almonds'])]
+    public function testADoughIsABaseWhateverFlourItIsOf(string $flour): void
+    {
+        $read = static fn(string $lines): ?string => Kit::engine()->read(Kit::engine()->parse("layer: A\ntreat: bake 170 C\n$lines"))->layers[0]->baseWords;
+        self::assertNotNull($read("200 g $flour\n100 g butter\n60 g sugar"));
+        self::assertNull($read("20 g $flour\n300 g milk\n60 g sugar"), 'a little of it in a cream is no base');
+    }
+
     public function testACrumbBaseFollowsItsButter(): void
     {
         $words = static fn(float $share): ?string => Kit::reading(['plain-biscuit' => 100, 'butter' => 100 * $share])->baseWords;
