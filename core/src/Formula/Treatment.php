@@ -57,7 +57,8 @@ final readonly class Treatment
             TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? 82) . ' C',
             TreatmentKind::Bake => 'bake ' . ($this->celsius ?? 150) . ' C',
             TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
-            TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::Melt, TreatmentKind::None => $this->kind->value,
+            TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),
+            TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::None => $this->kind->value,
         };
         if ($this->minutes !== null) {
             $words .= ' ' . $this->minutes . ' min';

@@ -81,6 +81,30 @@ final class SweetenerIntake
     }
 
     /**
+     * The line that brings most of a sweetener, weighed so that the whole comes to a share of what it is.
+     *
+     * @param float $share 0…1
+     *
+     * @return array{?int, ?array{action: string, ingredient: string, grams: float}} its layer and the cure of a watch rule; nulls where one line cannot do it
+     */
+    public static function lowered(DishReading $dish, Reference $reference, string $what, float $share): array
+    {
+        $mg = [];
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $mg["$n $i"] = $layer->state->grams[$i] * (self::counted($portion->ingredient->composition->parts, $reference)[$what] ?? 0.0) / 100;
+            }
+        }
+        arsort($mg);
+        $most = (string) array_key_first($mg);
+        [$n, $i] = array_map(intval(...), explode(' ', $most));
+        $left = 1.0 - (1.0 - $share) * array_sum($mg) / max(1e-9, $mg[$most]);
+        $state = $dish->layers[$n]->state;
+
+        return $left <= 0.0 ? [null, null] : [$n, ['action' => 'weigh', 'ingredient' => $state->model->portions[$i]->ingredient->id, 'grams' => floor(100 * $left * $state->grams[$i]) / 100]];
+    }
+
+    /**
      * @param array<string, float> $parts per 100 g
      *
      * @return array<string, float> mg per 100 g, by what it is counted as

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
@@ -13,6 +15,9 @@ use Transmuta\Watch\Warning;
 /** Handbook F 20: allulose browns early in the oven. */
 final class AlluloseBrownsEarly implements Rule
 {
+    /** Oven from which there is nothing to lower it to, °C. */
+    private const GENTLE = 140.0;
+
     public static function name(): string
     {
         return 'allulose-browns-early';
@@ -21,8 +26,9 @@ final class AlluloseBrownsEarly implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            if ($layer->state->of100('allulose') > 3.0 && $layer->layer->treatment->kind === \Transmuta\Formula\TreatmentKind::Bake) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: allulose browns early; bake about 15 °C cooler and cover once it has colour. It is not authorised in the EU and UK.', $layer->layer->name), $n);
+            $t = $layer->layer->treatment;
+            if ($layer->state->of100('allulose') > 3.0 && $t->kind === TreatmentKind::Bake) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: allulose browns early; bake about 15 °C cooler and cover once it has colour. It is not authorised in the EU and UK.', $layer->layer->name), $n, $t->celsius === null || $t->celsius <= self::GENTLE ? null : ['action' => 'treat', 'ingredient' => '', 'for' => Treatment::of($t->kind, $t->celsius - 15.0, $t->minutes, $t->stirred, $t->air)->words()]);
             }
         }
     }

@@ -25,9 +25,13 @@ final class BrittleGelWeepsFrozen implements Rule
             if ($dish->formula->serveAt >= -2.0 && $layer->layer->treatment->kind !== TreatmentKind::Freeze) {
                 continue;
             }
-            foreach ($layer->state->model->portions as $portion) {
-                if ($portion->ingredient->does('agar') > 0.0 || $portion->ingredient->does('kappa') > 0.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps and turns spongy once it is frozen. Iota carrageenan holds through freezing.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n);
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $gel = $portion->ingredient->does('agar') > 0.0 ? 'agar' : 'kappa';
+                if ($portion->ingredient->does($gel) > 0.0) {
+                    // As much iota as would set as firmly where no milk helps it.
+                    $firm = $layer->state->share[$i] > 0.0 ? ($layer->set->mechanisms[$gel] ?? 0.0) / $layer->state->share[$i] : 0.0;
+                    $iota = 0.6 * $reader->reference->set['iota.slope'] / $reader->set->space($layer->state);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps and turns spongy once it is frozen. Iota carrageenan holds through freezing.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $firm > 0.0 ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'iota-carrageenan', 'grams' => round($firm / $iota, 2)] : null);
                 }
             }
         }

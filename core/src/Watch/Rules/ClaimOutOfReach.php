@@ -6,6 +6,7 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Diet\Standing;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
@@ -14,6 +15,9 @@ use Transmuta\Watch\Warning;
 /** Handbook F 43: a claim that is close, and what is missing. */
 final class ClaimOutOfReach implements Rule
 {
+    /** Share of energy from protein that a cure aims for: 20 % with what rounding needs. */
+    private const SHARE = 0.205;
+
     public static function name(): string
     {
         return 'claim-near';
@@ -28,8 +32,31 @@ final class ClaimOutOfReach implements Rule
             $limit = ['high protein' => 20.0, 'low fat' => 3.0, 'low sugars' => 5.0][$claim->name];
             $near = $claim->name === 'high protein' ? $claim->value > 0.85 * $limit : $claim->value < 1.3 * $limit;
             if ($near) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it.', ucfirst($claim->name), $claim->value, $claim->unit, $limit));
+                [$layer, $cure] = $claim->name === 'high protein' ? $this->protein($dish, $reader) : [null, null];
+                yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it.', ucfirst($claim->name), $claim->value, $claim->unit, $limit), $layer, $cure);
             }
         }
+    }
+
+    /**
+     * As much protein powder, milk's where the dish has milk and pea's where it has none, as brings 20.5 % of energy from protein.
+     *
+     * @return array{?int, ?array{action: string, ingredient: string, grams: float}}
+     */
+    private function protein(DishReading $dish, Reader $reader): array
+    {
+        $powder = $reader->shelf->find(\in_array('milk', $dish->contains, true) ? 'casein-micellar' : 'pea-isolate');
+        $layers = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->baseWords === null);
+        if ($powder === null || $layers === []) {
+            return [null, null];
+        }
+        uasort($layers, static fn(LayerReading $a, LayerReading $b): int => $b->state->mass <=> $a->state->mass);
+        $c = $powder->composition;
+        $protein = $c->family('protein.') / 100;
+        $kj = 17 * $protein + (37 * $c->family('fat.') + 17 * $c->family('sugar.') + 8 * $c->of100('fibre')) / 100;
+        $portions = $dish->formula->portions;
+        $grams = $portions * (self::SHARE * $dish->portion['kj'] - 17 * $dish->portion['protein_g']) / (17 * $protein - self::SHARE * $kj);
+
+        return [(int) array_key_first($layers), ['action' => 'add', 'ingredient' => $powder->id, 'grams' => round(max(0.1, $grams), 1)]];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
@@ -22,7 +23,10 @@ final class CoconutSoftensWarm implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('fat.coconut') > 4.0 && ($layer->set->mechanisms['fat'] ?? 0.0) > 0.15 * $layer->set->ge && $layer->baseWords === null) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: its coconut fat softens by 24 °C; at 20 °C the layer is "%s". Serve it from the fridge.', $layer->layer->name, \Transmuta\Property\Ladder::word($layer->setWarm->ge)), $n);
+                $oil = array_filter($layer->state->model->portions, static fn(Portion $p): bool => \in_array($p->ingredient->id, ['coconut-oil', 'coconut-oil-virgin'], true));
+                $serveAt = $dish->formula->serveAt;
+                $factor = $reader->fat->solidShare('coconut', $serveAt) / max(0.01, $reader->fat->solidShare('cocoa', $serveAt) * $reader->reference->set['fat.cocoa']);
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: its coconut fat softens by 24 °C; at 20 °C the layer is "%s". Serve it from the fridge, or set it with cocoa butter, which holds to 28 °C.', $layer->layer->name, \Transmuta\Property\Ladder::word($layer->setWarm->ge)), $n, $oil === [] ? null : ['action' => 'swap', 'ingredient' => reset($oil)->ingredient->id, 'for' => 'cocoa-butter', 'grams' => round($factor, 2)]);
             }
         }
     }

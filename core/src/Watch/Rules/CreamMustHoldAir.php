@@ -26,7 +26,7 @@ final class CreamMustHoldAir implements Rule
                 if ($portion->whipped && $in->does('foam-overrun') > 0.0 && \in_array($in->id, ['coconut-cream', 'plant-whipping-cream'], true)) {
                     yield new Warning(self::name(), Severity::Note, \sprintf('%s: batches of %s differ and some never whip. Chill it and the bowl below 7 °C, whip 30 s alone first, and keep a second batch.', $layer->layer->name, mb_strtolower($in->name)), $n);
                 } elseif ($portion->whipped && $in->id === 'single-cream') {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: single cream at 18 %% fat cannot whip; it takes 30 %%.', $layer->layer->name), $n);
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: single cream at 18 %% fat cannot whip; it takes 30 %%.', $layer->layer->name), $n, ['action' => 'swap', 'ingredient' => 'single-cream', 'for' => 'cream-36']);
                 }
             }
         }

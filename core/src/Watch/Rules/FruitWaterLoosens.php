@@ -22,12 +22,16 @@ final class FruitWaterLoosens implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $juice = 0.0;
+            $most = null;
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
-                $juice += $in->group === 'fruit' && !$portion->heated && !str_contains($in->id, 'juice') && $in->composition->of100('water') > 80.0 ? $layer->state->share[$i] : 0.0;
+                if ($in->group === 'fruit' && !$portion->heated && !str_contains($in->id, 'juice') && $in->composition->of100('water') > 80.0) {
+                    $juice += $layer->state->share[$i];
+                    $most = $most === null || $layer->state->share[$i] > $layer->state->share[$most] ? $i : $most;
+                }
             }
             if ($juice > 12.0 && $layer->baseWords === null && $layer->set->ge > 0.5) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: raw fruit is %.0f %% of it and lets its juice go, about %.0f g by the next day. Cook it down, or add %.0f %% more of what sets.', $layer->layer->name, $juice, 0.15 * $juice * $layer->state->mass / 100, 0.5 * $juice), $n);
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: raw fruit is %.0f %% of it and lets its juice go, about %.0f g by the next day. Cook it down, or add %.0f %% more of what sets.', $layer->layer->name, $juice, 0.15 * $juice * $layer->state->mass / 100, 0.5 * $juice), $n, $most === null ? null : ['action' => 'heat', 'ingredient' => $layer->state->model->portions[$most]->ingredient->id]);
             }
         }
     }

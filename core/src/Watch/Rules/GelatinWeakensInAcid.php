@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerModel;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Roots;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
@@ -13,6 +17,12 @@ use Transmuta\Watch\Warning;
 /** Handbook F 6: gelatin is weaker below pH 3.5. */
 final class GelatinWeakensInAcid implements Rule
 {
+    private const BUFFER = 'trisodium-citrate';
+
+    /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (handbook §10: 0.1–0.3 %, twice that at most). */
+    private const WANTED = 3.6;
+    private const MOST = 0.6;
+
     public static function name(): string
     {
         return 'gelatin-in-acid';
@@ -22,8 +32,21 @@ final class GelatinWeakensInAcid implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->ph !== null && $layer->ph < 3.5) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set.', $layer->layer->name, $layer->ph), $n);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set. Trisodium citrate buffers it.', $layer->layer->name, $layer->ph), $n, ($citrate = $this->citrate($layer, $reader)) === null ? null : ['action' => 'add', 'ingredient' => self::BUFFER, 'grams' => $citrate]);
             }
         }
+    }
+
+    /** g of trisodium citrate that bring the layer to where acid leaves gelatin alone; null where that takes more than can be tasted past. */
+    private function citrate(LayerReading $layer, Reader $reader): ?float
+    {
+        $salt = $reader->shelf->find(self::BUFFER);
+        $ph = static fn(float $grams): float => $reader->acidity->ph(LayerModel::stateOf($layer->layer->with([...$layer->layer->lines, Line::of(self::BUFFER, $grams)]), $reader->shelf)) ?? 7.0;
+        $most = self::MOST / 100 * $layer->state->mass;
+        if ($salt === null || $ph($most) < self::WANTED) {
+            return null;
+        }
+
+        return round(Roots::between(static fn(float $grams): float => $ph($grams) - self::WANTED, 0.0, $most, 0.01), 2);
     }
 }

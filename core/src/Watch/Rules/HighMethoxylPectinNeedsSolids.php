@@ -24,7 +24,11 @@ final class HighMethoxylPectinNeedsSolids implements Rule
             $solids = 100.0 - $layer->state->water;
             foreach ($layer->state->model->portions as $i => $portion) {
                 if ($portion->ingredient->does('hm-pectin') > 0.0 && $layer->state->grams[$i] > 0.0 && ($solids < 55.0 || ($layer->ph ?? 7.0) > 3.6)) {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: high-methoxyl pectin needs 55 %% solids and a pH under 3.6; here it has %.0f %% and pH %.1f, so it sets little or nothing. Use low-methoxyl pectin with calcium.', $layer->layer->name, $solids, $layer->ph ?? 7.0), $n);
+                    // As much low-methoxyl pectin, with its calcium, as sets as the other would under its own conditions.
+                    $s = $reader->reference->set;
+                    $c = $layer->state->share[$i] / $reader->set->space($layer->state);
+                    $other = ($s['hm-pectin.slope'] * $c / $s['lm-pectin.slope']) ** (1 / $s['lm-pectin.power']);
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: high-methoxyl pectin needs 55 %% solids and a pH under 3.6; here it has %.0f %% and pH %.1f, so it sets little or nothing. Use low-methoxyl pectin with calcium.', $layer->layer->name, $solids, $layer->ph ?? 7.0), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'lm-pectin', 'grams' => round($other / $c, 2)]);
                 }
             }
         }

@@ -23,7 +23,9 @@ final class HoneyAndInfants implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {
                 if ($portion->ingredient->comesFrom('honey')) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s holds honey: not for children under one year.', $layer->layer->name), $n);
+                    $sweet = static fn(string $id): float => $reader->shelf->get($id)->composition->family('sugar.');
+                    $cure = $portion->ingredient->id === 'honey' ? ['action' => 'swap', 'ingredient' => 'honey', 'for' => 'maple-syrup', 'grams' => round($sweet('honey') / $sweet('maple-syrup'), 2)] : null;
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s holds honey: not for children under one year. Maple syrup sweetens in its place.', $layer->layer->name), $n, $cure);
                 }
             }
         }

@@ -13,6 +13,10 @@ use Transmuta\Watch\Warning;
 /** Handbook F 36: an egg-white foam with little sugar goes over easily. */
 final class LowSugarFoamOverWhips implements Rule
 {
+    /** g cream of tartar for each g of white: 0.8–1.6 g to five (common practice), and the tartaric acid that says it is there. */
+    private const TARTAR = 0.007;
+    private const STEADY = 0.003;
+
     public static function name(): string
     {
         return 'low-sugar-foam-over-whips';
@@ -23,8 +27,8 @@ final class LowSugarFoamOverWhips implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 $white = \in_array($portion->ingredient->id, ['egg-white', 'potato-protein-solution', 'aquafaba'], true) && $portion->whipped && $layer->state->share[$i] > 5.0;
-                if ($white && $layer->state->bulk() < 0.5 * $layer->state->share[$i]) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: with this little sugar the foam goes over easily. Whip at medium to soft peaks, rest 10–15 min and whip again.', $layer->layer->name), $n);
+                if ($white && $layer->state->bulk() < 0.5 * $layer->state->share[$i] && $layer->state->of100('acid.tartaric') < self::STEADY * $layer->state->share[$i]) {
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: with this little sugar the foam goes over easily. Whip at medium to soft peaks, rest 10–15 min and whip again; cream of tartar steadies it.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => 'cream-of-tartar', 'grams' => round(self::TARTAR * $layer->state->grams[$i], 2)]);
                 }
             }
         }

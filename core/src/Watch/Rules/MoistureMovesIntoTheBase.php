@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
@@ -13,6 +14,9 @@ use Transmuta\Watch\Warning;
 /** Handbook F 34: moisture moves into a crumb overnight. */
 final class MoistureMovesIntoTheBase implements Rule
 {
+    /** g cocoa butter brushed on for each g of base; half of it says that one was [mem]. */
+    private const COAT = 0.04;
+
     public static function name(): string
     {
         return 'moisture-into-base';
@@ -22,9 +26,20 @@ final class MoistureMovesIntoTheBase implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $above = $dish->layers[$n + 1] ?? null;
-            if ($layer->baseWords !== null && $above !== null && $above->aw - $layer->aw > 0.12 && $layer->state->fat < 30.0) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s at water activity %.2f under %s at %.2f: it softens overnight. Brush it with melted cocoa butter or chocolate first, or fill it on the day.', $layer->layer->name, $layer->aw, mb_strtolower($above->layer->name), $above->aw), $n);
+            if ($layer->baseWords !== null && $above !== null && $above->aw - $layer->aw > 0.12 && $layer->state->fat < 30.0 && !self::isSealed($layer)) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s at water activity %.2f under %s at %.2f: it softens overnight. Brush it with melted cocoa butter or chocolate first, or fill it on the day.', $layer->layer->name, $layer->aw, mb_strtolower($above->layer->name), $above->aw), $n, ['action' => 'add', 'ingredient' => 'cocoa-butter', 'grams' => round(self::COAT * $layer->state->mass, 1)]);
             }
         }
+    }
+
+    private static function isSealed(LayerReading $layer): bool
+    {
+        foreach ($layer->state->model->portions as $i => $portion) {
+            if ($portion->ingredient->id === 'cocoa-butter' && $layer->state->share[$i] >= 50 * self::COAT) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

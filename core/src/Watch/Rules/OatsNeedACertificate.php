@@ -23,7 +23,7 @@ final class OatsNeedACertificate implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 if (\in_array('oats', $portion->ingredient->cereals, true) && $layer->state->grams[$i] > 0.0 && $dish->diets['gluten-free']->because === []) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s are gluten-free only where they are specially produced and certified (Regulation (EU) No 828/2014), and never in Australia and New Zealand (Standard 1.2.7).', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s are gluten-free only where they are specially produced and certified (Regulation (EU) No 828/2014), and never in Australia and New Zealand (Standard 1.2.7).', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $portion->ingredient->id === 'oats' ? ['action' => 'swap', 'ingredient' => 'oats', 'for' => 'oats-certified'] : null);
                 }
             }
         }

@@ -13,6 +13,10 @@ use Transmuta\Watch\Warning;
 /** Handbook F 30: raw or lightly heated egg, raw flour in an unbaked layer. */
 final class RawEggOrFlour implements Rule
 {
+    /** Egg that was pasteurised, and what takes the place of the raw part. */
+    private const PASTEURISED = ['egg-liquid', 'egg-white-liquid', 'egg-yolk-sugared', 'egg-powder', 'egg-yolk-powder', 'egg-white-powder'];
+    private const INSTEAD = ['egg' => 'egg-liquid', 'egg-white' => 'egg-white-liquid'];
+
     public static function name(): string
     {
         return 'raw-egg-or-flour';
@@ -25,10 +29,11 @@ final class RawEggOrFlour implements Rule
                 if ($portion->heated || $layer->state->grams[$i] <= 0.0) {
                     continue;
                 }
-                if ($portion->ingredient->comesFrom('egg') && $portion->ingredient->group === 'egg') {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the %s stays raw. Use pasteurised egg, and keep it from pregnant, young, old or ill guests; follow your local code.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n);
-                } elseif ($portion->ingredient->id === 'plain-flour') {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never heated. Raw flour is not safe to eat; bake the base or toast the flour to 75 °C right through.', $layer->layer->name), $n);
+                if ($portion->ingredient->comesFrom('egg') && $portion->ingredient->group === 'egg' && !\in_array($portion->ingredient->id, self::PASTEURISED, true)) {
+                    $instead = self::INSTEAD[$portion->ingredient->id] ?? null;
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the %s stays raw. Use pasteurised egg, and keep it from pregnant, young, old or ill guests; follow your local code.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $instead === null ? null : ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => $instead]);
+                } elseif ($portion->ingredient->isFlour() && !\in_array($portion->ingredient->id, ['oats', 'oats-certified', 'rice-puffed'], true)) {
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never heated. Raw flour is not safe to eat; bake the base or toast the flour to 75 °C right through.', $layer->layer->name), $n, ['action' => 'heat', 'ingredient' => $portion->ingredient->id]);
                 }
             }
         }

@@ -23,7 +23,7 @@ final class WheyGrainsWhenHot implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 if ($portion->ingredient->id === 'whey-isolate' && $portion->heated && $layer->state->grams[$i] > 0.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: whey isolate heated past 70 °C grains. Stir it in below 60 °C, or use micellar casein.', $layer->layer->name), $n);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: whey isolate heated past 70 °C grains. Stir it in below 60 °C, or use micellar casein.', $layer->layer->name), $n, ['action' => 'swap', 'ingredient' => 'whey-isolate', 'for' => 'casein-micellar', 'grams' => round($portion->ingredient->composition->family('protein.') / $reader->shelf->get('casein-micellar')->composition->family('protein.'), 2)]);
                 }
             }
         }

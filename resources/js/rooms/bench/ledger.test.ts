@@ -78,6 +78,12 @@ describe('a cure', () => {
         expect(after({ action: 'swap', ingredient: 'sugar', for: 'allulose', grams: 1.4 })?.lines[1]).toMatchObject({ ingredient: 'allulose', grams: 193.2, text: '' });
         expect(after({ action: 'cook', ingredient: '', grams: 80 })?.treat).toBe('cook to 80 C, stirred');
     });
+    it('heats otherwise, takes more tins, and scales the whole dish', () => {
+        const after = (cure: Parameters<typeof cured>[1]['cure'], layer: number | null = 0) => cured(formula, { layer, cure }).layers[0];
+        expect(after({ action: 'treat', ingredient: '', for: 'bake 135 C still' })?.treat).toBe('bake 135 C still');
+        expect(after({ action: 'tin', ingredient: '', for: '2 x round 200 x 60 mm' })?.tin).toBe('2 x round 200 x 60 mm');
+        expect(after({ action: 'scale', ingredient: '', grams: 0.5 }, null)?.lines.map((l) => l.grams)).toEqual([1, 69]);
+    });
     it('is nothing where none is known', () => {
         expect(cured(formula, { layer: 0, cure: null })).toBe(formula);
         expect(cured(formula, { layer: null, cure: { action: 'heat', ingredient: 'agar' } })).toBe(formula);

@@ -94,6 +94,10 @@ export function withTyped(formula: Formula, layer: number, text: string): Formul
 
 /** The formula with a warning's own cure applied; as it was where the warning knows none. */
 export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure' | 'layer'>): Formula {
+    if (cure?.action === 'scale') {
+        const scaled = (line: FormulaLine): FormulaLine => ({ ...line, grams: line.grams === null ? null : Math.round(line.grams * (cure.grams ?? 1) * 100) / 100 });
+        return { ...formula, layers: formula.layers.map((layer) => ({ ...layer, lines: layer.lines.map(scaled) })) };
+    }
     if (!cure || at === null) return formula;
     return { ...formula, layers: formula.layers.map((layer, n) => (n === at ? curedLayer(layer, cure) : layer)) };
 }
@@ -105,6 +109,10 @@ function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning[
             return { ...layer, treat: 'boil 2 min stirred' };
         case 'cook':
             return { ...layer, treat: cure.grams ? `cook to ${cure.grams} C, stirred` : 'melt' };
+        case 'treat':
+            return { ...layer, treat: cure.for ?? layer.treat };
+        case 'tin':
+            return { ...layer, tin: cure.for ?? layer.tin };
         case 'weigh':
             return mend(() => ({ grams: cure.grams ?? 0 }));
         case 'swap':
