@@ -20,6 +20,23 @@ final class ShelfTest extends TestCase
         self::assertGreaterThanOrEqual(300, \count(Kit::shelf()->all()));
     }
 
+    public function testNothingStandsTwiceInATable(): void
+    {
+        $keys = ['composition' => ['id'], 'names' => ['ingredient'], 'prices' => ['ingredient'], 'acidity' => ['ingredient'], 'standing' => ['ingredient'], 'functions' => ['ingredient', 'function'], 'measures' => ['ingredient', 'kind', 'form'], 'micronutrients' => ['ingredient', 'nutrient']];
+        foreach ($keys as $table => $columns) {
+            $ids = [];
+            $rows = fopen(\dirname(__DIR__, 2) . "/data/shelf/$table.csv", 'r');
+            self::assertIsResource($rows);
+            $head = (array) fgetcsv($rows);
+            while (($row = fgetcsv($rows)) !== false) {
+                $ids[] = implode(' ', array_map(static fn(string $column): string => (string) $row[(int) array_search($column, $head, true)], $columns));
+            }
+            fclose($rows);
+            self::assertSame([], array_keys(array_filter(array_count_values($ids), static fn(int $n): bool => $n > 1)), $table);
+            self::assertNotSame([], $ids);
+        }
+    }
+
     public function testPartsSumToAHundredWithinThree(): void
     {
         foreach (Kit::shelf()->all() as $in) {

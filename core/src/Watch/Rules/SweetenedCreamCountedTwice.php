@@ -22,16 +22,16 @@ final class SweetenedCreamCountedTwice implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $sweet = null;
-            $sugar = null;
+            $sugar = false;
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
                 if ($in->does('foam-overrun') > 0.0 && $in->addedSugars() > 4.0 && $layer->state->grams[$i] > 0.0) {
                     $sweet = [$in, $layer->state->grams[$i] * $in->addedSugars() / 100];
                 }
-                $sugar = $in->group === 'sugar' && $layer->state->grams[$i] > ($sugar[1] ?? 0.0) ? [$in->id, $layer->state->grams[$i]] : $sugar;
+                $sugar = $sugar || ($in->group === 'sugar' && $layer->state->grams[$i] > 0.0);
             }
-            if ($sweet !== null && $sugar !== null && !($sweet[1] > 0.0 && abs($sugar[1]) < 0.1)) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s is sweetened already and brings %.0f g sugar of its own. It is counted here; take that much off the sugar if the recipe meant plain cream.', $layer->layer->name, mb_strtolower($sweet[0]->name), $sweet[1]), $n, $sugar[1] < $sweet[1] ? null : ['action' => 'weigh', 'ingredient' => $sugar[0], 'grams' => round($sugar[1] - $sweet[1], 1)]);
+            if ($sweet !== null && $sugar) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s is sweetened already and brings %.0f g sugar of its own. It is counted here; take that much off the sugar or take plain cream, if that is what the recipe meant.', $layer->layer->name, mb_strtolower($sweet[0]->name), $sweet[1]), $n, $sweet[0]->comesFrom('dairy') ? ['action' => 'swap', 'ingredient' => $sweet[0]->id, 'for' => 'cream-36'] : null);
             }
         }
     }

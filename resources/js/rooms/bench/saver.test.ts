@@ -50,6 +50,33 @@ describe('the saver', () => {
         expect(saver.snapshot()).toEqual({ typed: null, state: { kind: 'kept' } });
     });
 
+    it('lets another write in only when no save is under way, and no save in beside it', async () => {
+        const { saver, calls } = setUp();
+        const others: { revision: number; resolve: (data: BenchData) => void }[] = [];
+        saver.put(formula('a'));
+        void saver.alone((revision) => new Promise((resolve) => others.push({ revision, resolve })));
+        await settle();
+        expect(others).toHaveLength(0);
+        calls[0]?.resolve(answer(2));
+        await settle();
+        expect(others.map((o) => o.revision)).toEqual([2]);
+        saver.put(formula('b'));
+        await settle();
+        expect(calls).toHaveLength(1);
+        others[0]?.resolve(answer(3));
+        await settle();
+        expect(calls.map((c) => [c.title, c.revision])).toEqual([['a', 1], ['b', 3]]);
+    });
+
+    it('goes on saving after another write that failed, and says that it did', async () => {
+        const { saver, calls } = setUp();
+        const failed = saver.alone(() => Promise.reject(new Problem(409, {})));
+        saver.put(formula('a'));
+        await expect(failed).rejects.toBeInstanceOf(Problem);
+        await settle();
+        expect(calls.map((c) => [c.title, c.revision])).toEqual([['a', 1]]);
+    });
+
     it('keeps the draft on this machine while nobody answers, and tries again', async () => {
         const { saver, calls } = setUp();
         saver.put(formula('a'));

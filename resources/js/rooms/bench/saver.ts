@@ -27,6 +27,7 @@ export class Saver {
     private now: Snapshot = { typed: null, state: { kind: 'kept' } };
     private next: { formula: Formula; rebalance: boolean } | null = null;
     private underWay = false;
+    private readonly queue: (() => void)[] = [];
     private timer: ReturnType<typeof setTimeout> | null = null;
     private resumed = false;
     private readonly listeners = new Set<() => void>();
@@ -70,6 +71,27 @@ export class Saver {
         this.tell({ typed: null, state: { kind: 'kept' } });
     }
 
+    /** Another write to the version: begins once no save is under way, and none begins before it has ended, so that neither finds the other's revision. */
+    async alone(write: (revision: number) => Promise<BenchData>): Promise<void> {
+        while (this.underWay) await new Promise<void>((go) => this.queue.push(go));
+        const revision = this.io.revision();
+        if (revision === null) return;
+        this.underWay = true;
+        try {
+            this.io.saved(await write(revision));
+        } finally {
+            this.release();
+            if (this.isWaiting()) void this.flush();
+        }
+    }
+
+    private release(): void {
+        this.underWay = false;
+        this.queue.splice(0).forEach((go) => {
+            go();
+        });
+    }
+
     private async flush(): Promise<void> {
         const sending = this.next;
         const revision = this.io.revision();
@@ -79,13 +101,13 @@ export class Saver {
         this.tell({ state: { kind: 'saving' } });
         try {
             const saved = await this.io.send(revision, sending.formula, sending.rebalance);
-            this.underWay = false;
+            this.release();
             this.io.saved(saved);
             forgetDraft(this.version);
             if (this.isWaiting()) void this.flush();
             else this.tell({ typed: null, state: { kind: 'kept' } });
         } catch (error) {
-            this.underWay = false;
+            this.release();
             this.failed(error instanceof Problem ? error : new Problem(0, {}), sending, revision);
         }
     }

@@ -37,10 +37,7 @@ export function useBench(id: number) {
         saver.put(next, rebalance);
     };
     const setWanted = (wanted: Wanted) => {
-        if (!data) return;
-        void call<BenchData>('PUT', `versions/${id}/wanted`, { revision: data.version.revision, wanted })
-            .then((kept) => client.setQueryData(versionQuery(id).queryKey, kept))
-            .catch(() => query.refetch());
+        void saver.alone((now) => call<BenchData>('PUT', `versions/${id}/wanted`, { revision: now, wanted })).catch(() => query.refetch());
     };
     /** Goes one step back or forth, over formulas and over what was wanted of a rail alike. */
     const step = (way: 'back' | 'forth') => {
