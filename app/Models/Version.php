@@ -8,6 +8,7 @@ use App\Casts\FormulaCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Formula\Formula;
 
@@ -32,6 +33,9 @@ final class Version extends Model
 {
     protected $guarded = [];
 
+    /** @var ?list<array{id: int, name: string, parent_id: ?int}> */
+    private ?array $lineage = null;
+
     protected $attributes = ['wanted' => '{}', 'notes' => ''];
 
     protected function casts(): array
@@ -45,14 +49,33 @@ final class Version extends Model
         return $this->belongsTo(Dish::class);
     }
 
-    /** With its dish and its trials, by plain queries: eager loading costs an opened version as much as all the rest of its answer. */
+    /** With its dish, lineage and trials, by plain queries: eager loading costs an opened version as much as all the rest of its answer. */
     public function opened(): self
     {
-        $dish = (array) DB::table('dishes')->where('id', $this->dish_id)->first(['*', DB::raw('exists (select 1 from trials where trials.version_id = ' . $this->id . ') as tried')]);
+        $tried = DB::raw('exists (select 1 from trials where trials.version_id = ' . $this->id . ') as tried');
+        $rows = DB::table('versions')->join('dishes', 'dishes.id', '=', 'versions.dish_id')->where('versions.dish_id', $this->dish_id)->orderBy('versions.id')
+            ->get(['dishes.*', 'versions.id as member', 'versions.name', 'versions.parent_id', $tried]);
+        $dish = (array) $rows->first();
         $trials = $dish['tried'] ? DB::table('trials')->where('version_id', $this->id)->orderByDesc('id')->get()->all() : [];
-        unset($dish['tried']);
+        $this->lineage = self::members($rows);
 
-        return $this->setRelation('dish', (new Dish())->newFromBuilder($dish))->setRelation('trials', Trial::query()->hydrate($trials));
+        return $this->setRelation('dish', (new Dish())->newFromBuilder(array_diff_key($dish, array_flip(['member', 'name', 'parent_id', 'tried']))))->setRelation('trials', Trial::query()->hydrate($trials));
+    }
+
+    /** @return list<array{id: int, name: string, parent_id: ?int}> the versions of its dish, the original first */
+    public function lineage(): array
+    {
+        return $this->lineage ??= self::members(DB::table('versions')->where('dish_id', $this->dish_id)->orderBy('id')->get(['id as member', 'name', 'parent_id']));
+    }
+
+    /**
+     * @param Collection<int, \stdClass> $rows
+     *
+     * @return list<array{id: int, name: string, parent_id: ?int}>
+     */
+    private static function members(Collection $rows): array
+    {
+        return array_values($rows->map(static fn(\stdClass $row): array => ['id' => (int) $row->member, 'name' => (string) $row->name, 'parent_id' => $row->parent_id === null ? null : (int) $row->parent_id])->all());
     }
 
     /** The version the dish began with; itself where it is that one. */

@@ -6,7 +6,6 @@ namespace App\Services;
 
 use App\Models\Trial;
 use App\Models\Version;
-use Illuminate\Support\Facades\DB;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
@@ -26,7 +25,6 @@ final readonly class BenchView
     /** @return string the answer as JSON; what was kept of a reading goes out as it was written the first time */
     public function of(Version $version): string
     {
-        $lineage = DB::table('versions')->where('dish_id', $version->dish_id)->orderBy('id')->get(['id', 'name', 'parent_id']);
         $original = $version->original();
         $fresh = self::json([
             'version' => [
@@ -45,7 +43,7 @@ final readonly class BenchView
                 'revision' => $version->revision,
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
-            'lineage' => $lineage->all(),
+            'lineage' => $version->lineage(),
             'trials' => $version->trials->map(self::trial(...))->all(),
         ]);
         $read = $this->kept->of($version, $original, fn(): string => self::json($this->read($version, $original)));

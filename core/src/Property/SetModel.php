@@ -25,8 +25,8 @@ final readonly class SetModel
 
     public SetDoses $doses;
 
-    /** @var \WeakMap<LayerState, array<string, float>> */
-    private \WeakMap $dosed;
+    /** @var \WeakMap<LayerState, array{gels: array<string, float>, held: array<string, float>, fullness: float}> */
+    private \WeakMap $steady;
 
     public function __construct(
         private Reference $reference,
@@ -37,7 +37,7 @@ final readonly class SetModel
         bool $linearBloom = false,
     ) {
         $this->doses = new SetDoses($linearBloom);
-        $this->dosed = new \WeakMap();
+        $this->steady = new \WeakMap();
     }
 
     public function read(LayerState $state, float $celsius): SetReading
@@ -74,7 +74,7 @@ final readonly class SetModel
     public function inputs(LayerState $state, float $celsius): array
     {
         return [
-            ...$this->dosed($state),
+            ...$this->doses->of($state),
             'space' => $this->space($state),
             'ph' => $this->acidity->ph($state) ?? 6.5,
             'weighted-solid' => $this->fat->weightedSolid($state, $celsius),
@@ -91,48 +91,50 @@ final readonly class SetModel
         return $celsius < -2.0 ? $this->freezing->iceShare($state, $celsius) * $state->water : 0.0;
     }
 
-    /**
-     * What was dosed does not depend on the temperature, at which a layer is read twice.
-     *
-     * @return array<string, float>
-     */
-    private function dosed(LayerState $state): array
-    {
-        return $this->dosed[$state] ??= $this->doses->of($state);
-    }
-
     /** @return array<string, float> GE % by mechanism; one that has nothing to work with may be missing */
     public function mechanisms(LayerState $state, float $celsius): array
     {
         $s = $this->reference->set;
-        $b = $this->space($state);
-        $dose = $this->dosed($state);
-        $ph = self::heedsAcid($dose) ? $this->acidity->ph($state) ?? 6.5 : 6.5;
-        $ge = $this->gels($dose, $state, $b, $ph, $celsius);
+        ['gels' => $ge, 'held' => $held, 'fullness' => $fullness] = $this->steady[$state] ??= $this->steady($state);
         $warm = 1.0 - (1.0 - $s['warm.gel-share-20']) * max(0.0, min(1.5, ($celsius - 5.0) / 15));
-        foreach ($ge as $mechanism => $value) {
-            if ($mechanism !== 'gelatin') {
-                $ge[$mechanism] = $value * $warm;
-            }
+        foreach ($ge as $mechanism => $cold) {
+            $ge[$mechanism] = $cold * ($mechanism === 'gelatin' ? 1.0 - Smooth::rise($celsius, $s['gelatin.melt-middle-c'], $s['gelatin.melt-width-c']) : $warm);
         }
-        $ge['soy'] = $s['soy.slope'] * ($dose['soy-hot'] > 0.01 ? Smooth::positive($dose['soy-hot'] / $b - $s['soy.threshold'], 0.1) : 0.0)
-            + $s['soy.slope'] * $s['soy.cold-share'] * ($dose['soy-cold'] > 0.01 ? Smooth::positive($dose['soy-cold'] / $b - $s['soy.threshold'], 0.1) : 0.0);
-        $ge['whey'] = $dose['whey-hot'] > 0.5 ? $s['whey.slope'] * Smooth::positive($dose['whey-hot'] - $s['whey.threshold'], 0.3) : 0.0;
+        $ge += $held;
         $solid = $this->fat->weightedSolid($state, $celsius);
         $ge['fat'] = $solid > 0.01 ? $s['fat.slope'] * Smooth::positive($solid - $s['fat.threshold'], 0.3) ** $s['fat.power'] : 0.0;
-        $ge['citrus'] = $dose['casein-fresh'] > 0.2
-            ? $s['citrus.slope'] * $dose['casein-fresh'] * Smooth::rise($dose['casein-fresh'], $s['citrus.casein-threshold'], 0.08)
-                * Smooth::unit(($s['citrus.ph'] - $ph) / $s['citrus.ph-width']) * (1.0 + $s['citrus.fat'] * $state->of100('fat.milk'))
-            : 0.0;
-        $ge['cultured'] = $dose['casein-cultured'] > 0.2 ? $s['cultured.slope'] * Smooth::positive($dose['casein-cultured'] - $s['cultured.threshold'], 0.15) : 0.0;
-        $ge['powder'] = $dose['powder'] > 1.0 ? $s['powder.slope'] * Smooth::positive($dose['powder'] - $s['powder.threshold'], 0.3) : 0.0;
-        $ge['particles'] = $dose['particles'] > 0.5 ? $s['particles.slope'] * Smooth::positive($dose['particles'] / $b - $s['particles.threshold'], 0.2) : 0.0;
-        $fullness = $this->air->fullness($state);
-        $ge['air'] = $fullness > 0.0 ? $s['air.slope'] * Smooth::unit($fullness) : 0.0;
         $ice = $this->ice($state, $celsius);
         $ge['frozen'] = $ice > 0.0 ? $s['frozen.slope'] * ($ice / 100) ** $s['frozen.power'] * (1.0 - $s['frozen.air'] * Smooth::unit($fullness)) : 0.0;
 
         return $ge;
+    }
+
+    /**
+     * What does not depend on the temperature, at which a layer is read twice: gels as firm as in the cold, what holds as it is, and how full of air it is.
+     *
+     * @return array{gels: array<string, float>, held: array<string, float>, fullness: float}
+     */
+    private function steady(LayerState $state): array
+    {
+        $s = $this->reference->set;
+        $b = $this->space($state);
+        $dose = $this->doses->of($state);
+        $ph = self::heedsAcid($dose) ? $this->acidity->ph($state) ?? 6.5 : 6.5;
+        $fullness = $this->air->fullness($state);
+
+        return ['gels' => $this->gels($dose, $state, $b, $ph), 'held' => [
+            'soy' => $s['soy.slope'] * ($dose['soy-hot'] > 0.01 ? Smooth::positive($dose['soy-hot'] / $b - $s['soy.threshold'], 0.1) : 0.0)
+                + $s['soy.slope'] * $s['soy.cold-share'] * ($dose['soy-cold'] > 0.01 ? Smooth::positive($dose['soy-cold'] / $b - $s['soy.threshold'], 0.1) : 0.0),
+            'whey' => $dose['whey-hot'] > 0.5 ? $s['whey.slope'] * Smooth::positive($dose['whey-hot'] - $s['whey.threshold'], 0.3) : 0.0,
+            'citrus' => $dose['casein-fresh'] > 0.2
+                ? $s['citrus.slope'] * $dose['casein-fresh'] * Smooth::rise($dose['casein-fresh'], $s['citrus.casein-threshold'], 0.08)
+                    * Smooth::unit(($s['citrus.ph'] - $ph) / $s['citrus.ph-width']) * (1.0 + $s['citrus.fat'] * $state->of100('fat.milk'))
+                : 0.0,
+            'cultured' => $dose['casein-cultured'] > 0.2 ? $s['cultured.slope'] * Smooth::positive($dose['casein-cultured'] - $s['cultured.threshold'], 0.15) : 0.0,
+            'powder' => $dose['powder'] > 1.0 ? $s['powder.slope'] * Smooth::positive($dose['powder'] - $s['powder.threshold'], 0.3) : 0.0,
+            'particles' => $dose['particles'] > 0.5 ? $s['particles.slope'] * Smooth::positive($dose['particles'] / $b - $s['particles.threshold'], 0.2) : 0.0,
+            'air' => $fullness > 0.0 ? $s['air.slope'] * Smooth::unit($fullness) : 0.0,
+        ], 'fullness' => $fullness];
     }
 
     /**
@@ -152,12 +154,12 @@ final readonly class SetModel
      *
      * @return array<string, float>
      */
-    private function gels(array $dose, LayerState $state, float $b, float $ph, float $celsius): array
+    private function gels(array $dose, LayerState $state, float $b, float $ph): array
     {
         $s = $this->reference->set;
         $ge = [];
         if ($dose['gelatin-200'] > 0.0) {
-            $ge['gelatin'] = $this->bloomed($dose['gelatin-200'] / $b, $state, $ph, $celsius, $dose['live-enzyme']);
+            $ge['gelatin'] = $this->bloomed($dose['gelatin-200'] / $b, $state, $ph, $dose['live-enzyme']);
         }
         if ($dose['egg-still'] + $dose['egg-stirred'] >= 0.05) {
             $ge['egg'] = $s['egg.slope'] * (Smooth::positive($dose['egg-still'] / $b - $s['egg.threshold'], 0.15) + $s['egg.stirred'] * Smooth::positive($dose['egg-stirred'] / $b - $s['egg.threshold'], 0.15));
@@ -193,16 +195,15 @@ final readonly class SetModel
         return $ge;
     }
 
-    /** GE of gelatin (strength of 200 bloom, % of the space) with what acid, warmth, alcohol and a live enzyme leave of it. */
-    private function bloomed(float $c, LayerState $state, float $ph, float $celsius, float $liveEnzyme): float
+    /** GE of gelatin (strength of 200 bloom, % of the space) in the cold, with what acid, alcohol and a live enzyme leave of it. */
+    private function bloomed(float $c, LayerState $state, float $ph, float $liveEnzyme): float
     {
         $s = $this->reference->set;
         $acid = 1.0 - (1.0 - $s['gelatin.acid-factor']) * (1.0 - Smooth::rise($ph, $s['gelatin.acid-ph'], 0.12));
-        $melt = 1.0 - Smooth::rise($celsius, $s['gelatin.melt-middle-c'], $s['gelatin.melt-width-c']);
         $spirit = $state->of100('alcohol');
         $alcohol = $spirit > 1.0 ? 1.0 - $s['gelatin.alcohol-loss'] * Smooth::rise(100 * $spirit / ($spirit + $state->water), $s['gelatin.alcohol-share'], 3.0) : 1.0;
 
-        return $s['gelatin.slope'] * $c * $acid * $melt * $alcohol * ($liveEnzyme > 1.0 ? 0.0 : 1.0);
+        return $s['gelatin.slope'] * $c * $acid * $alcohol * ($liveEnzyme > 1.0 ? 0.0 : 1.0);
     }
 
     /**
