@@ -9,6 +9,8 @@ DB_PORT=${TRANSMUTA_DB_PORT:-33306}
 DB_NAME=${TRANSMUTA_DB:-transmuta}
 VAR=${TRANSMUTA_VAR:-$ROOT/var}
 export npm_config_loglevel=error
+# The solver alone has more hot loops than the tracing compiler takes by default; past its limits it falls back to the interpreter.
+JIT="-d opcache.jit_buffer_size=128M -d opcache.jit=tracing -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536"
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '%s\n' "$*" >&2; exit 1; }
@@ -236,7 +238,7 @@ EOF
     # What was kept between requests was computed by the code as it was.
     rm -rf storage/framework/cache/data
     say "Starting php-fpm and nginx"
-    "$fpm" $as_root -d opcache.jit_buffer_size=64M -d opcache.jit=tracing --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
+    "$fpm" $as_root $JIT --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
     "$nginx" -c "$run/nginx.conf" -e "$run/nginx.log" 2>"$run/nginx-start.log" || fail "nginx did not start; see $run/nginx-start.log"
     wait_until 100 port_taken "$HTTP_PORT" || fail "nginx did not answer; see $run/nginx.log"
     # The first answer compiles everything; do that before anybody waits for it.
