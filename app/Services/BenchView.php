@@ -15,6 +15,7 @@ use Transmuta\Property\Ladder;
 use Transmuta\Property\Section;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Schools;
+use Transmuta\Watch\Cure;
 use Transmuta\Watch\Warning;
 
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
@@ -69,7 +70,7 @@ final readonly class BenchView
             'now' => $now === $before ? $was : $this->side($version->formula, $now),
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$was],
             'rails' => array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->balancer->rails($now, $before, wanted: $version->wanted)),
-            'watch' => array_map(self::warning(...), $now->watch),
+            'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),
             'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->shelf()->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
         ];
     }

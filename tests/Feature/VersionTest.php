@@ -18,6 +18,9 @@ final class VersionTest extends FeatureCase
         self::assertArrayHasKey('Curd', $bench['rails']);
         self::assertContains('egg-yolk', array_column($bench['original']['formula']['layers'][1]['lines'], 'ingredient'));
         self::assertNotContains('egg-yolk', array_column($bench['now']['formula']['layers'][1]['lines'], 'ingredient'));
+        foreach ([...$this->getJson('/api/versions/1')->json('watch'), ...$this->getJson('/api/versions/7')->json('watch')] as $warning) {
+            self::assertSame($warning['cure'] === null, $warning['cure_words'] === null, 'a cure has words for its button');
+        }
     }
 
     public function testAChangedGramFigureIsKeptAndEverythingReadAgain(): void

@@ -109,6 +109,17 @@ test('eggless has its own routes, which keep the dairy', async ({ page }) => {
     await expect(page.getByLabel('Grams of Whole milk')).toBeVisible();
 });
 
+test('a cure is pressed, says what it does, and its warning goes', async ({ page }) => {
+    await openBench(page, 'Roasted-hazelnut mousse pot', 'Original');
+    const watch = page.getByRole('region', { name: 'Watch' });
+    await expect(watch.getByText(/the egg white stays raw/)).toBeVisible();
+    await watch.getByRole('button', { name: 'Take pasteurised egg white instead' }).click();
+    await expect(watch.getByText(/the egg white stays raw/)).toHaveCount(0);
+    await expect(page.getByRole('region', { name: 'Ledger' }).getByText('Pasteurised egg white').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(watch.getByText(/the egg white stays raw/)).toBeVisible();
+});
+
 test('the Bench can be worked from the keyboard alone', async ({ page }) => {
     await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
     await page.keyboard.press('?');

@@ -165,6 +165,8 @@ export interface Warning {
     text: string;
     layer: number | null;
     cure: { action: string; ingredient: string; grams?: number; for?: string } | null;
+    /** What the cure does, for its button; absent where it is not offered. */
+    cure_words?: string | null;
 }
 
 export interface Rail {

@@ -33,7 +33,7 @@ final class ClaimOutOfReach implements Rule
             $near = $claim->name === 'high protein' ? $claim->value > 0.85 * $limit : $claim->value < 1.3 * $limit;
             if ($near) {
                 [$layer, $cure] = $claim->name === 'high protein' ? $this->protein($dish, $reader) : [null, null];
-                yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it.', ucfirst($claim->name), $claim->value, $claim->unit, $limit), $layer, $cure);
+                yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it as it stands.', ucfirst($claim->name), $claim->value, $claim->unit, $limit), $layer, $cure);
             }
         }
     }

@@ -30,7 +30,7 @@ final class FatWaxyInTheMouth implements Rule
                 }
                 // As much coconut oil as is as firm on the plate: it is all melted in the mouth.
                 $cure = $hardest === null ? null : ['action' => 'swap', 'ingredient' => $hardest[0]->ingredient->id, 'for' => 'coconut-oil', 'grams' => round($this->solid($hardest[0], $reader, $dish->formula->serveAt) / max(0.05, 100 * $reader->fat->solidShare('coconut', $dish->formula->serveAt)), 2)];
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.1f %% fat is still solid in the mouth (over 3 %% coats it like wax). Part of the hard fat can go to a liquid oil.', $layer->layer->name, $layer->solidAtMouth), $n, $cure);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.1f %% fat is still solid in the mouth (over 3 %% coats it like wax). Coconut oil is as firm on a cold plate and melts away; or part of it can go to a liquid oil.', $layer->layer->name, $layer->solidAtMouth), $n, $cure);
             }
         }
     }

@@ -22,7 +22,7 @@ final class XylitolAndPets implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('polyol.xylitol') > 0.0) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s holds xylitol: a small amount can kill a dog. Label it and keep it away from pets.', $layer->layer->name), $n, ['action' => 'swap', 'ingredient' => 'xylitol', 'for' => 'maltitol', 'grams' => round((float) $reader->reference->sweeteners['xylitol']['relative_sweetness'] / (float) $reader->reference->sweeteners['maltitol']['relative_sweetness'], 2)]);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s holds xylitol: a small amount can kill a dog. Label it and keep it away from pets, or sweeten with maltitol.', $layer->layer->name), $n, ['action' => 'swap', 'ingredient' => 'xylitol', 'for' => 'maltitol', 'grams' => round((float) $reader->reference->sweeteners['xylitol']['relative_sweetness'] / (float) $reader->reference->sweeteners['maltitol']['relative_sweetness'], 2)]);
             }
         }
     }

@@ -7,7 +7,7 @@ import type { Answer, BenchData, Brief, Route } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
-import { asksSomething, briefOf, typedOf, type LimitKey } from './brief';
+import { asksSomething, briefOf, briefWords, type LimitKey, typedOf } from './brief';
 import { BriefChooser } from './BriefChooser';
 import { OutOfReach } from './OutOfReach';
 import { RouteCard } from './RouteCard';
@@ -92,7 +92,15 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 )}
                 {!asked && changes.length > 0 && (
                     <Box sx={{ fontSize: 14 }}>
-                        <strong>{data.version.origin.route}</strong> <span>{data.version.origin.mouth}</span>
+                        <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', flexWrap: 'wrap' }}>
+                            <strong>{data.version.origin.route}</strong> <span>{data.version.origin.mouth}</span>
+                            <span style={{ color: 'var(--ink-soft)' }}>made for</span>
+                            {briefWords(data.version.brief).map((words) => (
+                                <Box component="span" key={words} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 0.9, fontSize: 13 }}>
+                                    {words}
+                                </Box>
+                            ))}
+                        </Box>
                         {changes.map((change) => (
                             <Box key={change.layer} sx={{ mt: 0.5 }}>
                                 <strong className="name">{change.layer}</strong>: {change.out.map((line) => line.name).join(', ') || 'nothing'} left; {change.in.map((line) => line.name).join(', ') || 'nothing'} came.{' '}

@@ -26,7 +26,7 @@ export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warni
                                 {warning.text}{' '}
                                 {warning.cure && (
                                     <Button variant="outlined" onClick={() => onCure(warning)} sx={{ minHeight: 24, py: 0, px: 1 }}>
-                                        Do that
+                                        {warning.cure_words ?? 'Do that'}
                                     </Button>
                                 )}
                             </span>

@@ -99,11 +99,11 @@ describe('a route', () => {
 });
 
 describe('the watch', () => {
-    const warning: Warning = { rule: 'agar-must-boil', severity: 'stop', text: 'The agar never boils.', layer: 0, cure: { action: 'boil-apart', ingredient: 'agar' } };
+    const warning: Warning = { rule: 'agar-must-boil', severity: 'stop', text: 'The agar never boils.', layer: 0, cure: { action: 'boil-apart', ingredient: 'agar' }, cure_words: 'Boil the agar powder apart' };
     it('offers the cure it knows and only that', () => {
         const cure = vi.fn();
-        render(<WatchPanel watch={[warning, { ...warning, severity: 'note', text: 'Softens warm.', cure: null }]} onCure={cure} />);
-        fireEvent.click(screen.getByRole('button', { name: 'Do that' }));
+        render(<WatchPanel watch={[warning, { ...warning, severity: 'note', text: 'Softens warm.', cure: null, cure_words: null }]} onCure={cure} />);
+        fireEvent.click(screen.getByRole('button', { name: 'Boil the agar powder apart' }));
         expect(cure).toHaveBeenCalledWith(warning);
         expect(screen.getAllByRole('button')).toHaveLength(1);
         expect(screen.getAllByRole('listitem')[0]?.textContent).toContain('Stop: ');

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asksSomething, briefOf, limitOf, typedOf } from './brief';
+import { asksSomething, briefOf, briefWords, limitOf, typedOf } from './brief';
 
 describe('a typed limit', () => {
     it.each([
@@ -23,5 +23,14 @@ describe('a brief', () => {
     });
     it('comes back as it was typed', () => {
         expect(typedOf(briefOf(['keto'], { net_carbs_g: '6,5' }, 'agar'))).toEqual({ diets: ['keto'], limits: { net_carbs_g: '6.5' }, without: 'agar' });
+    });
+});
+
+describe('a brief in words', () => {
+    it('names diets, limits of a portion and what is left out', () => {
+        expect(briefWords({ diets: ['keto', 'gluten-free'], net_carbs_g: 8, protein_g: null, kcal: 250, sugars_g: null, fat_g: null, without: ['peanut-butter'] })).toEqual([
+            'Keto', 'Gluten-free', 'net carbs at most 8 g a portion', 'at most 250 kcal a portion', 'without peanut butter',
+        ]);
+        expect(briefWords({ diets: [], net_carbs_g: null, protein_g: 0, kcal: null, sugars_g: null, fat_g: null })).toEqual(['protein at least 0 g a portion']);
     });
 });

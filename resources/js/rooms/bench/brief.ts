@@ -1,4 +1,5 @@
 import type { Brief } from '../../api/types';
+import { dietName } from '../../shared/words';
 
 export type LimitKey = 'net_carbs_g' | 'protein_g' | 'kcal' | 'sugars_g' | 'fat_g';
 
@@ -22,6 +23,23 @@ export function briefOf(diets: string[], limits: Partial<Record<LimitKey, string
         diets, net_carbs_g: limitOf(limits.net_carbs_g), protein_g: limitOf(limits.protein_g), kcal: limitOf(limits.kcal), sugars_g: limitOf(limits.sugars_g), fat_g: limitOf(limits.fat_g),
         ...(names.length > 0 ? { without: names } : {}),
     };
+}
+
+const WORDS: Record<LimitKey, (value: number) => string> = {
+    net_carbs_g: (g) => `net carbs at most ${g} g`,
+    protein_g: (g) => `protein at least ${g} g`,
+    kcal: (kcal) => `at most ${kcal} kcal`,
+    sugars_g: (g) => `sugars at most ${g} g`,
+    fat_g: (g) => `fat at most ${g} g`,
+};
+
+/** What was asked for, a few words each: diets, limits of a portion, what is left out. */
+export function briefWords(brief: Brief): string[] {
+    const limits = LIMITS.flatMap(({ key }) => {
+        const value = brief[key];
+        return typeof value === 'number' ? [`${WORDS[key](value)} a portion`] : [];
+    });
+    return [...brief.diets.map(dietName), ...limits, ...(brief.without ?? []).map((one) => `without ${one.replaceAll('-', ' ')}`)];
 }
 
 export const asksSomething = (brief: Brief) => brief.diets.length > 0 || (brief.without ?? []).length > 0 || LIMITS.some(({ key }) => (brief[key] ?? null) !== null);

@@ -108,7 +108,7 @@ function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning[
         case 'boil-layer':
             return { ...layer, treat: 'boil 2 min stirred' };
         case 'cook':
-            return { ...layer, treat: cure.grams ? `cook to ${cure.grams} C, stirred` : 'melt' };
+            return { ...layer, treat: `cook to ${cure.grams ?? 82} C, stirred` };
         case 'treat':
             return { ...layer, treat: cure.for ?? layer.treat };
         case 'tin':
