@@ -31,7 +31,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('view', $version);
 
-        return JsonResponse::fromJsonString($bench->of($version->opened()));
+        return self::shown($bench, $version->opened());
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
@@ -40,7 +40,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $formula = $request->formula($engine);
 
-        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $formula)));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), $formula));
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
@@ -53,7 +53,7 @@ final class VersionController extends Controller
         }
         $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
 
-        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $formula)));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), $formula));
     }
 
     public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
@@ -103,7 +103,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
 
-        return JsonResponse::fromJsonString($bench->of($this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()])));
+        return self::shown($bench, $this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()]));
     }
 
     public function note(Request $request, Version $version): JsonResponse
@@ -147,7 +147,12 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return JsonResponse::fromJsonString($bench->of($this->save($version, $request->integer('revision'), $version->formula, true)));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), $version->formula, true));
+    }
+
+    private static function shown(BenchView $bench, Version $version, int $status = 200): JsonResponse
+    {
+        return JsonResponse::fromJsonString($bench->of($version), $status);
     }
 
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
@@ -209,7 +214,7 @@ final class VersionController extends Controller
             ]);
         });
 
-        return JsonResponse::fromJsonString($bench->of($child->opened()), 201);
+        return self::shown($bench, $child->opened(), 201);
     }
 
     /**

@@ -20,12 +20,6 @@ final class Conduction
     /** @var array<string, list<array{0: float, 1: float}>> roots and coefficients by shape and Biot number */
     private static array $series = [];
 
-    /** θ of a slab at a place (0 middle … 1 face) after a Fourier number αt/L², L half the thickness. */
-    public static function slab(float $biot, float $fourier, float $place = 0.0): float
-    {
-        return self::theta(self::slabSeries($biot), $fourier, $place);
-    }
-
     /**
      * θ in the middle of a slab or on the axis of a cylinder, or at another place of a slab, after a Fourier number.
      *

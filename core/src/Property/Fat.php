@@ -32,12 +32,27 @@ final readonly class Fat
     /** g solid fat per 100 g of the layer, cocoa butter and milk fat softening each other. */
     public function solid(LayerState $state, float $celsius): float
     {
+        return $this->solidIn($state->parts, $celsius) * $this->softening($state, $celsius);
+    }
+
+    /** g solid fat in 100 g of an ingredient on its own. */
+    public function solidOf(Ingredient $in, float $celsius): float
+    {
+        return $this->solidIn($in->composition->parts, $celsius);
+    }
+
+    /**
+     * @param array<string, float> $parts per 100 g
+     * @param float $cocoa how much cocoa butter's crystals count
+     */
+    private function solidIn(array $parts, float $celsius, float $cocoa = 1.0): float
+    {
         $solid = 0.0;
-        foreach ($this->kinds($state->parts) as $kind => $grams) {
-            $solid += $grams * $this->solidShare($kind, $celsius);
+        foreach ($this->kinds($parts) as $kind => $grams) {
+            $solid += $grams * $this->solidShare($kind, $celsius) * ($kind === 'cocoa' ? $cocoa : 1.0);
         }
 
-        return $solid * $this->softening($state, $celsius);
+        return $solid;
     }
 
     /** g solid fat per 100 g weighted by how much it can firm the layer. */
@@ -77,11 +92,7 @@ final readonly class Fat
         $known = $this->firming[$in] ?? [];
         $key = "t$celsius";
         if (!isset($known[$key])) {
-            $solid = 0.0;
-            foreach ($this->kinds($in->composition->parts) as $kind => $grams) {
-                $solid += $grams * $this->solidShare($kind, $celsius) * ($kind === 'cocoa' ? $this->reference->set['fat.cocoa'] : 1.0);
-            }
-            $known[$key] = $solid;
+            $known[$key] = $this->solidIn($in->composition->parts, $celsius, $this->reference->set['fat.cocoa']);
             $this->firming[$in] = $known;
         }
 

@@ -19,18 +19,16 @@ final class LineJobs
     public static function of(LayerState $state, Reader $reader, float $serveAt): array
     {
         $isBase = Base::is($state);
-        $mechanisms = static fn(LayerState $s): array => self::mechanisms($s, $reader, $serveAt, $isBase);
-        $measure = static fn(LayerState $s): array => self::measured($s, $reader, $serveAt);
-        $whole = $measure($state);
-        $sets = $mechanisms($state);
+        $whole = self::measured($state, $reader, $serveAt);
+        $sets = self::mechanisms($state, $reader, $serveAt, $isBase);
         $set = array_sum($sets);
         $share = static fn(float $all, float $rest): float => $all > 1e-6 ? max(0.0, min(1.0, ($all - $rest) / $all)) : 0.0;
         $shares = $setBy = [];
         $colours = $isBase ? [] : Colour::shares($state);
         foreach (array_keys($state->grams) as $i) {
             $without = $state->without($i);
-            $rest = $measure($without);
-            $left = $mechanisms($without);
+            $rest = self::measured($without, $reader, $serveAt);
+            $left = self::mechanisms($without, $reader, $serveAt, $isBase);
             $own = ['set' => $share($set, array_sum($left))];
             foreach ($whole as $job => $all) {
                 $own[$job] = $share($all, $rest[$job]);

@@ -6,6 +6,8 @@ namespace Transmuta\Property;
 
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Composition;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Mark;
 
 /**
  * High-potency sweeteners and erythritol as regulators count them: steviol glycosides as steviol, the others by their own weight. Daily guides are
@@ -20,6 +22,7 @@ final class SweetenerIntake
     private const GUIDE = 'guide ';
     private const MOST = 'most ';
     private const STEVIOL = 'steviol ';
+    private const AS_STEVIOL = 'steviol';
 
     /**
      * mg in one portion against the day's guide, for everything it holds that has one.
@@ -80,28 +83,22 @@ final class SweetenerIntake
         return $most;
     }
 
-    /**
-     * The line that brings most of a sweetener, weighed so that the whole comes to a share of what it is.
-     *
-     * @param float $share 0…1
-     *
-     * @return array{?int, ?array{action: string, ingredient: string, grams: float}} its layer and the cure of a watch rule; nulls where one line cannot do it
-     */
-    public static function lowered(DishReading $dish, Reference $reference, string $what, float $share): array
+    /** mg in one gram of an ingredient, of what is counted by this name. */
+    public static function perGram(Ingredient $in, string $what, Reference $reference): float
     {
-        $mg = [];
-        foreach ($dish->layers as $n => $layer) {
-            foreach ($layer->state->model->portions as $i => $portion) {
-                $mg["$n $i"] = $layer->state->grams[$i] * (self::counted($portion->ingredient->composition->parts, $reference)[$what] ?? 0.0) / 100;
-            }
-        }
-        arsort($mg);
-        $most = (string) array_key_first($mg);
-        [$n, $i] = array_map(intval(...), explode(' ', $most));
-        $left = 1.0 - (1.0 - $share) * array_sum($mg) / max(1e-9, $mg[$most]);
-        $state = $dish->layers[$n]->state;
+        return (self::counted($in->composition->parts, $reference)[$what] ?? 0.0) / 100;
+    }
 
-        return $left <= 0.0 ? [null, null] : [$n, ['action' => 'weigh', 'ingredient' => $state->model->portions[$i]->ingredient->id, 'grams' => floor(100 * $left * $state->grams[$i]) / 100]];
+    /** The name it is told by. */
+    public static function words(string $what): string
+    {
+        return $what === self::AS_STEVIOL ? 'steviol glycosides, counted as steviol' : $what;
+    }
+
+    /** Where the daily guide comes from: published, or recalled and told so. */
+    public static function guideSource(string $what, Reference $reference): string
+    {
+        return $reference->sourceOf('sweetener-limits', self::GUIDE . $what)?->mark === Mark::Published ? 'EFSA' : 'recalled';
     }
 
     /**
@@ -116,7 +113,7 @@ final class SweetenerIntake
             if (str_starts_with($part, 'active.')) {
                 $species = substr($part, 7);
                 $share = $reference->sweetenerLimits[self::STEVIOL . $species] ?? null;
-                $as = $share === null ? $species : 'steviol';
+                $as = $share === null ? $species : self::AS_STEVIOL;
                 $mg[$as] = ($mg[$as] ?? 0.0) + $amount * ($share ?? 1.0);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * Sucrose equivalents (g sucrose per 100 g with the same sweetness). Bulk species add by relative sweetness; high-potency ones follow
@@ -142,6 +143,17 @@ final readonly class Sweetness
     public function halfDose(string $species): float
     {
         return $this->curves[$species]['half'];
+    }
+
+    /** What one gram of an ingredient brings to a receptor, in doses that answer with half the maximum: lines of one receptor add up in it. */
+    public function strength(Ingredient $in, string $receptor): float
+    {
+        $sum = 0.0;
+        foreach ($this->potent as $part => $one) {
+            $sum += $one['receptor'] === $receptor ? $in->composition->of100($part) / $this->curves[$one['species']]['half'] : 0.0;
+        }
+
+        return $sum;
     }
 
     /** @return array<string, array<string, float>> mg/L by receptor and species */

@@ -16,7 +16,7 @@ final readonly class WaterActivity
     {
         $byPart = [];
         foreach ($reference->solutes as $name => $row) {
-            foreach (\in_array($name, ['salt', 'alcohol', 'allulose'], true) ? [$name] : ["sugar.$name", "polyol.$name"] as $part) {
+            foreach (self::partsOf($name) as $part) {
                 $byPart[$part] = $row;
             }
         }
@@ -55,10 +55,16 @@ final readonly class WaterActivity
     /** g per 100 g of a solute of the table; crystals beyond solubility are not told apart. */
     public static function grams(LayerState $state, string $solute): float
     {
+        return $solute === 'acid' ? $state->acids : array_sum(array_map($state->of100(...), self::partsOf($solute)));
+    }
+
+    /** @return list<string> parts of a composition that are this solute; acids are summed by the layer itself */
+    private static function partsOf(string $solute): array
+    {
         return match ($solute) {
-            'salt', 'alcohol', 'allulose' => $state->of100($solute),
-            'acid' => $state->acids,
-            default => $state->of100("sugar.$solute") + $state->of100("polyol.$solute"),
+            'acid' => [],
+            'salt', 'alcohol', 'allulose' => [$solute],
+            default => ["sugar.$solute", "polyol.$solute"],
         };
     }
 }

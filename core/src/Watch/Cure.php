@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch;
 
+use Transmuta\Property\LayerReading;
 use Transmuta\Quantity\Scale;
+use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
-/** What a warning's cure does, in words short enough for a button. */
+/** What the cures of several rules share: a dose brought down, and what a cure does in words short enough for a button. */
 final class Cure
 {
     /** @param array{action: string, ingredient: string, grams?: float, for?: string} $cure ({@see Warning}) */
@@ -30,6 +32,31 @@ final class Cure
             'scale' => \sprintf('Everything × %g', round($grams, 2)),
             default => 'Do that',
         };
+    }
+
+    /**
+     * The line that brings most of something, weighed so that the whole of it comes to a share of what it is.
+     *
+     * @param array<int, LayerReading> $layers by their place in the dish
+     * @param callable(Ingredient): float $per what one gram of an ingredient brings, in whatever unit
+     * @param float $share 0…1 of what there is now
+     *
+     * @return array{?int, ?array{action: string, ingredient: string, grams: float}} its layer and the cure; nulls where one line cannot do it
+     */
+    public static function lowering(array $layers, callable $per, float $share): array
+    {
+        $most = null;
+        $all = 0.0;
+        foreach ($layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $brings = $layer->state->grams[$i] * $per($portion->ingredient);
+                $all += $brings;
+                $most = $brings > ($most['brings'] ?? 0.0) ? ['layer' => $n, 'ingredient' => $portion->ingredient->id, 'grams' => $layer->state->grams[$i], 'brings' => $brings] : $most;
+            }
+        }
+        $left = $most === null ? 0.0 : 1.0 - (1.0 - $share) * $all / $most['brings'];
+
+        return $most === null || $left <= 0.0 ? [null, null] : [$most['layer'], ['action' => 'weigh', 'ingredient' => $most['ingredient'], 'grams' => floor(100 * $left * $most['grams']) / 100]];
     }
 
     /** The name without what is told more finely after a comma or in brackets. */

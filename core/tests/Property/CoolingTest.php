@@ -53,9 +53,9 @@ final class CoolingTest extends TestCase
 
     public function testASlabStartsWarmAndEndsAtTheAir(): void
     {
-        self::assertEqualsWithDelta(1.0, Conduction::slab(2.0, 0.02), 0.01);
-        self::assertLessThan(1e-4, Conduction::slab(2.0, 12.0));
-        self::assertGreaterThan(Conduction::slab(2.0, 0.5, 1.0), Conduction::slab(2.0, 0.5, 0.0), 'the face is colder than the middle');
+        self::assertEqualsWithDelta(1.0, Conduction::theta(Conduction::slabSeries(2.0), 0.02), 0.01);
+        self::assertLessThan(1e-4, Conduction::theta(Conduction::slabSeries(2.0), 12.0));
+        self::assertGreaterThan(Conduction::theta(Conduction::slabSeries(2.0), 0.5, 1.0), Conduction::theta(Conduction::slabSeries(2.0), 0.5, 0.0), 'the face is colder than the middle');
     }
 
     /** @return array<string, array{string, string, float, float, float}> Choi and Okos 1986 as in the ASHRAE Handbook—Refrigeration, table 1: a, b, c */

@@ -39,6 +39,12 @@ final class SweetenerIntakeTest extends TestCase
         self::assertSame($guide, Reference::standard()->sweetenerLimits["guide $what"]);
     }
 
+    public function testAGuideFromMemoryIsNotToldAsPublished(): void
+    {
+        self::assertSame('EFSA', SweetenerIntake::guideSource('sucralose', Reference::standard()));
+        self::assertSame('recalled', SweetenerIntake::guideSource('cyclamate', Reference::standard()));
+    }
+
     public function testSteviaCountsAsSteviolAboutAThirdOfItsWeight(): void
     {
         // Twelve mg of rebaudioside A are about four of steviol (handbook G).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
@@ -25,24 +24,13 @@ final class FatWaxyInTheMouth implements Rule
             if ($layer->solidAtMouth > 3.0 && $layer->baseWords === null) {
                 $hardest = null;
                 foreach ($layer->state->model->portions as $i => $portion) {
-                    $solid = $portion->ingredient->group === 'fat' ? $this->solid($portion, $reader, Reader::MOUTH) * $layer->state->share[$i] : 0.0;
-                    $hardest = $solid > ($hardest[1] ?? 0.0) ? [$portion, $solid] : $hardest;
+                    $solid = $portion->ingredient->group === 'fat' ? $reader->fat->solidOf($portion->ingredient, Reader::MOUTH) * $layer->state->share[$i] : 0.0;
+                    $hardest = $solid > ($hardest[1] ?? 0.0) ? [$portion->ingredient, $solid] : $hardest;
                 }
                 // As much coconut oil as is as firm on the plate: it is all melted in the mouth.
-                $cure = $hardest === null ? null : ['action' => 'swap', 'ingredient' => $hardest[0]->ingredient->id, 'for' => 'coconut-oil', 'grams' => round($this->solid($hardest[0], $reader, $dish->formula->serveAt) / max(0.05, 100 * $reader->fat->solidShare('coconut', $dish->formula->serveAt)), 2)];
+                $cure = $hardest === null ? null : ['action' => 'swap', 'ingredient' => $hardest[0]->id, 'for' => 'coconut-oil', 'grams' => round($reader->fat->solidOf($hardest[0], $dish->formula->serveAt) / max(0.05, 100 * $reader->fat->solidShare('coconut', $dish->formula->serveAt)), 2)];
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.1f %% fat is still solid in the mouth (over 3 %% coats it like wax). Coconut oil is as firm on a cold plate and melts away; or part of it can go to a liquid oil.', $layer->layer->name, $layer->solidAtMouth), $n, $cure);
             }
         }
-    }
-
-    /** g solid fat in 100 g of what a portion is. */
-    private function solid(Portion $portion, Reader $reader, float $celsius): float
-    {
-        $solid = 0.0;
-        foreach ($portion->ingredient->composition->parts as $part => $grams) {
-            $solid += str_starts_with($part, 'fat.') ? $grams * $reader->fat->solidShare(substr($part, 4), $celsius) : 0.0;
-        }
-
-        return $solid;
     }
 }

@@ -7,6 +7,8 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\SweetenerIntake;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
@@ -23,15 +25,16 @@ final class SweetenerDailyGuide implements Rule
     {
         foreach (SweetenerIntake::ofPortion($dish, $reader->reference) as $what => $one) {
             if ($one['child'] > 1.0) {
-                [$layer, $cure] = SweetenerIntake::lowered($dish, $reader->reference, $what, 0.99 / $one['child']);
+                [$layer, $cure] = Cure::lowering($dish->layers, static fn(Ingredient $in): float => SweetenerIntake::perGram($in, $what, $reader->reference), 0.99 / $one['child']);
                 yield new Warning(self::name(), $one['adult'] > 1.0 ? Severity::Attention : Severity::Note, \sprintf(
-                    'A portion holds %s of %s: %.0f %% of the daily guide of a %g kg adult and more than that of a %g kg child (%g mg per kg of body weight, EFSA). Guides differ by country; for a medical diet ask a professional. Less of it is less sweet: balance again after it.',
+                    'A portion holds %s of %s: %.0f %% of the daily guide of a %g kg adult and more than that of a %g kg child (%g mg per kg of body weight, %s). Guides differ by country; for a medical diet ask a professional. Less of it is less sweet: balance again after it.',
                     $one['mg'] >= 1000.0 ? \sprintf('%.1f g', $one['mg'] / 1000) : \sprintf('%.0f mg', $one['mg']),
-                    $what === 'steviol' ? 'steviol glycosides, counted as steviol' : $what,
+                    SweetenerIntake::words($what),
                     100 * $one['adult'],
                     SweetenerIntake::ADULT,
                     SweetenerIntake::CHILD,
                     $one['guide'],
+                    SweetenerIntake::guideSource($what, $reader->reference),
                 ), $layer, $cure);
             }
         }

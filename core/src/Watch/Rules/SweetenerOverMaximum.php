@@ -7,6 +7,8 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\SweetenerIntake;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
@@ -22,11 +24,11 @@ final class SweetenerOverMaximum implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach (SweetenerIntake::overMost($dish, $reader->reference) as $what => $one) {
-            [$layer, $cure] = SweetenerIntake::lowered($dish, $reader->reference, $what, 0.97 * $one['most'] / $one['mg_kg']);
+            [$layer, $cure] = Cure::lowering($dish->layers, static fn(Ingredient $in): float => SweetenerIntake::perGram($in, $what, $reader->reference), 0.97 * $one['most'] / $one['mg_kg']);
             yield new Warning(self::name(), Severity::Note, \sprintf(
                 '%.0f mg/kg of %s: the EU and UK let an energy-reduced or unsweetened dessert hold %g mg/kg (recalled). Set the market under the schools and routes stay under it; check the local rules before it is sold.',
                 $one['mg_kg'],
-                $what === 'steviol' ? 'steviol glycosides, counted as steviol' : $what,
+                SweetenerIntake::words($what),
                 $one['most'],
             ), $layer, $cure);
         }

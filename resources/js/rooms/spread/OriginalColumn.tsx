@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import type { BenchData } from '../../api/types';
-import { money, oneDecimal } from '../../shared/numbers';
+import { money } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
-import { factRows, Rows } from './Rows';
+import { factRows, layerRow, Rows } from './Rows';
 
 /** The dish as it stands, at the head of the row. */
 export function OriginalColumn({ data }: { data: BenchData }) {
@@ -20,7 +20,7 @@ export function OriginalColumn({ data }: { data: BenchData }) {
                 <SmallSection section={section} tones={formula.layers.map((layer) => toneOf(layer.lines))} title={`${data.version.name}, cut`} />
             </Box>
             <Rows
-                layers={reading.layers.map((layer) => [layer.name, `${layer.set.step}${layer.set.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`])}
+                layers={reading.layers.map((layer) => layerRow(layer.name, layer.set.step, layer.set.ge, layer.se))}
                 rows={[
                     ...factRows(portion), ['Cost', money(portion.cost_minor)], ['More work', '–'], ['Contains', reading.allergens.contains.join(', ') || 'no listed allergen'],
                 ]}

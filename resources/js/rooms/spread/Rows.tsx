@@ -8,6 +8,9 @@ export const factRows = (portion: Facts): [string, string][] => [
     ...([['Net carbs', 'net_carbs_g'], ['Sugars', 'sugars_g'], ['Fat', 'fat_g'], ['Saturates', 'saturates_g'], ['Fibre', 'fibre_g'], ['Protein', 'protein_g']] as const).map(([name, fact]): [string, string] => [name, `${oneDecimal(portion[fact])} g`]),
 ];
 
+/** How a layer sets and how sweet it is; a base has no GE and is told by its cut alone. */
+export const layerRow = (name: string, set: string, ge: number | null, se: number): [string, string] => [name, ge === null ? set : `${set}, ${oneDecimal(se)} SE`];
+
 /** Names with what is said of them, the words of `layers` under their names and figures beside theirs. */
 export function Rows({ layers, rows }: { layers: [string, string][]; rows: [string, string][] }) {
     return (

@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { Answer, BenchData, Brief, Route } from '../../api/types';
-import { money, oneDecimal } from '../../shared/numbers';
+import { money } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SmallSection } from '../../shared/SmallSection';
@@ -13,7 +13,7 @@ import { toneOf } from '../../shared/tones';
 import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../bench/DietList';
 import { railName, railVerdict } from '../bench/railWords';
-import { factRows, Rows } from './Rows';
+import { factRows, layerRow, Rows } from './Rows';
 
 interface Props {
     diet: string;
@@ -73,7 +73,7 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
                 <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${dietName(diet)}, cut`} />
             </Box>
             <Rows
-                layers={route.layers.map((layer) => [layer.name, `${layer.set}${layer.ge === null ? '' : `, ${oneDecimal(layer.se)} SE`}`])}
+                layers={route.layers.map((layer) => layerRow(layer.name, layer.set, layer.ge, layer.se))}
                 rows={[
                     ...factRows(portion),
                     ['Cost', `${money(portion.cost_minor)}${cost === 0 ? '' : ` (${cost > 0 ? '+' : '−'}${Math.abs(cost)}\u00a0%)`}`], ['More work', work(route)], ['Contains', route.contains.join(', ') || 'no listed allergen'],
