@@ -8,6 +8,7 @@ use App\Models\Version;
 use Illuminate\Support\Facades\Cache;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
+use Transmuta\Format\RouteJson;
 use Transmuta\Property\Section;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
@@ -64,7 +65,10 @@ final readonly class RouteFinder
             'mouth' => $route->mouth,
             'fit' => $route->fit,
             'met' => $route->met,
-            'rails' => array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
+            'standing' => $route->standing->value,
+            'hash' => $route->hash(),
+            'debts' => array_map(RouteJson::debt(...), $route->settlement->debts),
+            'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
             'blocked_by' => $route->blockedBy,
             'changes' => $route->changes,
             'steps' => $route->steps,

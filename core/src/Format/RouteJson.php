@@ -7,6 +7,7 @@ namespace Transmuta\Format;
 use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Debt;
 use Transmuta\Reformulation\Route;
 
 /** Routes in the open JSON form that `formula:reformulate` prints. */
@@ -22,6 +23,9 @@ final class RouteJson
                 'name' => $route->name,
                 'fit' => $route->fit,
                 'met' => $route->met,
+                'standing' => $route->standing->value,
+                'hash' => $route->hash(),
+                'debts' => array_map(self::debt(...), $route->settlement->debts),
                 'blocked_by' => $route->blockedBy,
                 'result' => ReadingJson::write($route->result),
                 'changes' => $route->changes,
@@ -30,6 +34,15 @@ final class RouteJson
             ], $answer->routes),
             'blocked' => $answer->blocked,
             'proposals' => array_map(static fn(array $p): array => [...$p, 'brief' => $p['brief']?->toArray()], $answer->proposals),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function debt(Debt $debt): array
+    {
+        return [
+            'job' => $debt->job->value, 'layer' => $debt->layerName, 'layer_index' => $debt->layer, 'amount' => $debt->was, 'unit' => $debt->unit, 'paid' => $debt->now,
+            'from' => $debt->from, 'by' => $debt->by, 'critical' => $debt->critical, 'state' => $debt->state->value, 'why' => $debt->why,
         ];
     }
 }

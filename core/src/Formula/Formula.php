@@ -10,6 +10,8 @@ use Transmuta\Shelf\Measured;
 /** A dish as its maker writes it: layers of lines, portions (1…10000) and the temperature it is eaten at (−30…90 °C). */
 final readonly class Formula
 {
+    public const MOST_PORTIONS = 10000;
+
     /**
      * @param list<Layer> $layers bottom first
      * @param list<string> $method the maker's own steps
@@ -43,7 +45,7 @@ final readonly class Formula
         array $method = [],
         array $measured = [],
     ): self {
-        if ($portions < 1 || $portions > 10000) {
+        if ($portions < 1 || $portions > self::MOST_PORTIONS) {
             throw Nonsense::of('portions', (string) $portions, 'give a whole number from 1 to 10000');
         }
         if ($serveAt < -30.0 || $serveAt > 90.0) {

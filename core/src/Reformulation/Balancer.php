@@ -27,20 +27,51 @@ final readonly class Balancer
     {
         $reader = $this->reader->for($against);
         $targets = [];
-        foreach ($against->layers as $layer) {
+        foreach (self::pairs($version->layers, $against->layers) as $n => $m) {
+            $layer = $against->layers[$m];
             $target = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
-            $targets[$layer->name] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
+            $targets[$n] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
         }
 
         return (new self($this->reader->for($version), $this->schools))->balanced($version, $targets);
     }
 
-    /** @param array<string, Target> $targets by layer name */
+    /**
+     * Which layer of one formula stands for which of another: the first of a name for the first of that name, the second for the second.
+     *
+     * @param list<Layer> $layers
+     * @param list<Layer> $others
+     *
+     * @return array<int, int> place of the other by place
+     */
+    public static function pairs(array $layers, array $others): array
+    {
+        $keys = static function (array $all): array {
+            $seen = $keys = [];
+            foreach ($all as $n => $layer) {
+                $seen[$layer->name] = ($seen[$layer->name] ?? 0) + 1;
+                $keys[$layer->name . "\0" . $seen[$layer->name]] = $n;
+            }
+
+            return $keys;
+        };
+        $theirs = $keys($others);
+        $pairs = [];
+        foreach ($keys($layers) as $key => $n) {
+            if (isset($theirs[$key])) {
+                $pairs[$n] = $theirs[$key];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @param array<int, Target> $targets by place of the layer */
     private function balanced(Formula $version, array $targets): Formula
     {
         $layers = [];
-        foreach ($version->layers as $layer) {
-            $target = $targets[$layer->name] ?? null;
+        foreach ($version->layers as $n => $layer) {
+            $target = $targets[$n] ?? null;
             $layers[] = $target === null || $layer->understood() === [] ? $layer : $this->balance($layer, $target, $version->serveAt);
         }
 
@@ -48,24 +79,22 @@ final readonly class Balancer
     }
 
     /**
-     * Rails of every layer of a version against the layer of the same name in another.
+     * Rails of every layer of a version against the layer that stands for it in another.
      *
      * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name
      *
-     * @return array<string, list<Rail>>
+     * @return array<int, list<Rail>> by place of the layer
      */
     public function rails(DishReading $version, DishReading $against, ?Aims $aims = null, array $wanted = []): array
     {
         $rails = [];
         [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
-        foreach ($version->layers as $layer) {
-            foreach ($against->layers as $other) {
-                if ($other->layer->name === $layer->layer->name) {
-                    $serveAt = $against->formula->serveAt;
-                    $target = Target::of($other, $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
-                    $rails[$layer->layer->name] = (new Rails($reader, $target, $serveAt))->of($layer->state);
-                }
-            }
+        $plain = static fn(DishReading $dish): array => array_map(static fn(\Transmuta\Property\LayerReading $l): Layer => $l->layer, $dish->layers);
+        $serveAt = $against->formula->serveAt;
+        foreach (self::pairs($plain($version), $plain($against)) as $n => $m) {
+            $layer = $version->layers[$n];
+            $target = Target::of($against->layers[$m], $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
+            $rails[$n] = (new Rails($reader, $target, $serveAt))->of($layer->state);
         }
 
         return $rails;

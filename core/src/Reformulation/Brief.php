@@ -11,9 +11,12 @@ use Transmuta\Formula\Nonsense;
 /** What is asked of a reformulation: diets, limits per portion (g, kcal), what is wanted otherwise, and ingredients that cannot be had or eaten. */
 final readonly class Brief
 {
+    /** The largest limit per portion that can be meant, g or kcal. */
+    public const MOST = 5000.0;
+
     /**
      * @param list<Diet> $diets
-     * @param list<string> $without ingredient ids that are not on hand, or allergens of EU law that a guest cannot have
+     * @param list<string> $without words for what is not on hand or a guest cannot have, as {@see Exclusions} reads them
      */
     private function __construct(
         public array $diets,
@@ -35,7 +38,7 @@ final readonly class Brief
     public static function of(array $diets, ?float $netCarbs = null, ?float $protein = null, ?float $kcal = null, ?float $sugars = null, ?float $fat = null, ?Aims $aims = null, array $without = []): self
     {
         foreach (['net carbs' => $netCarbs, 'protein' => $protein, 'kcal' => $kcal, 'sugars' => $sugars, 'fat' => $fat] as $name => $limit) {
-            if ($limit !== null && ($limit < 0.0 || $limit > 5000.0 || !is_finite($limit))) {
+            if ($limit !== null && ($limit < 0.0 || $limit > self::MOST || !is_finite($limit))) {
                 throw Nonsense::of($name, (string) $limit, 'give a limit per portion between 0 and 5000');
             }
         }

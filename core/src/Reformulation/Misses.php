@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietJudge;
+use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
 
 /** The numbers of a brief that a result misses, by how much, and the nearest that can be had. */
@@ -76,13 +77,18 @@ final class Misses
             $allowed['protein_g'] = floor($nearest->result->portion['protein_g'] / $slack * 10) / 10;
         }
         $words = implode(', ', array_map(static fn(array $m): string => \sprintf('%s %s %s %s', $m['atMost'] ? 'at most' : 'at least', self::letGo($m, $slack), $m['unit'], mb_strtolower($m['name'])), $misses));
-        $proposals[] = ['words' => 'Accept ' . $words . ' a portion', 'brief' => Brief::of($diets, $allowed['net_carbs_g'], $allowed['protein_g'], $allowed['kcal'], $allowed['sugars_g'], $allowed['fat_g'], $brief->aims, $brief->without), 'portions' => null];
+        if (array_filter($allowed, static fn(?float $v): bool => $v !== null && ($v < 0.0 || $v > Brief::MOST)) === []) {
+            $proposals[] = ['words' => 'Accept ' . $words . ' a portion', 'brief' => Brief::of($diets, $allowed['net_carbs_g'], $allowed['protein_g'], $allowed['kcal'], $allowed['sugars_g'], $allowed['fat_g'], $brief->aims, $brief->without), 'portions' => null];
+        }
         $factor = 1.0;
         foreach (['net_carbs_g', 'kcal', 'sugars_g'] as $fact) {
             $factor = isset($misses[$fact]) && $misses[$fact]['limit'] > 0.0 ? max($factor, $misses[$fact]['value'] / $misses[$fact]['limit']) : $factor;
         }
-        if ($factor > 1.0 && !isset($misses['protein_share']) && !isset($misses['fat_g'])) {
-            $portions = (int) ceil($original->formula->portions * $factor);
+        $portions = 0;
+        if ($factor > 1.0) {
+            $portions = (int) ceil(min(1e6, $original->formula->portions * $factor));
+        }
+        if ($factor > 1.0 && !isset($misses['protein_share']) && !isset($misses['fat_g']) && $portions <= Formula::MOST_PORTIONS) {
             $proposals[] = ['words' => \sprintf('Cut it into %d portions instead of %d: each is smaller, nothing else', $portions, $original->formula->portions), 'brief' => null, 'portions' => $portions];
         }
 

@@ -43,7 +43,7 @@ final readonly class Planner
     ];
 
     /** @param ?Reference $reference where the market's maxima are looked up */
-    public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools = new Schools(), private ?Reference $reference = null) {}
+    public function __construct(private Shelf $shelf, private Catalogue $catalogue, private Schools $schools, private ?Reference $reference, public Exclusions $exclusions) {}
 
     /**
      * @param ?Treatment $treatment the heat the layer gets instead of its own
@@ -180,7 +180,7 @@ final readonly class Planner
             }
         }
 
-        return array_intersect($brief->without, [$in->id, ...$in->allergens]) !== [];
+        return $this->exclusions->bans($in);
     }
 
     /**
@@ -384,7 +384,10 @@ final readonly class Planner
                 $unknowns[] = Unknown::substitute($like['to'], $typical, 0.4 * $typical, 1.8 * $typical, true, $line->prep);
                 $names[] = $this->shelf->get($like['to'])->name;
             }
-            $slack = $brief->asks(Diet::Vegan) || $brief->asks(Diet::DairyFree) ? ['water', 'sunflower-oil'] : ['water', 'butter'];
+            // What holds the crumb together is what held it before; where that may not stay, what may.
+            $had = array_map(static fn(Line $l): string => (string) $l->ingredient, $layer->layer->understood());
+            $fats = array_filter(['butter', 'plant-butter-block', 'coconut-oil', 'sunflower-oil'], fn(string $id): bool => !$this->bans($brief, $this->shelf->get($id)) && ($id !== 'butter' || \in_array('butter', $had, true)));
+            $slack = ['water', ...\array_slice(array_values($fats), 0, 1)];
             $have = array_map(static fn(Unknown $u): string => $u->ingredient, $unknowns);
             foreach ($slack as $id) {
                 if (!\in_array($id, $have, true)) {

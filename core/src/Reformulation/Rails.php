@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Property\DryStructure;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
@@ -43,35 +44,40 @@ final readonly class Rails
         $t = $this->target;
         $reader = $this->reader;
         $rows = [];
+        $row = static function (Job|string $job, float $target, float $now, ?string $unit = null) use (&$rows): void {
+            $name = $job instanceof Job ? $job->value : $job;
+            $tolerance = JobTable::tolerance($name, $target, $now > $target);
+            $rows[] = [$name, $unit ?? JobTable::unit($name), $target, $now, $tolerance, ($now - $target) / $tolerance];
+        };
+        $ladder = static function (Job $job, float $place, float $ge) use (&$rows): void {
+            $tolerance = JobTable::tolerance($job->value, $place);
+            $rows[] = [$job->value, 'GE %', Ladder::ge($place), $ge, $tolerance, (Ladder::coordinate($ge) - $place) / $tolerance];
+        };
         if ($t->set !== null) {
-            $ge = $reader->set->ge($state, $this->serveAt);
-            $rows[] = ['set', 'GE %', Ladder::ge($t->set), $ge, 0.25, (Ladder::coordinate($ge) - $t->set) / 0.25];
+            $ladder(Job::Set, $t->set, $reader->set->ge($state, $this->serveAt));
         }
         if ($t->setWarm !== null) {
-            $ge = $reader->set->ge($state, Reader::ROOM);
-            $rows[] = ['set at 20 °C', 'GE %', Ladder::ge($t->setWarm), $ge, 0.6, (Ladder::coordinate($ge) - $t->setWarm) / 0.6];
+            $ladder(Job::SetWarm, $t->setWarm, $reader->set->ge($state, Reader::ROOM));
         }
-        $row = static function (string $property, string $unit, float $target, float $now, float $tolerance) use (&$rows): void {
-            $rows[] = [$property, $unit, $target, $now, $tolerance, ($now - $target) / $tolerance];
-        };
-        $row('sweetness', 'SE', $t->se, $reader->sweetness->se($state), max(0.5, 0.05 * $t->se));
+        $row(Job::Sweetness, $t->se, $reader->sweetness->se($state));
         $acid = $state->sharpAcid();
         if ($solving || $t->acid > 0.02 || $acid > 0.02) {
-            $row('acid', '%', $t->acid, $acid, max(0.08, 0.10 * $t->acid));
+            $row(Job::Acid, $t->acid, $acid);
         }
         $ph = $reader->acidity->ph($state);
         if ($t->ph !== null && $t->set !== null && ($solving || $ph !== null)) {
-            $row('pH', '', $t->ph, $ph ?? $t->ph, 1.2);
+            $row('pH', $t->ph, $ph ?? $t->ph);
         }
-        $row('fat', '%', $t->fat, $state->fat, 3.0);
-        $row('firm fat', '%', $t->weightedSolid, $reader->fat->weightedSolid($state, $this->serveAt), 3.0);
-        $row('water', '%', $t->water, $state->water, 4.0);
-        $row('sugar body', '%', $t->bulk, $state->bulk(), 6.0);
-        $row('protein', '%', $t->protein, $state->protein, $state->protein < $t->protein ? 3.0 : 6.0);
+        $row(Job::Fat, $t->fat, $state->fat);
+        $row(Job::FirmFat, $t->weightedSolid, $reader->fat->weightedSolid($state, $this->serveAt));
+        $row(Job::Water, $t->water, $state->water);
+        $row(Job::SugarBody, $t->bulk, $state->bulk());
+        $row(Job::Protein, $t->protein, $state->protein);
         if ($t->air > 0.05) {
-            $air = $reader->air->share($state);
-            // Short of air is flat; too much of it overfills the tin.
-            $row('air', '% of volume', $t->air * 100, $air * 100, $air < $t->air ? 5.0 : 8.0);
+            $row(Job::Air, $t->air * 100, $reader->air->share($state) * 100);
+        }
+        if ($t->dry !== null) {
+            $row(Job::DryStructure, $t->dry, DryStructure::of($state));
         }
 
         return $rows;

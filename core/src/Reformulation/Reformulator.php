@@ -8,6 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
+use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Process\MethodWriter;
@@ -31,22 +32,42 @@ final readonly class Reformulator
 
     private Planner $planner;
 
-    public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method, private Schools $schools = new Schools())
+    /** @param ?Exclusions $exclusions what the brief's own words keep out, beside its diets */
+    public function __construct(private Reader $reader, private Catalogue $catalogue, private MethodWriter $method, private Schools $schools = new Schools(), ?Exclusions $exclusions = null)
     {
-        $this->planner = new Planner($reader->shelf, $catalogue, $schools, $reader->reference);
+        $this->planner = new Planner($reader->shelf, $catalogue, $schools, $reader->reference, $exclusions ?? Exclusions::of([], $reader->shelf));
     }
 
-    /** @return list<Route> best first; never one that misses a diet or a limit of the brief */
+    /** @throws Nonsense if a word of the brief's "without" names nothing known */
+    private function without(Brief $brief): self
+    {
+        return $brief->without === [] ? $this : new self($this->reader, $this->catalogue, $this->method, $this->schools, Exclusions::of($brief->without, $this->reader->shelf));
+    }
+
+    /**
+     * @return list<Route> those that are met first, by fit; then those that are met but for something, by what is worst; never one that misses the brief
+     *
+     * @throws Nonsense if a layer has no mass, or a word of "without" names nothing known
+     */
     public function routes(Formula $formula, Brief $brief): array
     {
         return $this->answer($formula, $brief)->routes;
     }
 
-    /** Routes, or what stands in the way and the nearest that can be had. */
+    /**
+     * Routes, or what stands in the way and the nearest that can be had.
+     *
+     * @throws Nonsense if a layer has no mass, or a word of "without" names nothing known
+     */
     public function answer(Formula $formula, Brief $brief): Answer
     {
-        $self = $this->for($formula);
+        $self = $this->for($formula)->without($brief);
         $original = $self->reader->read($formula, $brief->netCarbLimit(), $brief->protein);
+        foreach ($original->layers as $layer) {
+            if ($layer->state->mass <= 0.0) {
+                throw Nonsense::of('layer "' . $layer->layer->name . '"', '0 g', 'give at least one of its lines an amount, or take the layer out');
+            }
+        }
         [$routes, $missed] = $self->found($original, $brief);
         if ($routes !== []) {
             return new Answer($routes, [], []);
@@ -88,7 +109,7 @@ final readonly class Reformulator
     {
         $reader = $this->reader->for($formula);
 
-        return $reader === $this->reader ? $this : new self($reader, $this->catalogue, $this->method, $this->schools);
+        return $reader === $this->reader ? $this : new self($reader, $this->catalogue, $this->method, $this->schools, $this->planner->exclusions);
     }
 
     /**
@@ -119,9 +140,10 @@ final readonly class Reformulator
             usort($solved[$n], static fn(SolvedLayer $a, SolvedLayer $b): int => $b->fit() <=> $a->fit());
         }
         if (array_filter($solved) === []) {
-            $as = $this->asItIs($original);
+            $isKept = $this->keeps($original, $original, $brief);
+            $as = $this->asItIs($original, $isKept);
 
-            return Misses::any($as->result, $original, $brief) ? [[], [$as]] : [[$as], []];
+            return $isKept ? [[$as], []] : [[], [$as]];
         }
         $leading = $solved[$principal] !== [] ? $principal : (int) array_key_first(array_filter($solved));
         $routes = $missed = [];
@@ -130,9 +152,9 @@ final readonly class Reformulator
             if ($route === null || $this->isLike($route, [...$routes, ...$missed])) {
                 continue;
             }
-            $route->met ? $routes[] = $route : $missed[] = $route;
+            $route->standing === RouteStanding::Missed ? $missed[] = $route : $routes[] = $route;
         }
-        $best = static fn(Route $a, Route $b): int => $b->score <=> $a->score;
+        $best = static fn(Route $a, Route $b): int => [$b->met, -round($b->settlement->worst(), 1), $b->score] <=> [$a->met, -round($a->settlement->worst(), 1), $a->score];
         usort($routes, $best);
         usort($missed, static fn(Route $a, Route $b): int => Misses::size($a->result, $original, $brief) <=> Misses::size($b->result, $original, $brief));
 
@@ -153,6 +175,18 @@ final readonly class Reformulator
         return !Misses::any($original, $original, $brief);
     }
 
+    /** Nothing that the brief bans is left, and no number of it is missed: read off the result, whatever led to it. */
+    private function keeps(DishReading $result, DishReading $original, Brief $brief): bool
+    {
+        foreach ($result->layers as $layer) {
+            if ($this->planner->banned($layer, $brief) !== []) {
+                return false;
+            }
+        }
+
+        return !Misses::any($result, $original, $brief);
+    }
+
     private function wants(DishReading $original, Brief $brief, Aims $aims): Wants
     {
         $portion = $original->portion;
@@ -168,15 +202,15 @@ final readonly class Reformulator
     }
 
     /** The dish as it stands, as a route of its own. */
-    private function asItIs(DishReading $original): Route
+    private function asItIs(DishReading $original, bool $isKept = true): Route
     {
         $rails = [];
-        foreach ($original->layers as $layer) {
+        foreach ($original->layers as $n => $layer) {
             $serveAt = $original->formula->serveAt;
-            $rails[$layer->layer->name] = (new Rails($this->reader, Target::of($layer, $this->reader, $serveAt), $serveAt))->of($layer->state);
+            $rails[$n] = (new Rails($this->reader, Target::of($layer, $this->reader, $serveAt), $serveAt))->of($layer->state);
         }
 
-        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, true, $rails, [], $original, [], $this->method->steps($original), 0, 0, [], 0, 100.0);
+        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, Settlement::of($original, $original, $rails, $isKept), $rails, [], $original, [], $this->method->steps($original), 0, 0, [], 0, 100.0);
     }
 
     /**
@@ -294,7 +328,7 @@ final readonly class Reformulator
             if ($now === null) {
                 continue;
             }
-            $rails[$before->layer->name] = $now->rails;
+            $rails[$n] = $now->rails;
             $fits[] = [$now->fit(), $before->state->mass];
             foreach ($n === $leading ? ($now->blocks)() : [] as $block) {
                 $blocks[] = $before->layer->name . ' · ' . $block;
@@ -317,7 +351,8 @@ final readonly class Reformulator
                 $changes[] = $change;
             }
         }
-        $fit = array_sum(array_map(static fn(array $f): float => $f[0] * $f[1], $fits)) / max(1e-9, array_sum(array_column($fits, 1)));
+        $settlement = Settlement::of($original, $result, $rails, $this->keeps($result, $original, $brief));
+        $fit = min($settlement->cap, array_sum(array_map(static fn(array $f): float => $f[0] * $f[1], $fits)) / max(1e-9, array_sum(array_column($fits, 1))));
         $serious = array_filter($result->watch, static fn(Warning $w): bool => $w->severity !== Severity::Note);
         $allergens = array_values(array_diff($result->contains, $original->contains));
         $dearer = $result->portion['cost_minor'] / max(1.0, $original->portion['cost_minor']) - 1.0;
@@ -327,7 +362,7 @@ final readonly class Reformulator
             name: $choice->plan->name,
             mouth: $choice->plan->mouth . Changes::mouth($original->layers[$leading], $result->layers[$leading]),
             fit: round($fit, 1),
-            met: !Misses::any($result, $original, $brief),
+            settlement: $settlement,
             rails: $rails,
             blockedBy: $blocks,
             result: $result,

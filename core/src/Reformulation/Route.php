@@ -9,8 +9,13 @@ use Transmuta\Property\DishReading;
 /** One way to the brief: a formula solved for its grams, with how close it comes and what changes. */
 final readonly class Route
 {
+    /** Whether the brief is kept and every critical job done. */
+    public bool $met;
+
+    public RouteStanding $standing;
+
     /**
-     * @param array<string, list<Rail>> $rails by layer name
+     * @param array<int, list<Rail>> $rails by place of the layer
      * @param list<string> $blockedBy
      * @param list<array{layer: string, out: list<array{ingredient: string, name: string, grams: float}>, in: list<array{ingredient: string, name: string, grams: float}>, why: string}> $changes
      * @param list<string> $steps the method
@@ -21,7 +26,7 @@ final readonly class Route
         public string $name,
         public string $mouth,
         public float $fit,
-        public bool $met,
+        public Settlement $settlement,
         public array $rails,
         public array $blockedBy,
         public DishReading $result,
@@ -32,5 +37,21 @@ final readonly class Route
         public array $newAllergens,
         public int $risks,
         public float $score,
-    ) {}
+    ) {
+        $this->standing = $settlement->standing;
+        $this->met = $settlement->standing === RouteStanding::Met;
+    }
+
+    /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */
+    public function hash(): string
+    {
+        $grams = [];
+        foreach ($this->result->formula->layers as $n => $layer) {
+            foreach ($layer->lines as $line) {
+                $grams[] = [$n, $line->ingredient ?? $line->text, round($line->grams, 3)];
+            }
+        }
+
+        return hash('xxh128', json_encode([$this->result->formula->title, $this->result->formula->portions, $grams], \JSON_THROW_ON_ERROR));
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Property\DryStructure;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
@@ -24,6 +25,7 @@ final readonly class Target
         public ?float $ph,
         public float $protein,
         public float $air,
+        public ?float $dry = null,
     ) {}
 
     public static function of(LayerReading $reading, Reader $reader, float $serveAt): self
@@ -43,6 +45,7 @@ final readonly class Target
             ph: $reading->ph,
             protein: $reading->state->protein,
             air: $reading->airShare,
+            dry: $base ? DryStructure::of($reading->state) : null,
         );
     }
 
@@ -63,6 +66,7 @@ final readonly class Target
             $this->ph,
             $this->protein,
             $this->air,
+            $this->dry,
         );
     }
 
@@ -86,6 +90,7 @@ final readonly class Target
             $this->ph,
             $wanted['protein'] ?? $this->protein,
             $this->air,
+            $this->dry,
         );
     }
 }

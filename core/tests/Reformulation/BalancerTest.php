@@ -24,7 +24,7 @@ final class BalancerTest extends TestCase
     /** @return array<string, Rail> the curd's, by property */
     private static function rails(Formula $now, Formula $was): array
     {
-        $rails = self::balancer()->rails(Kit::engine()->read($now), Kit::engine()->read($was))['Curd'];
+        $rails = self::balancer()->rails(Kit::engine()->read($now), Kit::engine()->read($was))[1];
 
         return array_combine(array_map(static fn(Rail $r): string => $r->property, $rails), $rails);
     }
@@ -101,7 +101,7 @@ final class BalancerTest extends TestCase
     public function testARailSetByHandIsToldWithItsOwnTarget(): void
     {
         $reading = Kit::engine()->read(self::curd());
-        $rails = self::balancer()->rails($reading, $reading, wanted: ['Curd' => ['sweetness' => 20.0]])['Curd'];
+        $rails = self::balancer()->rails($reading, $reading, wanted: ['Curd' => ['sweetness' => 20.0]])[1];
         $sweetness = array_values(array_filter($rails, static fn(Rail $r): bool => $r->property === 'sweetness'))[0];
         self::assertSame(20.0, $sweetness->target);
         self::assertFalse($sweetness->isMet());

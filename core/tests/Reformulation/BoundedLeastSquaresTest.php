@@ -33,7 +33,7 @@ final class BoundedLeastSquaresTest extends TestCase
     {
         $problems = [];
         $reader = Kit::engine()->reader;
-        $planner = new Planner(Kit::shelf(), Catalogue::standard());
+        $planner = new Planner(Kit::shelf(), Catalogue::standard(), new \Transmuta\Reformulation\Schools(), null, \Transmuta\Reformulation\Exclusions::of([], Kit::shelf()));
         foreach (array_keys(Kit::demos()) as $name) {
             $formula = Kit::demo($name);
             foreach ([Diet::Vegan, Diet::Eggless] as $diet) {

@@ -16,6 +16,7 @@ use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\RouteStanding;
 use Transmuta\Tests\Kit;
 
 final class ReformulatorTest extends TestCase
@@ -88,7 +89,7 @@ final class ReformulatorTest extends TestCase
     {
         foreach (self::routes($name, $diet) as $route) {
             self::assertNotSame(Standing::NotMet, $route->result->diets[$diet->value]->standing(), $route->name);
-            self::assertTrue($route->met);
+            self::assertNotSame(RouteStanding::Missed, $route->standing);
         }
     }
 
@@ -122,15 +123,19 @@ final class ReformulatorTest extends TestCase
 
     public function testRoutesComeBestFirst(): void
     {
-        $scores = array_map(static fn(Route $r): float => $r->score, self::routes('passion-fruit-curd-tartlet', Diet::Vegan));
-        $sorted = $scores;
-        rsort($sorted);
-        self::assertSame($sorted, $scores);
+        foreach (self::briefs() as [$name, $diet]) {
+            $met = array_map(static fn(Route $r): int => (int) $r->met, self::routes($name, $diet));
+            $worst = array_map(static fn(Route $r): float => round($r->settlement->worst(), 1), array_filter(self::routes($name, $diet), static fn(Route $r): bool => !$r->met));
+            $sorted = [$met, $worst];
+            rsort($sorted[0]);
+            sort($sorted[1]);
+            self::assertSame($sorted, [$met, array_values($worst)], "$name, $diet->value");
+        }
     }
 
     public function testAVeganCurdSetsAsTheOriginalDid(): void
     {
-        $set = array_values(array_filter(self::routes('passion-fruit-curd-tartlet', Diet::Vegan)[0]->rails['Curd'], static fn(Rail $r): bool => $r->property === 'set'))[0];
+        $set = array_values(array_filter(self::routes('passion-fruit-curd-tartlet', Diet::Vegan)[0]->rails[1], static fn(Rail $r): bool => $r->property === 'set'))[0];
         self::assertLessThan(1.5, abs($set->residual));
         self::assertSame($set->targetWord, $set->nowWord);
     }
@@ -196,7 +201,7 @@ final class ReformulatorTest extends TestCase
         $formula = Kit::demo($name);
         $answer = Kit::engine()->answer($formula, $brief);
         foreach ($answer->routes as $route) {
-            self::assertTrue($route->met, $route->name);
+            self::assertNotSame(RouteStanding::Missed, $route->standing, $route->name);
             foreach ($diets as $diet) {
                 self::assertNotSame(Standing::NotMet, $route->result->diets[$diet->value]->standing(), "$route->name, $diet->value");
             }
@@ -250,7 +255,7 @@ final class ReformulatorTest extends TestCase
         $routes = Kit::engine()->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Keto], netCarbs: 8.0));
         self::assertNotEmpty($routes);
         foreach ($routes as $route) {
-            self::assertTrue($route->met);
+            self::assertNotSame(RouteStanding::Missed, $route->standing);
             self::assertLessThanOrEqual(8.0, $route->result->portion['net_carbs_g']);
             self::assertSame(0.0, $route->result->layers[0]->state->of100('sugar.sucrose'));
         }

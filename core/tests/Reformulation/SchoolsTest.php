@@ -68,7 +68,7 @@ final class SchoolsTest extends TestCase
     public function testSweetnessIsCutByAFifthAndTheDishWinsOverTheStudio(): void
     {
         $fifth = Engine::over(Kit::shelf(), schools: Schools::of(['sweetness' => 'match'], ['sweetness' => 'fifth']));
-        $rails = array_column($fifth->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Vegan]))[0]->rails['Custard'], null, 'property');
+        $rails = array_column($fifth->reformulate(Kit::demo('cardamom-set-custard'), Brief::of([Diet::Vegan]))[0]->rails[0], null, 'property');
         self::assertEqualsWithDelta(0.8 * Kit::engine()->read(Kit::demo('cardamom-set-custard'))->layers[0]->se, $rails['sweetness']->target, 1e-6);
     }
 
@@ -129,7 +129,7 @@ final class SchoolsTest extends TestCase
 
     public function testABaseIsTenderAndACitrusCheesecakeLeadsWithGelatin(): void
     {
-        $firm = static fn(array $chosen): float => array_column(self::engine($chosen)->reformulate(Kit::demo('passion-fruit-curd-tartlet'), Brief::of([Diet::Vegan]))[0]->rails['Crust'], null, 'property')['fat']->target;
+        $firm = static fn(array $chosen): float => array_column(self::engine($chosen)->reformulate(Kit::demo('passion-fruit-curd-tartlet'), Brief::of([Diet::Vegan]))[0]->rails[0], null, 'property')['fat']->target;
         self::assertEqualsWithDelta(0.75 * $firm([]), $firm(['base' => 'tender']), 0.01);
         $citrus = "family: cheesecake\nportions: 8\nlayer: Filling\ntreat: cook to 82 C\n300 g condensed milk\n200 g cream cheese\n120 g egg yolk\n110 g lemon juice";
         $names = array_map(static fn(Route $r): string => $r->id, self::routes(['citrus' => 'gelatin'], $citrus, [Diet::Eggless]));

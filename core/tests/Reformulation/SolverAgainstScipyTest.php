@@ -92,7 +92,7 @@ final class SolverAgainstScipyTest extends TestCase
 
     private function planner(): Planner
     {
-        return new Planner(Kit::shelf(), Catalogue::standard());
+        return new Planner(Kit::shelf(), Catalogue::standard(), new \Transmuta\Reformulation\Schools(), null, \Transmuta\Reformulation\Exclusions::of([], Kit::shelf()));
     }
 
     /** @param list<\Transmuta\Reformulation\Unknown> $unknowns */

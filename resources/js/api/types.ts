@@ -269,10 +269,25 @@ export interface BenchData {
     lineage: { id: number; name: string; parent_id: number | null }[];
     now: Side;
     original: Side & { version_id: number; name: string };
-    rails: Record<string, Rail[]>;
+    rails: Record<number, Rail[]>;
     watch: Warning[];
     changed_ingredients: { id: string; name: string }[];
     trials: Trial[];
+}
+
+/** One job of one layer after a swap, and whether anything pays it. */
+export interface Debt {
+    job: string;
+    layer: string;
+    layer_index: number;
+    amount: number;
+    unit: string;
+    paid: number;
+    from: string[];
+    by: string[];
+    critical: boolean;
+    state: 'paid' | 'short' | 'lost';
+    why: string;
 }
 
 export interface Route {
@@ -281,7 +296,10 @@ export interface Route {
     mouth: string;
     fit: number;
     met: boolean;
-    rails: Record<string, Rail[]>;
+    standing: 'met' | 'met_but' | 'missed';
+    hash: string;
+    debts: Debt[];
+    rails: Record<number, Rail[]>;
     blocked_by: string[];
     changes: Change[];
     steps: string[];

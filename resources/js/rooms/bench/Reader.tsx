@@ -17,7 +17,7 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
     const [tab, setTab] = useState<Tab>(isOriginal ? 'reading' : 'rails');
     const reading = data.now.reading.layers[layer];
     if (!reading) return null;
-    const rails = data.rails[reading.name] ?? [];
+    const rails = data.rails[layer] ?? [];
     const tabs: { id: Tab; name: string }[] = [...(isOriginal ? [] : [{ id: 'rails' as const, name: 'Rails' }]), { id: 'reading', name: 'Reading' }, { id: 'diets', name: 'Diets' }, { id: 'label', name: 'Label' }];
     return (
         <Panel component="section" aria-label="Reading" sx={{ display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>

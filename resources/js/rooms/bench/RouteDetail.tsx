@@ -57,9 +57,9 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                     </div>
                     <div>
                         <h3 style={{ margin: '0 0 4px' }}>Fit by property</h3>
-                        {Object.entries(route.rails).map(([layer, rails]) => (
-                            <Box key={layer} sx={{ mb: 1 }}>
-                                <Box className="name">{layer}</Box>
+                        {Object.entries(route.rails).map(([place, rails]) => (
+                            <Box key={place} sx={{ mb: 1 }}>
+                                <Box className="name">{route.layers[Number(place)]?.name}</Box>
                                 {rails.map((rail) => (
                                     <RailRow key={rail.property} rail={rail} />
                                 ))}

@@ -128,6 +128,6 @@ function work(route: Route): string {
 
 /** What stays short of the original, or goes past it, in words. */
 function lost(route: Route): string {
-    const off = Object.entries(route.rails).flatMap(([layer, rails]) => rails.filter((rail) => !rail.met).map((rail) => `${layer}: ${rail.property === 'pH' ? 'pH' : railName(rail).toLowerCase()} ${railVerdict(rail)}`));
+    const off = Object.entries(route.rails).flatMap(([place, rails]) => rails.filter((rail) => !rail.met).map((rail) => `${route.layers[Number(place)]?.name ?? ''}: ${rail.property === 'pH' ? 'pH' : railName(rail).toLowerCase()} ${railVerdict(rail)}`));
     return off.length === 0 ? 'Every property within its tolerance.' : `Off: ${off.slice(0, 4).join('; ')}.`;
 }

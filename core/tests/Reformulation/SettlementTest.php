@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Reformulation;
+
+use PHPUnit\Framework\TestCase;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Nonsense;
+use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\DebtState;
+use Transmuta\Reformulation\Job;
+use Transmuta\Reformulation\LayerKind;
+use Transmuta\Reformulation\Rails;
+use Transmuta\Reformulation\RouteStanding;
+use Transmuta\Reformulation\Settlement;
+use Transmuta\Reformulation\Target;
+use Transmuta\Tests\Kit;
+
+final class SettlementTest extends TestCase
+{
+    private const CREAM = ['cream-36' => 500, 'sugar' => 100, 'milk' => 400];
+
+    /** @param array<string, float|int> $now */
+    private static function settle(array $now, bool $isKept = true): Settlement
+    {
+        $reader = Kit::engine()->reader;
+        $before = $reader->read(Formula::of('Cream', [Kit::layer(self::CREAM)]));
+        $after = $reader->read(Formula::of('Cream', [Kit::layer($now)]), original: $before);
+        $rails = (new Rails($reader, Target::of($before->layers[0], $reader, 5.0), 5.0))->of($after->layers[0]->state);
+
+        return Settlement::of($before, $after, [$rails], $isKept);
+    }
+
+    public function testTheSameFormulaOwesNothing(): void
+    {
+        $same = self::settle(self::CREAM);
+        self::assertSame(RouteStanding::Met, $same->standing);
+        self::assertSame([], $same->open());
+        self::assertSame(100.0, $same->cap);
+    }
+
+    public function testTheToleranceOfSweetnessHasTwoSides(): void
+    {
+        // 5 % of 10 SE and a little: 0.5 g in 1000 g is 0.05 SE.
+        self::assertSame(RouteStanding::Met, self::settle(['cream-36' => 500, 'sugar' => 95.5, 'milk' => 404.5])->standing);
+        self::assertSame(RouteStanding::MetBut, self::settle(['cream-36' => 500, 'sugar' => 92, 'milk' => 408])->standing);
+        self::assertSame(RouteStanding::MetBut, self::settle(['cream-36' => 500, 'sugar' => 108, 'milk' => 392])->standing);
+    }
+
+    public function testOneDeadJobIsAFailedDessertWhateverTheMean(): void
+    {
+        $dead = self::settle(['cream-36' => 500, 'milk' => 400, 'water' => 100]);
+        self::assertSame(RouteStanding::MetBut, $dead->standing);
+        self::assertSame(Job::Sweetness, $dead->debts[0]->job);
+        self::assertSame(DebtState::Lost, $dead->debts[0]->state);
+        self::assertSame(['sugar'], $dead->debts[0]->from);
+        self::assertStringContainsString('it came from caster or granulated sugar', $dead->debts[0]->why);
+        self::assertLessThanOrEqual(10.0, $dead->cap);
+    }
+
+    public function testMassIsHeldToOnePartInAHundred(): void
+    {
+        self::assertSame(RouteStanding::Met, self::settle(['cream-36' => 504, 'sugar' => 100.5, 'milk' => 403])->standing);
+        $more = self::settle(['cream-36' => 510, 'sugar' => 102, 'milk' => 408]);
+        self::assertSame(RouteStanding::MetBut, $more->standing);
+        self::assertSame([Job::Mass], array_map(static fn($d): Job => $d->job, array_filter($more->open(), static fn($d): bool => $d->critical)));
+    }
+
+    public function testWhatTheBriefMissesIsMissedHoweverGoodTheRest(): void
+    {
+        self::assertSame(RouteStanding::Missed, self::settle(self::CREAM, false)->standing);
+    }
+
+    public function testAJobThatIsNotCriticalIsNamedAndFailsNothing(): void
+    {
+        $richer = self::settle(['cream-36' => 640, 'sugar' => 102, 'milk' => 258]);
+        $fat = array_values(array_filter($richer->open(), static fn($d): bool => $d->job === Job::Fat));
+        self::assertCount(1, $fat);
+        self::assertFalse($fat[0]->critical);
+        self::assertStringContainsString('richer', $fat[0]->why);
+    }
+
+    public function testEveryJobSaysWhatItMeansAndWhereItIsCritical(): void
+    {
+        foreach (Job::cases() as $job) {
+            self::assertNotSame('', $job->onThePlate(true));
+            self::assertNotSame('', $job->onThePlate(false));
+        }
+        self::assertTrue(Job::DryStructure->isCritical(LayerKind::Base));
+        self::assertFalse(Job::DryStructure->isCritical(LayerKind::Filling));
+        self::assertFalse(Job::Set->isCritical(LayerKind::Base));
+        self::assertTrue(Job::Air->isCritical(LayerKind::Foam));
+        self::assertFalse(Job::Air->isCritical(LayerKind::Filling));
+    }
+
+    public function testALayerWithoutMassIsRefusedByName(): void
+    {
+        $this->expectException(Nonsense::class);
+        $this->expectExceptionMessageMatches('/layer "Topping".*give at least one/');
+        Kit::engine()->answer(Formula::of('Two', [Kit::layer(self::CREAM), Kit::layer(['sugar' => 0], name: 'Topping')]), Brief::of([\Transmuta\Diet\Diet::Vegan]));
+    }
+
+    public function testTwoLayersOfOneNameKeepTheirOwn(): void
+    {
+        $dish = Formula::of('Two creams', [Kit::layer(self::CREAM, name: 'Cream'), Kit::layer(['cream-36' => 200, 'sugar' => 60, 'milk' => 40], name: 'Cream')]);
+        foreach (Kit::engine()->reformulate($dish, Brief::of([\Transmuta\Diet\Diet::Vegan])) as $route) {
+            self::assertSame([0, 1], array_keys($route->rails));
+            self::assertEqualsWithDelta(1000.0, $route->result->layers[0]->state->mass, 11.0);
+            self::assertEqualsWithDelta(300.0, $route->result->layers[1]->state->mass, 4.0);
+        }
+        $read = Kit::engine()->read($dish);
+        $rails = Kit::engine()->balancer->rails($read, $read);
+        self::assertSame([0, 1], array_keys($rails));
+        self::assertNotSame($rails[0][2]->target, $rails[1][2]->target);
+    }
+}
