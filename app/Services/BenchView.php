@@ -111,6 +111,7 @@ final readonly class BenchView
             'formula' => FormulaJson::write($formula),
             'reading' => ReadingJson::write($reading),
             'section' => Section::of($reading),
+            'treated' => array_map(static fn(\Transmuta\Formula\Layer $layer): string => $layer->treatment->told(), $formula->layers),
             'names' => (object) $names,
             'fruit' => array_keys($fruit),
         ];

@@ -8,6 +8,7 @@ use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Transmuta\Engine;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Quantity\UnitSystem;
 
 /** Reads a text as it is typed; keeps nothing. */
@@ -19,6 +20,6 @@ final class ReadingController extends Controller
         $formula = $engine->parse((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')));
         $reading = $engine->read($formula);
 
-        return new JsonResponse([...$bench->side($formula, $reading), 'watch' => array_map(BenchView::warning(...), $reading->watch)]);
+        return new JsonResponse(['treatments' => TreatmentGrammar::choices(), ...$bench->side($formula, $reading), 'watch' => array_map(BenchView::warning(...), $reading->watch)]);
     }
 }

@@ -12,8 +12,12 @@ use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Tin;
+use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
+use Transmuta\Formula\TreatmentStep;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Measured;
@@ -35,7 +39,7 @@ final readonly class FormulaJson
             'layers' => array_map(static fn(Layer $layer): array => [
                 'name' => $layer->name,
                 'treat' => $layer->treatment->words(),
-                'air' => $layer->treatment->air,
+                'air' => $layer->treatment->air(),
                 'tin' => $layer->tin?->words(),
                 'loss' => $layer->loss?->words(),
                 'lines' => array_map(self::line(...), $layer->lines),
@@ -101,9 +105,10 @@ final readonly class FormulaJson
         if (\count($layer['lines']) > TextFormula::MOST_LINES) {
             throw Unreadable::json(\sprintf('layer %d has more than %d lines', $number + 1, TextFormula::MOST_LINES));
         }
-        $treatment = TextFormula::treatment(self::text($layer, 'treat', 'none'));
-        if (\is_int($layer['air'] ?? null) || \is_float($layer['air'] ?? null)) {
-            $treatment = \Transmuta\Formula\Treatment::of($treatment->kind, $treatment->celsius, $treatment->minutes, $treatment->stirred, (float) $layer['air']);
+        $treatment = TreatmentGrammar::parse(self::text($layer, 'treat', '') ?: 'none');
+        if ($treatment->air() === null && (\is_int($layer['air'] ?? null) || \is_float($layer['air'] ?? null))) {
+            $last = $treatment->steps[\count($treatment->steps) - 1] ?? TreatmentStep::of(TreatmentKind::None);
+            $treatment = Treatment::sequence(...\array_slice($treatment->steps, 0, -1), ...[TreatmentStep::of($last->kind, $last->celsius, $last->minutes, $last->stirred, (float) $layer['air'])]);
         }
         $tin = self::text($layer, 'tin', '');
         $loss = self::text($layer, 'loss', '');

@@ -22,8 +22,7 @@ final readonly class FormulaText
         foreach ($formula->layers as $layer) {
             $rows[] = '';
             $rows[] = 'layer: ' . $layer->name;
-            $treat = $layer->treatment->words();
-            $rows[] = 'treat: ' . $treat . ($layer->treatment->air === null ? '' : \sprintf(', air %s %%', self::number($layer->treatment->air * 100)));
+            $rows[] = 'treat: ' . $layer->treatment->words();
             if ($layer->tin !== null) {
                 $rows[] = 'tin: ' . $layer->tin->words();
             }

@@ -5,68 +5,215 @@ declare(strict_types=1);
 namespace Transmuta\Formula;
 
 /**
- * What is done to a whole layer: how hot (°C; oven temperature when baked), how long (minutes), stirred or still, and the share of air
- * (0…1 of a full foam) where it is stated rather than computed from what foams.
+ * What is done to a whole layer, step after step: whipped and then frozen, boiled and then baked. Each mechanism of the set asks for the step
+ * that meets its condition; air, ice and safety follow the order.
  */
 final readonly class Treatment
 {
-    private function __construct(
-        public TreatmentKind $kind,
-        public ?float $celsius,
-        public ?float $minutes,
-        public bool $stirred,
-        public ?float $air,
-    ) {}
+    /** Most steps one layer takes. */
+    public const MOST_STEPS = 8;
+
+    /** From here on egg is set, °C: what is done to it later no longer decides whether it set stirred or still [trade]. */
+    private const EGG_SETS = 80.0;
+
+    /** @param list<TreatmentStep> $steps in order; none where nothing is done */
+    private function __construct(public array $steps) {}
 
     /** @throws Nonsense if the temperature is outside −40…300 °C, the time negative or the air outside 0…1 */
     public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null): self
     {
-        if ($celsius !== null && ($celsius < -40.0 || $celsius > 300.0)) {
-            throw Nonsense::of('treat', \sprintf('%s °C', $celsius), 'give a temperature between −40 and 300 °C');
-        }
-        if ($minutes !== null && ($minutes < 0.0 || $minutes > 2880.0)) {
-            throw Nonsense::of('treat', \sprintf('%s min', $minutes), 'give a time between 0 and 2880 minutes');
-        }
-        if ($air !== null && ($air < 0.0 || $air > 1.0)) {
-            throw Nonsense::of('treat', \sprintf('air %s', $air), 'give air between 0 and 1');
+        return self::sequence(TreatmentStep::of($kind, $celsius, $minutes, $stirred, $air));
+    }
+
+    /** @throws Nonsense if there are more steps than a layer takes */
+    public static function sequence(TreatmentStep ...$steps): self
+    {
+        $done = array_values(array_filter($steps, static fn(TreatmentStep $s): bool => $s->kind !== TreatmentKind::None || $s->air !== null));
+        if (\count($done) > self::MOST_STEPS) {
+            throw Nonsense::of('treat', \sprintf('%d steps', \count($done)), \sprintf('a layer takes at most %d steps', self::MOST_STEPS));
         }
 
-        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air);
+        return new self($done);
     }
 
     public static function none(): self
     {
-        return self::of(TreatmentKind::None);
+        return new self([]);
     }
 
-    /** Reaches at least this core temperature; a baked layer reaches 85 °C in its middle, a boiled one 100. */
+    public function isNone(): bool
+    {
+        return $this->step(TreatmentKind::Cook, TreatmentKind::Bake, TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::Melt, TreatmentKind::Freeze) === null;
+    }
+
+    /** The first step of one of these kinds; null where there is none. */
+    public function step(TreatmentKind ...$kinds): ?TreatmentStep
+    {
+        foreach ($this->steps as $step) {
+            if (\in_array($step->kind, $kinds, true)) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    public function has(TreatmentKind $kind): bool
+    {
+        return $this->step($kind) !== null;
+    }
+
+    /** Cooked, boiled or baked at some point. */
+    public function isHot(): bool
+    {
+        return $this->step(TreatmentKind::Cook, TreatmentKind::Bake, TreatmentKind::Boil) !== null;
+    }
+
+    public function bakes(): bool
+    {
+        return $this->has(TreatmentKind::Bake);
+    }
+
+    public function boils(): bool
+    {
+        return $this->has(TreatmentKind::Boil);
+    }
+
+    public function freezes(): bool
+    {
+        return $this->has(TreatmentKind::Freeze);
+    }
+
+    /** Reaches at least this core temperature in one of its steps. */
     public function reaches(float $celsius): bool
     {
-        return match ($this->kind) {
-            TreatmentKind::Boil => $celsius <= 100.0,
-            TreatmentKind::Bake => $celsius <= 88.0,
-            TreatmentKind::Cook => $celsius <= ($this->celsius ?? 82.0),
-            TreatmentKind::Melt => $celsius <= ($this->celsius ?? 50.0),
-            TreatmentKind::Whip, TreatmentKind::Freeze, TreatmentKind::None => $celsius <= ($this->celsius ?? 20.0),
-        };
+        foreach ($this->steps === [] ? [TreatmentStep::of(TreatmentKind::None)] : $this->steps as $step) {
+            if ($step->reaches($celsius)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
-    public function words(): string
+    /** The step in which what coagulates sets: the first that is hot enough for it, else the last hot one. */
+    public function settingStep(): ?TreatmentStep
     {
-        $words = match ($this->kind) {
-            TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? 82) . ' C',
-            TreatmentKind::Bake => 'bake ' . ($this->celsius ?? 150) . ' C',
-            TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
-            TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),
-            TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::None => $this->kind->value,
-        };
-        if ($this->minutes !== null) {
-            $words .= ' ' . $this->minutes . ' min';
-        }
-        if ($this->kind->isHot()) {
-            $words .= $this->stirred ? ' stirred' : ' still';
+        $last = null;
+        foreach ($this->steps as $step) {
+            if ($step->kind->isHot()) {
+                $last = $step;
+                if ($step->reaches(self::EGG_SETS)) {
+                    return $step;
+                }
+            }
         }
 
-        return $words;
+        return $last;
+    }
+
+    /** Whether what coagulates in it sets stirred, or nothing in it is heated. */
+    public function isStirred(): bool
+    {
+        return $this->settingStep()->stirred ?? ($this->steps[0]->stirred ?? true);
+    }
+
+    /** The step in a stirred pan that heats it: cooked or boiled while it is stirred. */
+    public function inPan(): ?TreatmentStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->kind->isHot() && $step->stirred) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whipped, and not heated in a stirred pan or melted afterwards, which lets the air go. Baked or frozen foams keep theirs. */
+    public function isWhipped(): bool
+    {
+        $whipped = false;
+        foreach ($this->steps as $step) {
+            $whipped = match (true) {
+                $step->kind === TreatmentKind::Whip, ($step->air ?? 0.0) > 0.2 => true,
+                $step->kind === TreatmentKind::Melt, $step->kind->isHot() && $step->stirred => false,
+                default => $whipped,
+            };
+        }
+
+        return $whipped;
+    }
+
+    /** Air as stated, 0…1 of a full foam, by the last step that states it; null where none does. */
+    public function air(): ?float
+    {
+        $air = null;
+        foreach ($this->steps as $step) {
+            $air = $step->air ?? $air;
+        }
+
+        return $air;
+    }
+
+    /** Temperature the layer goes into the cold with, °C: that of the last step before the freezer. */
+    public function leavesAt(): float
+    {
+        $at = 20.0;
+        foreach ($this->steps as $step) {
+            $at = $step->kind === TreatmentKind::Freeze ? $at : $step->leavesAt();
+        }
+
+        return $at;
+    }
+
+    /** The same with the first step of that kind replaced, or with the step added at the end where there is none. */
+    public function with(TreatmentStep $new): self
+    {
+        $steps = $this->steps;
+        foreach ($steps as $n => $step) {
+            if ($step->kind === $new->kind) {
+                $steps[$n] = $new;
+
+                return self::sequence(...$steps);
+            }
+        }
+
+        return self::sequence(...$steps, ...[$new]);
+    }
+
+    /** The same with every hot step replaced by one, in the place of the first; at the beginning where none is hot. */
+    public function heatedBy(TreatmentStep $new): self
+    {
+        $steps = [];
+        $placed = false;
+        foreach ($this->steps as $step) {
+            if ($step->kind->isHot()) {
+                $steps = $placed ? $steps : [...$steps, $new];
+                $placed = true;
+                continue;
+            }
+            $steps[] = $step;
+        }
+
+        return self::sequence(...($placed ? $steps : [$new, ...$steps]));
+    }
+
+    /** The same without its steps of these kinds. */
+    public function without(TreatmentKind ...$kinds): self
+    {
+        return self::sequence(...array_filter($this->steps, static fn(TreatmentStep $s): bool => !\in_array($s->kind, $kinds, true)));
+    }
+
+    /** As a cook tells it: "whipped, then frozen to −18 °C". */
+    public function told(): string
+    {
+        return $this->steps === [] ? 'not heated' : implode(', then ', array_map(static fn(TreatmentStep $s): string => $s->told(), $this->steps));
+    }
+
+    /** In the words {@see \Transmuta\Intake\TreatmentGrammar} reads: "whip; freeze -18 C". */
+    public function words(): string
+    {
+        return $this->steps === [] ? 'none' : implode('; ', array_map(static fn(TreatmentStep $s): string => $s->words(), $this->steps));
     }
 }

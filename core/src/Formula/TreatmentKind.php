@@ -14,6 +14,9 @@ enum TreatmentKind: string
     case Freeze = 'freeze';
     case None = 'none';
 
+    /** Where a layer is cooked to when nobody says, °C [trade]. */
+    public const COOKED = 82.0;
+
     public function isHot(): bool
     {
         return match ($this) {

@@ -12,7 +12,6 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Measured;
 
@@ -64,7 +63,7 @@ final readonly class TextFormula
                     'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $value) ? (int) $value : throw Nonsense::of('portions', $value, 'give a whole number from 1 to 10000'),
                     'serve at' => $head['serve'] = self::celsius($value) ?? throw Nonsense::of('serve at', $value, 'write it like "6 C" or "43 F"'),
                     'measured' => $head['measured'][] = $this->measured($value),
-                    'treat' => $open['treat'] = self::treatment($value),
+                    'treat' => $open['treat'] = TreatmentGrammar::parse($value),
                     'tin' => $open['tin'] = Tin::parse($value),
                     'loss' => $open['loss'] = Loss::parse($value),
                     'method' => $inMethod = true,
@@ -103,7 +102,7 @@ final readonly class TextFormula
     /**
      * @return array{0: string, 1: string}|null the heading's word and value; null for an ingredient line
      */
-    private static function heading(string $row): ?array
+    public static function heading(string $row): ?array
     {
         if (preg_match('/^(title|family|measures|measured|portions|serve at|layer|treat|tin|loss|method)\s*:\s*(.*)$/iu', $row, $m)) {
             return [mb_strtolower($m[1]), trim($m[2])];
@@ -113,28 +112,6 @@ final readonly class TextFormula
         }
 
         return null;
-    }
-
-    /** Reads "cook to 82 C, stirred", "bake 150 C still", "boil 2 min stirred", "whip", "melt", "freeze -18 C" or "none". */
-    public static function treatment(string $text): Treatment
-    {
-        $plain = mb_strtolower(Numbers::plain($text));
-        if (!preg_match('/^(cook|bake|boil|whip|melt|freeze|none|steam)\b(.*)$/u', $plain, $m)) {
-            throw Nonsense::of('treat', $text, 'use cook, bake, boil, whip, melt, freeze or none, such as "cook to 82 C, stirred"');
-        }
-        $rest = $m[2];
-        $steam = $m[1] === 'steam';
-        $known = preg_replace('/-?\d+(?:\.\d+)?\s*(?:°\s*)?(?:c|f|min|minutes|h|hours|%)(?![a-z])/u', ' ', $rest) ?? $rest;
-        $known = preg_replace('/\b(?:to|at|for|stirred|still|air|fan|gas|mark|about)\b|[\s,°\d.]+/u', '', $known);
-        if ($known !== '' && $known !== null) {
-            throw Nonsense::of('treat', $text, 'write it like "cook to 82 C, stirred", "bake 150 C still" or "boil 2 min stirred"');
-        }
-        $celsius = self::celsius($rest);
-        $minutes = preg_match('/(\d+(?:\.\d+)?)\s*(?:min|minutes)\b/u', $rest, $t) ? (float) $t[1] : null;
-        $air = preg_match('/air\s*(\d+(?:\.\d+)?)\s*%/u', $rest, $a) ? (float) $a[1] / 100 : null;
-        $stirred = str_contains($rest, 'stirred') ? true : (str_contains($rest, 'still') ? false : null);
-
-        return Treatment::of(TreatmentKind::from($steam ? 'bake' : $m[1]), $celsius, $minutes, $stirred, $air);
     }
 
     /** °C from "82 C", "180 F" or "gas mark 4"; null where no temperature is written. */

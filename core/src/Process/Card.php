@@ -40,7 +40,7 @@ final readonly class Card
                     'note' => implode(', ', $line->prep),
                 ];
             }
-            $ingredients[] = ['layer' => $layer->layer->name, 'treat' => $layer->layer->treatment->words(), 'lines' => $lines];
+            $ingredients[] = ['layer' => $layer->layer->name, 'treat' => $layer->layer->treatment->told(), 'lines' => $lines];
         }
         $facts = [];
         foreach (self::FACTS as $key => [$name, $unit]) {

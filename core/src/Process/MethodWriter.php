@@ -59,8 +59,8 @@ final readonly class MethodWriter
     {
         $name = $layer->layer->name;
         $list = implode(', ', $this->with($layer, static fn(Portion $p): bool => true));
-        if ($layer->layer->treatment->kind === TreatmentKind::Bake) {
-            return [\sprintf('%s: rub together %s; rest cold 30 min, line the tin, and bake at %g °C until dry and golden. Cool before filling.', $name, $list, $layer->layer->treatment->celsius ?? 170.0)];
+        if ($layer->layer->treatment->bakes()) {
+            return [\sprintf('%s: rub together %s; rest cold 30 min, line the tin, and bake at %g °C until dry and golden. Cool before filling.', $name, $list, $layer->layer->treatment->step(TreatmentKind::Bake)->celsius ?? 170.0)];
         }
         if (\count($layer->layer->understood()) === 1) {
             return [\sprintf('%s: cut %s to size and lay it in.', $name, $list)];
@@ -85,7 +85,7 @@ final readonly class MethodWriter
         }
         $steps = match (true) {
             $parts['binder'] !== [] || $parts['pectin'] !== [] => $this->boiledApart($layer, $parts),
-            $layer->layer->treatment->kind->isHot() => $this->heated($layer, $parts),
+            $layer->layer->treatment->isHot() => $this->heated($layer, $parts),
             default => $this->cold($parts),
         };
         if ($parts['gelatin'] !== []) {
@@ -98,6 +98,11 @@ final readonly class MethodWriter
                 : \sprintf('whip %s to soft peaks; fold in a third briskly to loosen, then the rest gently, with the mass at 28–35 °C.', self::and($parts['foam']));
         }
 
+        $freeze = $layer->layer->treatment->step(TreatmentKind::Freeze);
+        if ($freeze !== null) {
+            $steps[] = \sprintf('fill and freeze to %g °C.', $freeze->celsius ?? -18.0);
+        }
+
         return array_map(static fn(string $step): string => $layer->layer->name . ': ' . $step, $steps);
     }
 
@@ -105,7 +110,7 @@ final readonly class MethodWriter
     private static function role(Portion $portion, LayerReading $layer): string
     {
         $in = $portion->ingredient;
-        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake;
+        $bakes = $layer->layer->treatment->bakes();
         $binds = $in->functions !== [] && ($in->isAgent() || ($in->group === 'starch' && !$bakes));
 
         return match (true) {
@@ -144,8 +149,8 @@ final readonly class MethodWriter
         if ($parts['calcium'] !== []) {
             $steps[] = \sprintf('dissolve %s in a spoon of hot water and stir it in at the end; it sets the pectin.', self::and($parts['calcium']));
         }
-        if ($layer->layer->treatment->kind === TreatmentKind::Bake) {
-            $steps[] = \sprintf('strain, fill and bake at %g °C until it wobbles in one piece, 80 °C in the middle.', $layer->layer->treatment->celsius ?? 150.0);
+        if ($layer->layer->treatment->bakes()) {
+            $steps[] = \sprintf('strain, fill and bake at %g °C until it wobbles in one piece, 80 °C in the middle.', $layer->layer->treatment->step(TreatmentKind::Bake)->celsius ?? 150.0);
         }
 
         return $steps;
@@ -161,10 +166,11 @@ final readonly class MethodWriter
         $treatment = $layer->layer->treatment;
         $all = [...$parts['liquid'], ...$parts['rest'], ...$parts['cool'], ...$parts['sugar'], ...$parts['sharp'], ...$parts['calcium']];
         $hasEgg = $layer->state->of100('protein.egg') > 0.3;
-        if ($treatment->kind === TreatmentKind::Bake) {
-            return [\sprintf('blend %s without air; strain, fill and bake at %g °C until it wobbles in one piece, %s in the middle.', self::and([...$all, ...$parts['fat']]), $treatment->celsius ?? 150.0, $hasEgg ? '71 °C or more' : '80 °C')];
+        if ($treatment->bakes()) {
+            return [\sprintf('blend %s without air; strain, fill and bake at %g °C until it wobbles in one piece, %s in the middle.', self::and([...$all, ...$parts['fat']]), $treatment->step(TreatmentKind::Bake)->celsius ?? 150.0, $hasEgg ? '71 °C or more' : '80 °C')];
         }
-        $to = $treatment->kind === TreatmentKind::Boil ? \sprintf('a boil and boil %g min', $treatment->minutes ?? 2.0) : \sprintf('%g °C', $treatment->celsius ?? 82.0);
+        $boil = $treatment->step(TreatmentKind::Boil);
+        $to = $boil !== null ? \sprintf('a boil and boil %g min', $boil->minutes ?? 2.0) : \sprintf('%g °C', $treatment->step(TreatmentKind::Cook)->celsius ?? TreatmentKind::COOKED);
         $steps = [\sprintf('heat %s, stirring, to %s%s.', self::and($all), $to, $hasEgg ? ' (egg dishes reach 71 °C)' : '')];
         if ($parts['fat'] !== []) {
             $steps[] = \sprintf('off the heat, blend in %s bit by bit.', self::and($parts['fat']));
@@ -206,7 +212,7 @@ final readonly class MethodWriter
     private function chill(DishReading $dish): string
     {
         // A sub-step that boils leaves the layer as warm as a cooked one.
-        $cooked = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->layer->treatment->kind->isHot()
+        $cooked = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->layer->treatment->isHot()
             || array_filter($l->state->model->portions, static fn(Portion $p): bool => $p->boiled || $p->heated) !== []) !== [];
         $frozen = $dish->formula->serveAt < -2.0;
         $text = $frozen

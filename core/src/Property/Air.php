@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Reference\Reference;
 
 /** Air held by what foams, the volume of a layer and its density. */
@@ -27,7 +26,7 @@ final readonly class Air
     /** ml of air in the layer. */
     public function volume(LayerState $state): float
     {
-        $stated = $state->model->treatment->air;
+        $stated = $state->model->treatment->air();
         if ($stated !== null) {
             $share = $stated * $this->reference->set['air.full'];
 
@@ -62,7 +61,7 @@ final readonly class Air
     {
         $gaps = match (true) {
             !Base::is($state) => 1.0,
-            $state->model->treatment->kind === TreatmentKind::Bake => 1.6,
+            $state->model->treatment->bakes() => 1.6,
             default => 1.25,
         };
 

@@ -28,7 +28,7 @@ final readonly class Base
     public function words(LayerState $state, float $celsius): string
     {
         $solid = $this->fat->solid($state, $celsius);
-        if ($state->model->treatment->kind === \Transmuta\Formula\TreatmentKind::Bake || self::pastry($state)) {
+        if ($state->model->treatment->bakes() || self::pastry($state)) {
             return $state->fat > 18.0 ? 'baked, short' : 'baked, crisp';
         }
 

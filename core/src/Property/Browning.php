@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
-use Transmuta\Formula\TreatmentKind;
-
 /**
  * What makes a layer brown in the oven: reducing sugars with protein (Maillard), so either one lost leaves it pale. Without an oven there is
  * nothing to brown. Relative weights from memory: allulose browns most readily, sucrose only for what the heat inverts, polyols not at all.
@@ -17,7 +15,7 @@ final class Browning
     /** √(g reducing sugars × g protein) per 100 g; 0 where the layer is not baked. */
     public static function of(LayerState $state): float
     {
-        if ($state->model->treatment->kind !== TreatmentKind::Bake) {
+        if (!$state->model->treatment->bakes()) {
             return 0.0;
         }
         $reducing = 0.0;

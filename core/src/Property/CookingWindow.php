@@ -18,7 +18,7 @@ final readonly class CookingWindow
     public static function of(LayerState $state, ?float $ph, Reference $reference): ?self
     {
         $egg = $state->of100('protein.egg');
-        if ($egg < 0.3 || !$state->model->treatment->kind->isHot()) {
+        if ($egg < 0.3 || !$state->model->treatment->isHot()) {
             return null;
         }
         $c = $reference->cooking;

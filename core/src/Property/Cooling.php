@@ -6,7 +6,6 @@ namespace Transmuta\Property;
 
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Reference\Reference;
 
 /**
@@ -105,14 +104,7 @@ final readonly class Cooling
     /** Temperature the layer goes into the cold with, °C. */
     public static function startOf(Treatment $treatment): float
     {
-        return match ($treatment->kind) {
-            TreatmentKind::Boil => 95.0,
-            TreatmentKind::Bake => 85.0,
-            TreatmentKind::Cook => $treatment->celsius ?? 82.0,
-            TreatmentKind::Melt => $treatment->celsius ?? 45.0,
-            TreatmentKind::Whip => 12.0,
-            TreatmentKind::Freeze, TreatmentKind::None => 20.0,
-        };
+        return $treatment->leavesAt();
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Reference\Reference;
 
 /**
@@ -19,7 +18,7 @@ final readonly class Keeping
     public static function of(LayerState $state, ?float $ph, float $aw, Reference $reference, float $serveAt): self
     {
         $rules = [];
-        $frozen = $serveAt < -2.0 || $state->model->treatment->kind === TreatmentKind::Freeze;
+        $frozen = $serveAt < -2.0 || $state->model->treatment->freezes();
         $controlled = self::needsCold($ph, $aw);
         $egg = ['raw' => false, 'light' => false, 'any' => false];
         $whipped = $rawFruit = $nut = $starch = false;
@@ -79,6 +78,6 @@ final readonly class Keeping
     {
         $t = $state->model->treatment;
 
-        return $t->kind === TreatmentKind::Boil || $t->kind === TreatmentKind::Bake || $t->reaches(71.0);
+        return $t->boils() || $t->bakes() || $t->reaches(71.0);
     }
 }

@@ -20,17 +20,19 @@ final readonly class LayerModel
     public static function of(Layer $layer, Shelf $shelf): self
     {
         $t = $layer->treatment;
-        $whipped = $t->kind === TreatmentKind::Whip || ($t->air ?? 0.0) > 0.2;
+        $whipped = $t->isWhipped();
+        $boils = $t->boils() || ($t->has(TreatmentKind::Cook) && $t->reaches(95.0));
+        $still = !$t->isStirred();
         $portions = [];
         foreach ($layer->understood() as $line) {
-            $boiled = $line->has('boiled') || $t->kind === TreatmentKind::Boil || ($t->kind === TreatmentKind::Cook && $t->reaches(95.0));
+            $boiled = $line->has('boiled') || $boils;
             $heated = $boiled || $line->has('heated') || $t->reaches(70.0);
             $portions[] = new Portion(
                 ingredient: $shelf->get((string) $line->ingredient),
                 boiled: $boiled,
                 heated: $heated,
-                still: $heated && !$t->stirred && !$line->has('boiled'),
-                boiledInLayer: $t->kind === TreatmentKind::Boil && !$line->has('boiled'),
+                still: $heated && $still && !$line->has('boiled'),
+                boiledInLayer: $t->boils() && !$line->has('boiled'),
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
                 apart: $line->has('boiled') || $line->has('heated'),

@@ -24,7 +24,7 @@ final readonly class PanHeating
     public static function of(LayerState $state, Thermal $thermal, ?CookingWindow $window, Reference $reference): ?self
     {
         $treatment = $state->model->treatment;
-        if (!$treatment->kind->isHot() || !$treatment->stirred || $state->mixed < 1.0) {
+        if ($treatment->inPan() === null || $state->mixed < 1.0) {
             return null;
         }
         $c = $reference->cooking;

@@ -9,7 +9,6 @@ use Transmuta\Diet\DietRules;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Treatment;
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\SweetenerIntake;
 use Transmuta\Reference\Reference;
@@ -66,7 +65,7 @@ final readonly class Planner
     /** Egg and starch do nothing unbaked, and are not for eating raw; gelatin has no place in an oven. */
     private static function leavesWith(Ingredient $in, Treatment $treatment): bool
     {
-        return $treatment->kind === TreatmentKind::Bake ? $in->does('gelatin-bloom') > 0.0 : $in->comesFrom('egg') || \in_array($in->group, ['starch', 'flour'], true);
+        return $treatment->bakes() ? $in->does('gelatin-bloom') > 0.0 : $in->comesFrom('egg') || \in_array($in->group, ['starch', 'flour'], true);
     }
 
     /** @return list<LayerPlan> */
@@ -216,8 +215,8 @@ final readonly class Planner
         $kind = match (true) {
             $brief->asks(Diet::Raw) => 'raw',
             $pays === 'foam' || ($pays === 'lean' && $layer->airShare > 0.2) => 'foam',
-            !$treatment->kind->isHot() => 'cold',
-            $treatment->stirred => 'stirred',
+            !$treatment->isHot() => 'cold',
+            $treatment->isStirred() => 'stirred',
             default => 'still',
         };
         $fits = array_filter($this->catalogue->packages(), fn(Package $p): bool => $p->pays === $pays && $p->worksIn($kind, $family, $layer->ph) && $this->allowed($p, $brief));
@@ -293,7 +292,7 @@ final readonly class Planner
         return new LayerPlan(
             implode('+', [...array_map(static fn(Package $p): string => $p->id, $packages), ...($eggPart === null ? [] : [$eggPart])]) ?: 'kept',
             implode(' · ', [...array_map(static fn(Package $p): string => $p->name, $packages), ...($eggPart === null ? [] : [self::EGG_WORDS[$eggPart][0]])]) ?: 'Balanced again',
-            implode('; ', [...array_map(static fn(Package $p): string => $p->mouth, $packages), ...($eggPart === null ? [] : [self::EGG_WORDS[$eggPart][1]]), ...($wants->treatment === null ? [] : [$wants->treatment->kind === TreatmentKind::Bake ? 'baked, so denser' : 'unbaked, so lighter'])]) ?: 'as the original',
+            implode('; ', [...array_map(static fn(Package $p): string => $p->mouth, $packages), ...($eggPart === null ? [] : [self::EGG_WORDS[$eggPart][1]]), ...($wants->treatment === null ? [] : [$wants->treatment->bakes() ? 'baked, so denser' : 'unbaked, so lighter'])]) ?: 'as the original',
             array_sum(array_map(static fn(Package $p): int => $p->effortMinutes, $packages)),
             max([0, ...array_map(static fn(Package $p): int => $p->waitHours, $packages)]),
             [...$new, ...$kept],
@@ -314,7 +313,7 @@ final readonly class Planner
     /** Starch in a baked layer boils with the layer; everything else keeps the sub-step of its own. */
     private function inThisHeat(Agent $agent, Treatment $treatment): Agent
     {
-        $bakes = $treatment->kind === TreatmentKind::Bake && $this->shelf->get($agent->id)->group === 'starch';
+        $bakes = $treatment->bakes() && $this->shelf->get($agent->id)->group === 'starch';
 
         return $bakes ? new Agent($agent->id, $agent->typical, $agent->least, $agent->most, $agent->names, []) : $agent;
     }

@@ -11,6 +11,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Formula\TreatmentStep;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerModel;
@@ -305,14 +306,14 @@ final readonly class Reformulator
             return new Layer($was->name, $was->lines, $treatment, $was->tin, null);
         }
         if ($brief->asks(Diet::Raw)) {
-            return new Layer($was->name, $was->lines, $was->treatment->kind === TreatmentKind::Freeze ? $was->treatment : Treatment::none(), $was->tin, null);
+            return new Layer($was->name, $was->lines, $was->treatment->without(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Bake, TreatmentKind::Melt), $was->tin, null);
         }
         $egg = array_filter($plan->unknowns, fn(Unknown $u): bool => $this->reader->shelf->get($u->ingredient)->comesFrom('egg'));
-        if ($was->treatment->kind !== TreatmentKind::Cook || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
+        if (!$was->treatment->has(TreatmentKind::Cook) || $was->treatment->reaches(95.0) || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
             return $was;
         }
 
-        return new Layer($was->name, $was->lines, Treatment::of(TreatmentKind::Melt), $was->tin, $was->loss);
+        return new Layer($was->name, $was->lines, $was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Melt)), $was->tin, $was->loss);
     }
 
     /** @param array<int, list<SolvedLayer>> $solved */

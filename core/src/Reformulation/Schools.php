@@ -8,6 +8,7 @@ use Transmuta\Formula\Family;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Formula\TreatmentStep;
 use Transmuta\Process\ChillMarks;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\NetCarbSchool;
@@ -107,12 +108,12 @@ final readonly class Schools
     /** The heat a layer of a route gets instead of its own: only a cheesecake's filling is asked about. */
     public function treatment(LayerReading $layer, Family $family): ?Treatment
     {
-        $bakes = $layer->layer->treatment->kind === TreatmentKind::Bake;
+        $bakes = $layer->layer->treatment->bakes();
         if ($family !== Family::Cheesecake || $this->baked === null || $this->baked === $bakes || $layer->baseWords !== null || !$this->isCheese($layer)) {
             return null;
         }
 
-        return $this->baked ? Treatment::of(TreatmentKind::Bake, self::BAKE) : Treatment::none();
+        return $this->baked ? $layer->layer->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BAKE)) : $layer->layer->treatment->without(TreatmentKind::Bake, TreatmentKind::Cook, TreatmentKind::Boil);
     }
 
     private function isCheese(LayerReading $layer): bool

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Tests\Kit;
@@ -48,8 +49,8 @@ final class TextFormulaTest extends TestCase
         self::assertEqualsWithDelta(6.1, $formula->serveAt, 0.05);
         self::assertCount(2, $formula->layers);
         $filling = $formula->layers[1];
-        self::assertSame(TreatmentKind::Cook, $filling->treatment->kind);
-        self::assertEqualsWithDelta(82.2, $filling->treatment->celsius, 0.05);
+        self::assertSame(TreatmentKind::Cook, $filling->treatment->steps[0]->kind);
+        self::assertEqualsWithDelta(82.2, $filling->treatment->steps[0]->celsius, 0.05);
         self::assertSame('6 x glass 120 ml', $filling->tin?->words());
         self::assertSame('reduce by 25 %', $filling->loss?->words());
         self::assertSame(['1. Cook it.', '2. Chill it.'], $formula->method);
@@ -124,7 +125,6 @@ final class TextFormulaTest extends TestCase
             'boil' => ['boil 2 min stirred', TreatmentKind::Boil, null, 2.0, true],
             'freeze' => ['freeze -18 C', TreatmentKind::Freeze, -18.0, null, true],
             'gas mark' => ['bake gas mark 4', TreatmentKind::Bake, 177.0, null, false],
-            'none' => ['none', TreatmentKind::None, null, null, true],
             'whip' => ['whip', TreatmentKind::Whip, null, null, true],
         ];
     }
@@ -132,11 +132,11 @@ final class TextFormulaTest extends TestCase
     #[DataProvider('treatments')]
     public function testTreatmentsAreReadAndWrittenBack(string $text, TreatmentKind $kind, ?float $celsius, ?float $minutes, bool $stirred): void
     {
-        $treatment = TextFormula::treatment($text);
-        self::assertSame($kind, $treatment->kind);
-        self::assertSame($celsius, $treatment->celsius);
-        self::assertSame($minutes, $treatment->minutes);
-        self::assertSame($stirred, $treatment->stirred);
-        self::assertEquals($treatment->kind, TextFormula::treatment($treatment->words())->kind);
+        $treatment = TreatmentGrammar::parse($text);
+        self::assertSame($kind, $treatment->steps[0]->kind);
+        self::assertSame($celsius, $treatment->steps[0]->celsius);
+        self::assertSame($minutes, $treatment->steps[0]->minutes);
+        self::assertSame($stirred, $treatment->steps[0]->stirred);
+        self::assertEquals($treatment, TreatmentGrammar::parse($treatment->words()));
     }
 }

@@ -9,7 +9,6 @@ use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Nonsense;
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Reformulation\Schools;
@@ -109,11 +108,11 @@ final class SchoolsTest extends TestCase
 
     public function testACheesecakeIsBakedOrNotByChoice(): void
     {
-        $kind = static fn(array $chosen, string $text): array => array_unique(array_map(static fn(Route $r): string => $r->result->formula->layers[0]->treatment->kind->value, self::routes($chosen, $text, [Diet::Vegetarian, Diet::ReducedSugar])));
-        self::assertSame([TreatmentKind::Bake->value], $kind([], self::CHEESECAKE));
-        self::assertSame([TreatmentKind::None->value], $kind(['bake' => 'unbaked'], self::CHEESECAKE));
+        $kind = static fn(array $chosen, string $text): array => array_unique(array_map(static fn(Route $r): bool => $r->result->formula->layers[0]->treatment->bakes(), self::routes($chosen, $text, [Diet::Vegetarian, Diet::ReducedSugar])));
+        self::assertSame([true], $kind([], self::CHEESECAKE));
+        self::assertSame([false], $kind(['bake' => 'unbaked'], self::CHEESECAKE));
         $cold = "family: cheesecake\nportions: 8\nlayer: Filling\ntreat: none\n500 g cream cheese\n200 g cream 36%\n120 g sugar\n8 g gelatin powder";
-        self::assertSame([TreatmentKind::Bake->value], $kind(['bake' => 'baked'], $cold));
+        self::assertSame([true], $kind(['bake' => 'baked'], $cold));
         foreach (self::routes(['bake' => 'unbaked'], self::CHEESECAKE, [Diet::ReducedSugar]) as $route) {
             self::assertArrayNotHasKey('egg', self::grams($route->result->formula), 'no raw egg in what is no longer baked');
         }

@@ -10,7 +10,7 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Tin;
-use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Tests\Kit;
 use Transmuta\Watch\Warning;
 
@@ -103,14 +103,12 @@ final class CureTest extends TestCase
     /** @param array{action: string, ingredient: string, grams: float, for: string} $cure */
     private static function layer(Layer $layer, array $cure): Layer
     {
-        $treated = static fn(string $words): Layer => new Layer($layer->name, $layer->lines, TextFormula::treatment($words), $layer->tin, $layer->loss);
+        $treated = static fn(string $words): Layer => new Layer($layer->name, $layer->lines, TreatmentGrammar::parse($words), $layer->tin, $layer->loss);
         $mend = static fn(callable $change): Layer => $layer->with(array_map(static fn(Line $l): Line => $l->ingredient === $cure['ingredient'] ? $change($l) : $l, $layer->lines));
         $prepared = static fn(string $prep): Layer => $mend(static fn(Line $l): Line => Line::of((string) $l->ingredient, $l->grams, prep: [...$l->prep, $prep]));
 
         return match ($cure['action']) {
-            'boil-layer' => $treated('boil 2 min stirred'),
-            'cook' => $treated("cook to {$cure['grams']} C, stirred"),
-            'treat' => $treated($cure['for']),
+            'boil-layer', 'cook', 'treat' => $treated($cure['for']),
             'tin' => new Layer($layer->name, $layer->lines, $layer->treatment, Tin::parse($cure['for']), $layer->loss),
             'weigh' => $mend(static fn(Line $l): Line => $l->weighing($cure['grams'])),
             'swap' => $mend(static fn(Line $l): Line => Line::of($cure['for'], $l->grams * $cure['grams'], prep: $l->prep)),

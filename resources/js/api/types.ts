@@ -150,7 +150,15 @@ export interface SectionShape {
     layers: { name: string; height_mm: number; kind: string }[];
 }
 
+/** A treatment a page offers, in the text form's own words. */
+export interface TreatmentChoice {
+    words: string;
+    name: string;
+}
+
 export interface Side {
+    /** What is done to each layer, in a cook's words. */
+    treated: string[];
     formula: Formula;
     reading: Reading;
     section: SectionShape;

@@ -8,7 +8,7 @@ import { compareStep } from '../rooms/notebook/compareStep';
 import { grams, money } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';
-import { treatWords, nameParts } from './words';
+import { nameParts } from './words';
 
 describe('figures', () => {
     it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.44, '100.4'], [999.94, '999.9'], [1000.4, '1000']])('%s g reads %s', (value, text) => {
@@ -91,14 +91,6 @@ describe('the drawn section', () => {
         expect(toneOf([{ ingredient: 'cream-36', grams: 100 }])).toBe(toneOf([]));
         expect(inkOn('#7b3a63')).toBe('#ffffff');
         expect(inkOn('#f0e6cf')).not.toBe('#ffffff');
-    });
-});
-
-describe('a treatment', () => {
-    it.each([
-        ['none', 'not heated'], ['cook to 82 C stirred', 'cooked to 82 °C, stirred'], ['bake 150 C still', 'baked at 150 °C, still'], ['boil 2 min stirred', 'boiled 2 min, stirred'], ['freeze -18 C', 'frozen to -18 °C'],
-    ])('%s reads “%s”', (treat, words) => {
-        expect(treatWords(treat)).toBe(words);
     });
 });
 

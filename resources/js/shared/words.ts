@@ -34,36 +34,12 @@ export const MEASURES = [
     { id: 'uk', name: 'UK (imperial ounces and pints)' },
 ] as const;
 
-export const TREATMENTS = [
-    { id: 'none', name: 'Nothing, cold' },
-    { id: 'cook to 82 C, stirred', name: 'Cooked to 82 °C, stirred' },
-    { id: 'boil 2 min stirred', name: 'Boiled 2 min, stirred' },
-    { id: 'bake 150 C still', name: 'Baked at 150 °C, still' },
-    { id: 'melt', name: 'Melted together' },
-    { id: 'whip', name: 'Whipped or folded' },
-    { id: 'freeze -18 C', name: 'Frozen to −18 °C' },
-] as const;
-
 export const MECHANISMS: Record<string, string> = {
     egg: 'egg, heated', gelatin: 'gelatin', agar: 'agar', iota: 'iota carrageenan', kappa: 'kappa carrageenan', 'lm-pectin': 'low-methoxyl pectin',
     'hm-pectin': 'high-methoxyl pectin', starch: 'starch', soy: 'soy protein', whey: 'heat-set whey', fat: 'firm fat', citrus: 'casein set by acid',
     cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
     psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac', methylcellulose: 'methylcellulose',
 };
-
-/** A treatment in the words of the kitchen. */
-export function treatWords(treat: string): string {
-    if (treat === 'none') return 'not heated';
-    return treat
-        .replace(/^cook to (-?[\d.]+) C/, 'cooked to $1 °C')
-        .replace(/^bake (-?[\d.]+) C/, 'baked at $1 °C')
-        .replace(/^freeze (-?[\d.]+) C/, 'frozen to $1 °C')
-        .replace(/^boil/, 'boiled')
-        .replace(/^whip/, 'whipped')
-        .replace(/^melt/, 'blended warm')
-        .replace(/,? stirred/, ', stirred')
-        .replace(/,? still/, ', still');
-}
 
 /** What an ingredient is taken for. */
 export const JOBS: Record<string, string> = {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
@@ -27,8 +26,9 @@ final class AlluloseBrownsEarly implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $t = $layer->layer->treatment;
-            if ($layer->state->of100('allulose') > 3.0 && $t->kind === TreatmentKind::Bake) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: allulose browns early; bake about 15 °C cooler and cover once it has colour. It is not authorised in the EU and UK.', $layer->layer->name), $n, $t->celsius === null || $t->celsius <= self::GENTLE ? null : ['action' => 'treat', 'ingredient' => '', 'for' => Treatment::of($t->kind, $t->celsius - 15.0, $t->minutes, $t->stirred, $t->air)->words()]);
+            $bake = $t->step(TreatmentKind::Bake);
+            if ($layer->state->of100('allulose') > 3.0 && $bake !== null) {
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: allulose browns early; bake about 15 °C cooler and cover once it has colour. It is not authorised in the EU and UK.', $layer->layer->name), $n, $bake->celsius === null || $bake->celsius <= self::GENTLE ? null : ['action' => 'treat', 'ingredient' => '', 'for' => $t->with($bake->at($bake->celsius - 15.0))->words()]);
             }
         }
     }

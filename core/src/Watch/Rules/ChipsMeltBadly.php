@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
@@ -23,7 +22,7 @@ final class ChipsMeltBadly implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
-                $melted = $layer->layer->treatment->kind !== TreatmentKind::None && $layer->baseWords === null;
+                $melted = !$layer->layer->treatment->isNone() && $layer->baseWords === null;
                 if ($portion->ingredient->does('chips') > 0.0 && $melted && $layer->state->share[$i] > 3.0) {
                     yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s hold their shape and melt thick and grainy. Bar chocolate melts smooth.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'chocolate-55']);
                 }

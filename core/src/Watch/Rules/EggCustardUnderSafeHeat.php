@@ -22,8 +22,8 @@ final class EggCustardUnderSafeHeat implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $treatment = $layer->layer->treatment;
-            if ($layer->state->of100('protein.egg') > 0.5 && $treatment->kind === \Transmuta\Formula\TreatmentKind::Cook && !$treatment->reaches(71.0)) {
-                yield new Warning(self::name(), Severity::Stop, \sprintf('%s: %g °C is under the 71 °C that egg dishes should reach (USDA). Cook on, or use pasteurised egg.', $layer->layer->name, $treatment->celsius ?? 82.0), $n, ['action' => 'cook', 'ingredient' => '', 'grams' => max(75.0, round($layer->window->done ?? 75.0))]);
+            if ($layer->state->of100('protein.egg') > 0.5 && $treatment->has(\Transmuta\Formula\TreatmentKind::Cook) && !$treatment->reaches(71.0)) {
+                yield new Warning(self::name(), Severity::Stop, \sprintf('%s: %g °C is under the 71 °C that egg dishes should reach (USDA). Cook on, or use pasteurised egg.', $layer->layer->name, $treatment->step(\Transmuta\Formula\TreatmentKind::Cook)->celsius ?? \Transmuta\Formula\TreatmentKind::COOKED), $n, ['action' => 'cook', 'ingredient' => '', 'grams' => $to = max(75.0, round($layer->window->done ?? 75.0)), 'for' => $treatment->heatedBy(\Transmuta\Formula\TreatmentStep::of(\Transmuta\Formula\TreatmentKind::Cook, $to))->words()]);
             }
         }
     }

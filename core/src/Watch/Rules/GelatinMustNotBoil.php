@@ -21,7 +21,7 @@ final class GelatinMustNotBoil implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->layer->treatment->kind === \Transmuta\Formula\TreatmentKind::Boil) {
+            if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->layer->treatment->boils()) {
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s is boiled with its gelatin in it. Take it off the heat and melt the swollen gelatin in below 60 °C.', $layer->layer->name), $n, ['action' => 'treat', 'ingredient' => '', 'for' => 'melt']);
             }
         }

@@ -25,7 +25,7 @@ final class LightCheeseWillNotSet implements Rule
             foreach ($layer->state->model->portions as $i => $portion) {
                 $light += \in_array($portion->ingredient->id, ['cream-cheese-light', 'quark', 'skyr'], true) ? $layer->state->share[$i] : 0.0;
             }
-            if ($light > 25.0 && !$layer->layer->treatment->kind->isHot() && $layer->set->ge < 1.15) {
+            if ($light > 25.0 && !$layer->layer->treatment->isHot() && $layer->set->ge < 1.15) {
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.0f %% of it is low-fat cheese, which firms less than full-fat; it reads "%s". Gelatin at about 1 %%, or full-fat cheese, makes it slice.', $layer->layer->name, $light, \Transmuta\Property\Ladder::word($layer->set->ge)), $n, ['action' => 'add', 'ingredient' => 'gelatin-powder', 'grams' => round(0.01 * $layer->state->mixed, 1)]);
             }
         }

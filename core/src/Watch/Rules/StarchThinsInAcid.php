@@ -21,7 +21,7 @@ final class StarchThinsInAcid implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->kind->isHot() && self::cure($layer) !== null) {
+            if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->isHot() && self::cure($layer) !== null) {
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: starch cooked at pH %.1f thins, about a fifth is already counted. Boil it in the water or milk, then add the juice.', $layer->layer->name, $layer->ph), $n, self::cure($layer));
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Watch\Rule;
@@ -22,7 +21,7 @@ final class StarchWeepsFrozen implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            if ($dish->formula->serveAt >= -2.0 && $layer->layer->treatment->kind !== TreatmentKind::Freeze) {
+            if ($dish->formula->serveAt >= -2.0 && !$layer->layer->treatment->freezes()) {
                 continue;
             }
             foreach ($layer->state->model->portions as $i => $portion) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
@@ -25,11 +24,12 @@ final class WarmMassOntoCulturedCream implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $celsius = Cooling::startOf($layer->layer->treatment);
+            $warm = $layer->layer->treatment->bakes() ? null : $layer->layer->treatment->step(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Melt);
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
                 $cultured = $in->group === 'dairy' && $in->ph !== null && $in->ph < 5.2;
-                if ($cultured && !\in_array($layer->layer->treatment->kind, [TreatmentKind::None, TreatmentKind::Whip, TreatmentKind::Bake, TreatmentKind::Freeze], true) && $celsius > 40.0 && $layer->state->share[$i] > 8.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under 40 °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name)), $n, $layer->layer->treatment->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => Treatment::of(TreatmentKind::Melt, 38.0)->words()] : null);
+                if ($cultured && $warm !== null && $celsius > 40.0 && $layer->state->share[$i] > 8.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under 40 °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name)), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(38.0))->words()] : null);
                 }
             }
         }

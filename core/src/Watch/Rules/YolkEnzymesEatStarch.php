@@ -23,8 +23,8 @@ final class YolkEnzymesEatStarch implements Rule
         foreach ($dish->layers as $n => $layer) {
             $treatment = $layer->layer->treatment;
             $starch = $layer->set->mechanisms['starch'] ?? 0.0;
-            if ($starch > 0.03 && $layer->state->of100('protein.egg') > 0.6 && $treatment->kind === \Transmuta\Formula\TreatmentKind::Cook && !$treatment->reaches(95.0)) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: yolk cooked only to %g °C leaves enzymes that eat the starch. Boil 2 min, whisking.', $layer->layer->name, $treatment->celsius ?? 82.0), $n, ['action' => 'boil-layer', 'ingredient' => '']);
+            if ($starch > 0.03 && $layer->state->of100('protein.egg') > 0.6 && $treatment->has(\Transmuta\Formula\TreatmentKind::Cook) && !$treatment->reaches(95.0)) {
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: yolk cooked only to %g °C leaves enzymes that eat the starch. Boil 2 min, whisking.', $layer->layer->name, $treatment->step(\Transmuta\Formula\TreatmentKind::Cook)->celsius ?? \Transmuta\Formula\TreatmentKind::COOKED), $n, ['action' => 'boil-layer', 'ingredient' => '', 'for' => $treatment->heatedBy(\Transmuta\Formula\TreatmentStep::of(\Transmuta\Formula\TreatmentKind::Boil, null, 2.0))->words()]);
             }
         }
     }

@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { FormulaLine, Side } from '../../api/types';
 import { Panel } from '../../shared/Panel';
-import { treatWords } from '../../shared/words';
 import { COLUMNS, type LedgerLayer } from './ledger';
 import { LedgerLine } from './LedgerLine';
 import { TypeLine } from './TypeLine';
@@ -60,7 +59,7 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                             </h2>
                             <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
                                 {reading ? `${Math.round(reading.mass_g)} g · ` : ''}
-                                {treatWords(formula?.treat ?? 'none')}
+                                {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
                         </Box>

@@ -68,7 +68,7 @@ describe('a cure', () => {
         expect(cured(formula, { ...warning, layer: 1 })).toEqual(formula);
     });
     it('boils the whole layer where that is the cure', () => {
-        expect(cured(formula, { layer: 0, cure: { action: 'boil-layer', ingredient: '' } }).layers[0]?.treat).toBe('boil 2 min stirred');
+        expect(cured(formula, { layer: 0, cure: { action: 'boil-layer', ingredient: '', for: 'boil 2 min stirred' } }).layers[0]?.treat).toBe('boil 2 min stirred');
     });
     it('adds, weighs and swaps what it says', () => {
         const after = (cure: Parameters<typeof cured>[1]['cure']) => cured(formula, { layer: 0, cure }).layers[0];
@@ -76,7 +76,7 @@ describe('a cure', () => {
         expect(after({ action: 'add', ingredient: 'agar', grams: 1.2 })?.lines.at(-1)?.prep).toEqual(['boiled']);
         expect(after({ action: 'weigh', ingredient: 'sugar', grams: 120 })?.lines.map((l) => l.grams)).toEqual([2, 120]);
         expect(after({ action: 'swap', ingredient: 'sugar', for: 'allulose', grams: 1.4 })?.lines[1]).toMatchObject({ ingredient: 'allulose', grams: 193.2, text: '' });
-        expect(after({ action: 'cook', ingredient: '', grams: 80 })?.treat).toBe('cook to 80 C, stirred');
+        expect(after({ action: 'cook', ingredient: '', grams: 80, for: 'cook to 80 C stirred; whip' })?.treat).toBe('cook to 80 C stirred; whip');
     });
     it('heats otherwise, takes more tins, and scales the whole dish', () => {
         const after = (cure: Parameters<typeof cured>[1]['cure'], layer: number | null = 0) => cured(formula, { layer, cure }).layers[0];

@@ -106,9 +106,7 @@ function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning[
     const mend = (change: (line: FormulaLine) => Partial<FormulaLine>) => ({ ...layer, lines: layer.lines.map((line) => (line.ingredient === cure.ingredient ? { ...line, ...change(line) } : line)) });
     switch (cure.action) {
         case 'boil-layer':
-            return { ...layer, treat: 'boil 2 min stirred' };
         case 'cook':
-            return { ...layer, treat: `cook to ${cure.grams ?? 82} C, stirred` };
         case 'treat':
             return { ...layer, treat: cure.for ?? layer.treat };
         case 'tin':

@@ -6,12 +6,12 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { call, Problem } from '../../api/client';
-import type { DishSummary, Side, Warning } from '../../api/types';
+import type { DishSummary, Side, TreatmentChoice, Warning } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { ReadLines } from './ReadLines';
-import { HEAD_ROWS, setLayerHeading, wholeText } from './treatments';
+import { HEAD_ROWS, wholeText } from './wholeText';
 
 interface Draft {
     title: string;
@@ -48,7 +48,7 @@ export function NewDish() {
     const text = wholeText(asked, asked.lines);
     const reading = useQuery({
         queryKey: ['reading', text],
-        queryFn: ({ signal }) => call<Side & { watch: Warning[] }>('POST', 'readings', { text, measures: asked.measures }, signal),
+        queryFn: ({ signal }) => call<Side & { watch: Warning[]; treatments: TreatmentChoice[] }>('POST', 'readings', { text, measures: asked.measures }, signal),
         enabled: asked.lines.trim() !== '',
         placeholderData: keepPreviousData,
         retry: false,
@@ -60,6 +60,11 @@ export function NewDish() {
             await client.invalidateQueries({ queryKey: ['dishes'] });
             await navigate(`/bench/${dish.versions[0]?.id ?? ''}`);
         },
+    });
+    const headed = useMutation({
+        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin'; value: string }) => call<{ text: string }>('POST', 'readings/heading', change),
+        // What was typed meanwhile is never replaced.
+        onSuccess: (made, change) => setDraft((d) => (d.lines === change.text ? { ...d, lines: made.text } : d)),
     });
     const set = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }));
     const field = (key: 'title' | 'portions' | 'serveAt', label: string, width: number | string) => (
@@ -119,6 +124,7 @@ export function NewDish() {
                 </Panel>
                 <Panel component="section" aria-label="As it is read" sx={{ overflow: 'auto' }} tabIndex={0}>
                     {keep.error && <ProblemNote error={keep.error} />}
+                    {headed.error && <ProblemNote error={headed.error} />}
                     {problem && (
                         <ProblemNote error={new Problem(problem.status, { detail: problem.message, field: problem.line !== null ? `line ${Math.max(1, problem.line - HEAD_ROWS)} of your text` : problem.field, mend: problem.mend })} />
                     )}
@@ -134,7 +140,8 @@ export function NewDish() {
                     {reading.data && !problem && asked.lines.trim() !== '' && (
                         <ReadLines
                             side={reading.data}
-                            onHeading={(layer, heading, value) => set({ lines: setLayerHeading(draft.lines, layer, heading, value) })}
+                            treatments={reading.data.treatments}
+                            onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value })}
                             onReplace={(from, to) => set({ lines: draft.lines.split('\n').map((row) => (row.trim() === from.trim() ? to : row)).join('\n') })}
                         />
                     )}

@@ -2,23 +2,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { FormulaLayer, FormulaLine, Side } from '../../api/types';
+import type { FormulaLayer, FormulaLine, Side, TreatmentChoice } from '../../api/types';
 import { grams, oneDecimal } from '../../shared/numbers';
-import { TREATMENTS } from '../../shared/words';
 
 interface Props {
     side: Side;
+    treatments: TreatmentChoice[];
     onHeading: (layer: number, heading: 'treat' | 'tin', value: string) => void;
     onReplace: (from: string, to: string) => void;
 }
 
 /** Every typed line beside its grams and the trace of how it got there. */
-export function ReadLines({ side, onHeading, onReplace }: Props) {
+export function ReadLines({ side, treatments, onHeading, onReplace }: Props) {
     return (
         <>
             {side.formula.layers.map((layer, n) => {
                 const reading = side.reading.layers[n];
-                const known = TREATMENTS.some((t) => t.id === layer.treat || t.id.replace(',', '') === layer.treat);
+                const known = treatments.some((t) => t.words === layer.treat);
                 return (
                     <Box component="section" key={`${layer.name}${n}`} aria-label={layer.name} sx={{ mb: 2 }}>
                         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, borderBottom: '1.5px solid var(--rim)', pb: 0.75, flexWrap: 'wrap' }}>
@@ -33,17 +33,17 @@ export function ReadLines({ side, onHeading, onReplace }: Props) {
                             )}
                             <Box sx={{ flex: 1 }} />
                             <TextField
-                                select size="small" label="What is done to it" value={known ? (TREATMENTS.find((t) => t.id.replace(',', '') === layer.treat.replace(',', ''))?.id ?? 'none') : layer.treat}
+                                select size="small" label="What is done to it" value={layer.treat}
                                 onChange={(e) => onHeading(n, 'treat', e.target.value)} sx={{ minWidth: 190 }}
                                 color={wantsHeat(layer) ? 'warning' : 'primary'} focused={wantsHeat(layer) || undefined}
                                 helperText={wantsHeat(layer) ? 'Egg or starch here is usually heated' : undefined}
                             >
-                                {TREATMENTS.map((t) => (
-                                    <MenuItem key={t.id} value={t.id}>
+                                {treatments.map((t) => (
+                                    <MenuItem key={t.words} value={t.words}>
                                         {t.name}
                                     </MenuItem>
                                 ))}
-                                {!known && <MenuItem value={layer.treat}>{layer.treat}</MenuItem>}
+                                {!known && <MenuItem value={layer.treat}>{side.treated[n] ?? layer.treat}</MenuItem>}
                             </TextField>
                         </Box>
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
-import { dietName, treatWords } from '../../shared/words';
+import { dietName } from '../../shared/words';
 
 const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
 
@@ -36,7 +36,7 @@ export function RecipeCard({ card }: { card: Card }) {
                             <h3 className="name" style={{ margin: '0 0 2px', fontSize: 18 }}>
                                 {layer.layer}
                             </h3>
-                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, mb: 0.25 }}>{treatWords(layer.treat)}</Box>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, mb: 0.25 }}>{layer.treat}</Box>
                             <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td': { py: '2px', verticalAlign: 'top', borderTop: '1px solid var(--line)' } }}>
                                 <tbody>
                                     {layer.lines.map((line, n) => (

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Transmuta\Intake\TextHeadings;
+
+/** A typed text with what is done to one of its layers, or its tin, set to something else; keeps nothing. */
+final class ReadingHeadingController extends Controller
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $request->validate([
+            'text' => ['required', 'string', 'max:400000'], 'layer' => ['required', 'integer', 'min:0', 'max:1000'],
+            'heading' => ['required', 'in:treat,tin'], 'value' => ['present', 'nullable', 'string', 'max:200'],
+        ]);
+        $heading = $request->string('heading')->value() === 'tin' ? 'tin' : 'treat';
+
+        return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'))]);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Formula;
+
+/**
+ * One thing done to a whole layer: how hot (°C; oven temperature when baked), how long (minutes), stirred or still, and the share of air
+ * (0…1 of a full foam) where it is stated rather than computed from what foams.
+ */
+final readonly class TreatmentStep
+{
+    private function __construct(
+        public TreatmentKind $kind,
+        public ?float $celsius,
+        public ?float $minutes,
+        public bool $stirred,
+        public ?float $air,
+    ) {}
+
+    /** @throws Nonsense if the temperature is outside −40…300 °C, the time negative or the air outside 0…1 */
+    public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null): self
+    {
+        if ($celsius !== null && ($celsius < -40.0 || $celsius > 300.0)) {
+            throw Nonsense::of('treat', \sprintf('%s °C', $celsius), 'give a temperature between −40 and 300 °C');
+        }
+        if ($minutes !== null && ($minutes < 0.0 || $minutes > 2880.0)) {
+            throw Nonsense::of('treat', \sprintf('%s min', $minutes), 'give a time between 0 and 2880 minutes');
+        }
+        if ($air !== null && ($air < 0.0 || $air > 1.0)) {
+            throw Nonsense::of('treat', \sprintf('air %s', $air), 'give air between 0 and 1');
+        }
+
+        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air);
+    }
+
+    /** The layer reaches at least this core temperature by it; a baked layer 88 °C in its middle, a boiled one 100. */
+    public function reaches(float $celsius): bool
+    {
+        return match ($this->kind) {
+            TreatmentKind::Boil => $celsius <= 100.0,
+            TreatmentKind::Bake => $celsius <= 88.0,
+            TreatmentKind::Cook => $celsius <= ($this->celsius ?? TreatmentKind::COOKED),
+            TreatmentKind::Melt => $celsius <= ($this->celsius ?? 50.0),
+            TreatmentKind::Whip, TreatmentKind::Freeze, TreatmentKind::None => $celsius <= ($this->celsius ?? 20.0),
+        };
+    }
+
+    /** Temperature the layer leaves it with, °C. */
+    public function leavesAt(): float
+    {
+        return match ($this->kind) {
+            TreatmentKind::Boil => 95.0,
+            TreatmentKind::Bake => 85.0,
+            TreatmentKind::Cook => $this->celsius ?? TreatmentKind::COOKED,
+            TreatmentKind::Melt => $this->celsius ?? 45.0,
+            TreatmentKind::Whip => 12.0,
+            TreatmentKind::Freeze, TreatmentKind::None => 20.0,
+        };
+    }
+
+    public function at(?float $celsius): self
+    {
+        return self::of($this->kind, $celsius, $this->minutes, $this->stirred, $this->air);
+    }
+
+    /** As a cook tells it: "cooked to 82 °C, stirred". */
+    public function told(): string
+    {
+        $degrees = static fn(float $c): string => str_replace('-', '−', (string) $c) . ' °C';
+        $told = match ($this->kind) {
+            TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? TreatmentKind::COOKED),
+            TreatmentKind::Bake => 'baked at ' . $degrees($this->celsius ?? 150.0),
+            TreatmentKind::Freeze => 'frozen to ' . $degrees($this->celsius ?? -18.0),
+            TreatmentKind::Melt => 'blended warm' . ($this->celsius === null ? '' : ' at ' . $degrees($this->celsius)),
+            TreatmentKind::Boil => 'boiled',
+            TreatmentKind::Whip => 'whipped',
+            TreatmentKind::None => 'mixed',
+        };
+        $told .= $this->minutes === null ? '' : \sprintf(' %g min', $this->minutes);
+
+        return $told . ($this->kind->isHot() ? ($this->stirred ? ', stirred' : ', still') : '') . ($this->air === null ? '' : \sprintf(', %g %% of a full foam', round(100 * $this->air)));
+    }
+
+    /** In the words {@see \Transmuta\Intake\TreatmentGrammar} reads. */
+    public function words(): string
+    {
+        $words = match ($this->kind) {
+            TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? TreatmentKind::COOKED) . ' C',
+            TreatmentKind::Bake => 'bake ' . ($this->celsius ?? 150) . ' C',
+            TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
+            TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),
+            TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::None => $this->kind->value,
+        };
+        if ($this->minutes !== null) {
+            $words .= ' ' . $this->minutes . ' min';
+        }
+        if ($this->kind->isHot()) {
+            $words .= $this->stirred ? ' stirred' : ' still';
+        }
+
+        return $words . ($this->air === null ? '' : \sprintf(' air %g %%', round(100 * $this->air, 2)));
+    }
+}
