@@ -22,6 +22,7 @@ final readonly class Ingredient
      * @param list<string> $mayContain allergens its packets commonly warn of
      * @param list<string> $cereals which gluten cereal: `wheat`, `barley`, `oats`, `rye`
      * @param array<string, float> $micronutrients per 100 g, by {@see MICRONUTRIENTS}; only what is known
+     * @param string $class what a practitioner takes it for (`core/data/shelf/classes.csv`), which decides its twins; '' where nobody said
      * @param ?float $statedKj energy the source states, kJ per 100 g
      * @param array<string, Provenance> $provenances by value: `parts`, `acids`, `ph`, `density:<form>`, `unit:<name>`, `function:<name>`, a micronutrient, `price`
      */
@@ -49,6 +50,7 @@ final readonly class Ingredient
         public ?string $note = null,
         public array $provenances = [],
         public ?string $basedOn = null,
+        public string $class = '',
     ) {}
 
     public function does(string $function): float
@@ -127,6 +129,7 @@ final readonly class Ingredient
             $this->note,
             [...$this->provenances, 'acids' => $provenance],
             $this->basedOn,
+            $this->class,
         );
     }
 }

@@ -191,6 +191,7 @@ final readonly class PacketIngredient
             'source' => $source,
             'marks' => [...$kept, ...$marks],
             'based_on' => $like?->id,
+            'class' => $like->class ?? '',
         ];
     }
 }

@@ -23,6 +23,7 @@ final class ShelfFiles
         $names = array_column(Table::rows($dir . 'names.csv'), 'names', 'ingredient');
         $prices = array_column(Table::rows($dir . 'prices.csv'), null, 'ingredient');
         $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
+        $classes = array_column(Table::rows($dir . 'classes.csv'), 'class', 'ingredient');
         $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
@@ -56,6 +57,7 @@ final class ShelfFiles
                 'id' => $id,
                 'name' => $row['name'],
                 'group' => $row['group'],
+                'class' => $classes[$id] ?? '',
                 'parts' => self::parts([...$row, 'acids' => $sour['acids']]),
                 'ph' => $sour['ph'] === '' ? null : (float) $sour['ph'],
                 'fat_state' => $row['fat_state'],
