@@ -20,7 +20,6 @@ use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Balancer;
 use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Catalogue;
 use Transmuta\Reformulation\Reformulator;
 use Transmuta\Reformulation\Route;
 use Transmuta\Reformulation\Schools;
@@ -53,7 +52,7 @@ final readonly class Engine
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
         $method = new MethodWriter($schools->anyJuice, $schools->chill);
 
-        return new self($reader, new Reformulator($reader, Catalogue::standard(), $method, $schools), new Balancer($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
+        return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }
 
     /**

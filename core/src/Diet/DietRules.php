@@ -12,6 +12,8 @@ final class DietRules
     /** From this much added sugar on, an ingredient counts as sugared, g per 100 g. Under it vanilla and spirits stay. */
     private const SUGARED = 5.0;
 
+    private const BY_THE_PINCH = ['aromatic', 'extract', 'vanilla', 'cocoa', 'cocoa-mass', 'coffee', 'colour', 'mineral', 'acid', 'zest', 'gel-agent', 'thickener', 'seed-gel', 'emulsifier', 'setting-salt', 'sharp-juice', 'rennet', 'fibre-flour', 'spirit'];
+
     /** @var ?\WeakMap<Ingredient, array<string, bool>> what was found of an ingredient before, by diet: a planner asks again and again */
     private static ?\WeakMap $banned = null;
 
@@ -75,20 +77,23 @@ final class DietRules
     }
 
     /**
-     * Carries too much starch or sugar of its own for a keto portion in any but thickening amounts: flours, bases, dried and starchy fruit,
-     * drinks made from cereals.
+     * Carries too much sugar or starch of its own for a keto portion: from 10 g net carbohydrate per 100 g on, 11 in fruit, 20 in nuts; flours and
+     * drinks made from cereals [trade]. What is used by the pinch (spices, extracts, cocoa, gelling agents) and protein powders stay.
      */
     private static function starchy(Ingredient $in): bool
     {
         $c = $in->composition;
-        $carbohydrate = $c->family('sugar.') + $c->of100('starch') + $c->of100('dextrin');
+        $net = $c->family('sugar.') + $c->of100('starch') + $c->of100('dextrin');
 
-        return match ($in->group) {
-            'starch' => $in->isFlour(),
-            'base' => $carbohydrate >= 25.0,
-            'fruit' => $carbohydrate >= 15.0,
-            'plant' => $c->of100('dextrin') + $c->of100('sugar.maltose') >= 3.0,
-            default => $in->group === 'sugar',
+        return match (true) {
+            \in_array($in->class, self::BY_THE_PINCH, true) => false,
+            $in->group === 'sugar' => true,
+            $in->group === 'sweetener', $in->group === 'protein' => $net >= 50.0,
+            $in->isFlour() => true,
+            $in->group === 'plant' && $c->of100('dextrin') + $c->of100('sugar.maltose') >= 3.0 => true,
+            $in->group === 'fruit' => $net >= 11.0,
+            $in->group === 'nut' => $net >= 20.0,
+            default => $net >= 10.0,
         };
     }
 

@@ -26,16 +26,17 @@ final readonly class LayerModel
         $portions = [];
         foreach ($layer->understood() as $line) {
             $boiled = $line->has('boiled') || $boils;
-            $heated = $boiled || $line->has('heated') || $t->reaches(70.0);
+            $baked = $line->has('baked');
+            $heated = $boiled || $baked || $line->has('heated') || $t->reaches(70.0);
             $portions[] = new Portion(
                 ingredient: $shelf->get((string) $line->ingredient),
                 boiled: $boiled,
                 heated: $heated,
-                still: $heated && $still && !$line->has('boiled'),
+                still: $baked || ($heated && $still && !$line->has('boiled')),
                 boiledInLayer: $t->boils() && !$line->has('boiled'),
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
-                apart: $line->has('boiled') || $line->has('heated'),
+                apart: $line->has('boiled') || $line->has('heated') || $baked,
             );
         }
 

@@ -15,7 +15,7 @@ final readonly class Portion
     /** Whether it is dry structure, as of a dough or crumb, whatever else is in the layer. */
     public bool $crumb;
 
-    /** g per 100 g of the solids, sugars apart, that give dry structure; 0 for what gives none. */
+    /** g per 100 g of the solids, sugars apart, that give dry structure; 0 for what gives none. The fat of a nut stands with it, that worked into a dough does not. */
     public float $dryStructure;
 
     /** What heat does to it, as one number: portions of an ingredient under the same heat set alike. */
@@ -42,8 +42,7 @@ final readonly class Portion
         $this->sharpAcid = $ingredient->sharpAcid();
         $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || \in_array($ingredient->id, ['almond-flour', 'coconut-dried'], true);
         $c = $ingredient->composition;
-        $gives = $this->crumb || $ingredient->group === 'nut' || ($ingredient->group === 'starch' && $ingredient->isFlour()) || ($ingredient->group === 'chocolate' && $c->of100('fibre') > 10.0);
-        $this->dryStructure = $gives && $c->of100('water') < 60.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose')) : 0.0;
+        $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
         $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0);
     }
 }

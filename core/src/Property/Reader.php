@@ -37,6 +37,8 @@ final readonly class Reader
     public Nutrition $nutrition;
     public UsNutrition $usNutrition;
     public WaterActivity $waterActivity;
+    public Emulsion $emulsion;
+    public Characters $characters;
     private Base $base;
 
     /** @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it */
@@ -58,6 +60,8 @@ final readonly class Reader
         $this->nutrition = new Nutrition($reference, $school);
         $this->usNutrition = new UsNutrition($reference);
         $this->waterActivity = new WaterActivity($reference);
+        $this->emulsion = new Emulsion($reference);
+        $this->characters = new Characters($reference);
         $this->base = new Base($this->fat);
     }
 

@@ -18,6 +18,9 @@ final readonly class SetDoses
     private const CALCIUM = 130.0;
 
     /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (handbook table A: 0.2–0.8 %). */
+    /** g protein in 100 g of a gelatin powder or leaf. */
+    private const GELATIN = 84.0;
+
     private const COAGULANT = 0.09;
 
     private const NONE = [
@@ -97,7 +100,8 @@ final readonly class SetDoses
         $parts = $in->composition->parts;
         foreach ($in->functions as $function => $value) {
             match ($function) {
-                'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share, $value),
+                // A sweetened jelly powder is gelatin in part only.
+                'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / self::GELATIN), $value),
                 'agar' => $portion->boiled ? [$dose['agar'] += $share * $value, $dose['agar-in-acid'] += $portion->boiledInLayer ? $share * $value : 0.0] : null,
                 'iota', 'kappa', 'gellan' => $portion->heated ? $dose[$function] += $share * $value : null,
                 'lm-pectin', 'hm-pectin' => $portion->boiled ? $dose[$function] += $share * $value : null,

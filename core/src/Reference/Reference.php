@@ -38,6 +38,9 @@ final readonly class Reference
      * @param array<string, float> $synergy gain where two high-potency sweeteners taste equally sweet, by their names
      * @param array<string, float> $sweetenerLimits mg, by what is limited: `guide …` per kg body weight and day, `most …` per kg of a dessert in Europe, `steviol …` in 1 mg
      * @param list<array{0: float, 1: float}> $viscosity sucrose % in water to mPa·s at 20 °C
+     * @param array<string, array{cold: float, hot: float, foam: float}> $emulsion g fat that 1 g of a holder holds, by `class:…`, `protein:…` or ingredient
+     * @param array<string, float> $freeFat share 0…1 of a class's fat that must be held
+     * @param array<string, array{members: list<string>, strength: float, neighbours: list<string>}> $characters what a layer can be about; strength in % of the layer
      * @param array<string, array<string, array{0: string, 1: string}>> $sources mark and source by table and key
      */
     private function __construct(
@@ -64,6 +67,9 @@ final readonly class Reference
         public array $synergy,
         public array $sweetenerLimits,
         public array $viscosity,
+        public array $emulsion,
+        public array $freeFat,
+        public array $characters,
         private array $sources,
     ) {}
 
@@ -106,6 +112,9 @@ final readonly class Reference
             $this->synergy,
             $this->sweetenerLimits,
             $this->viscosity,
+            $this->emulsion,
+            $this->freeFat,
+            $this->characters,
             $this->sources,
         );
     }
@@ -117,6 +126,7 @@ final readonly class Reference
         'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
         'synergy' => 'pair', 'sweetener-limits' => 'limit',
         'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
+        'emulsion' => 'key', 'free-fat' => 'class', 'characters' => 'character', 'dry-structure' => 'class',
     ];
 
     /**
@@ -201,6 +211,9 @@ final readonly class Reference
             synergy: self::by('pair', $read('synergy'), static fn(array $r): float => (float) $r['factor']),
             sweetenerLimits: self::by('limit', $read('sweetener-limits'), static fn(array $r): float => (float) $r['mg']),
             viscosity: array_map(static fn(array $r): array => [(float) $r['sucrose_percent'], (float) $r['mpas_20c']], $read('viscosity')),
+            emulsion: self::by('key', $read('emulsion'), static fn(array $r): array => ['cold' => (float) $r['cold'], 'hot' => (float) $r['hot'], 'foam' => (float) $r['foam']]),
+            freeFat: self::by('class', $read('free-fat'), static fn(array $r): float => (float) $r['share']),
+            characters: self::by('character', $read('characters'), static fn(array $r): array => ['members' => explode(' ', $r['members']), 'strength' => (float) $r['strength'], 'neighbours' => $r['neighbours'] === '' ? [] : explode(' ', $r['neighbours'])]),
             sources: $sources,
         );
     }

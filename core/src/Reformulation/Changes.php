@@ -29,15 +29,15 @@ final class Changes
         foreach (array_intersect_key($has, $had) as $id => $line) {
             $more = $line['grams'] - $had[$id]['grams'];
             if ($more > self::GROWN * $had[$id]['grams']) {
-                $in[$id] = ['name' => 'More ' . lcfirst($line['name']), 'grams' => $more] + $line;
+                $in[$id] = ['grams' => $more, 'grew' => true] + $line;
             }
         }
         if ($out === [] && $in === []) {
             return null;
         }
         $left = array_map(static fn(array $line): string => $line['name'] . ' gave ' . self::shares($line['jobs']), array_filter($out, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
-        $came = array_map(static fn(array $line): string => $line['name'] . ' gives ' . self::shares($line['jobs']), array_filter($in, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
-        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'], 'grams' => round($l['grams'], 2)], $lines));
+        $came = array_map(static fn(array $line): string => ($line['grew'] ? 'more ' . lcfirst($line['name']) : $line['name']) . ' gives ' . self::shares($line['jobs']), array_filter($in, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
+        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2)], $lines));
         $sentence = static fn(array $parts): string => $parts === [] ? '' : implode('; ', $parts) . '.';
 
         return ['layer' => $before->layer->name, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];
@@ -83,7 +83,7 @@ final class Changes
         return implode(', ', $parts);
     }
 
-    /** @return array<string, array{ingredient: string, name: string, grams: float, jobs: array<string, float>}> */
+    /** @return array<string, array{ingredient: string, name: string, grams: float, jobs: array<string, float>, grew: bool}> */
     private static function lines(LayerReading $reading): array
     {
         $lines = [];
@@ -92,7 +92,7 @@ final class Changes
                 continue;
             }
             $id = (string) $line->ingredient;
-            $lines[$id] = ['ingredient' => $id, 'name' => $reading->state->model->portions[$i]->ingredient->name, 'grams' => ($lines[$id]['grams'] ?? 0.0) + $line->grams, 'jobs' => $reading->jobs[$i]];
+            $lines[$id] = ['ingredient' => $id, 'name' => $reading->state->model->portions[$i]->ingredient->name, 'grams' => ($lines[$id]['grams'] ?? 0.0) + $line->grams, 'jobs' => $reading->jobs[$i], 'grew' => false];
         }
 
         return $lines;

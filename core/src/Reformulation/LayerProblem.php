@@ -31,8 +31,12 @@ final readonly class LayerProblem
     /** @var list<float> g, every line */
     private array $near;
 
-    /** @param list<Unknown> $unknowns every line of the new layer, in order */
-    public function __construct(private Reader $reader, private Layer $layer, private array $unknowns, private Target $target, private float $serveAt, private ?Limits $limits = null)
+    /**
+     * @param list<Unknown> $unknowns every line of the new layer, in order
+     * @param list<Job> $slack jobs that the brief itself moves
+     * @param ?Caps $caps what several things together may come to
+     */
+    public function __construct(private Reader $reader, private Layer $layer, private array $unknowns, private Target $target, private float $serveAt, private ?Limits $limits = null, private array $slack = [], private ?Caps $caps = null)
     {
         $this->model = LayerModel::of($layer->with(array_map(
             static fn(Unknown $u): Line => Line::of($u->ingredient, max(0.0, $u->near), $u->text, '', prep: $u->prep),
@@ -60,12 +64,19 @@ final readonly class LayerProblem
         return ['lower' => $lower, 'upper' => $upper, 'starts' => $free === [] ? [] : $this->starts($free)];
     }
 
-    /** Solves from the typical doses and from two further starts, and returns the best. */
-    public function solve(): Solution
+    /**
+     * Solves from the typical doses and from two further starts, and returns the best; from one start alone where one is given.
+     *
+     * @param ?list<float> $from masses of the free lines, g
+     */
+    public function solve(?array $from = null): Solution
     {
         ['lower' => $lower, 'upper' => $upper, 'starts' => $starts] = $this->box();
         if ($lower === []) {
             return new Solution([], 0.0, 0, 'nothing free', [], []);
+        }
+        if ($from !== null) {
+            return DampedSolver::solve($this->residuals(...), $from, $lower, $upper);
         }
         $best = null;
         foreach ($starts as $n => $start) {
@@ -111,7 +122,7 @@ final readonly class LayerProblem
         foreach ($this->grams($x) as $i => $grams) {
             $unknown = $this->unknowns[$i];
             $rounded = Scale::shown($grams);
-            if ($rounded < ($unknown->near < 1.0 ? 0.01 : 0.1) && !$unknown->kept) {
+            if ($rounded < ($unknown->near < 1.0 ? 0.01 : 0.1) && (!$unknown->kept || $unknown->least <= 0.0)) {
                 continue;
             }
             $in = $this->reader->shelf->get($unknown->ingredient);
@@ -132,13 +143,15 @@ final readonly class LayerProblem
     public function residuals(array $x): array
     {
         $grams = $this->grams($x);
-        $mass = array_sum($grams);
         $state = $this->model->weigh($grams);
-        $rows = $this->rails->residuals($state);
-        $rows[] = ($mass - $this->target->mass) / (0.002 * $this->target->mass);
+        $rows = $this->rails->residuals($state, $this->slack);
+        $rows[] = ($state->mass - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
         $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);
-        foreach ($this->limitRows($state, $mass) as $row) {
+        if ($this->caps !== null) {
+            array_push($rows, ...$this->caps->over($state));
+        }
+        foreach ($this->limitRows($state, $state->mass) as $row) {
             $rows[] = $row;
         }
         foreach ($this->free as $i) {
@@ -205,7 +218,7 @@ final readonly class LayerProblem
         foreach ($held as $i) {
             $unknowns[$i] = $unknowns[$i]->relaxed();
         }
-        $relaxed = new self($this->reader, $this->layer, array_values($unknowns), $this->target, $this->serveAt, $this->limits);
+        $relaxed = new self($this->reader, $this->layer, array_values($unknowns), $this->target, $this->serveAt, $this->limits, $this->slack, $this->caps);
 
         return $relaxed->grams($relaxed->solve()->x);
     }
@@ -219,21 +232,23 @@ final readonly class LayerProblem
         $n = $this->reader->nutrition->per100($state);
         $rows = [];
         if ($this->limits->netCarbs !== null) {
-            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.003 * $this->limits->netCarbs + 0.015);
+            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.0008 * $this->limits->netCarbs + 0.004);
         }
         if ($this->limits->protein !== null) {
-            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.003 * $this->limits->protein + 0.015);
+            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.0008 * $this->limits->protein + 0.004);
         }
         if ($this->limits->kcal !== null) {
-            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.003 * $this->limits->kcal + 0.15);
+            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.0008 * $this->limits->kcal + 0.04);
         }
         foreach (['sugars_g' => $this->limits->sugars, 'fat_g' => $this->limits->fat] as $fact => $most) {
             if ($most !== null) {
-                $rows[] = Smooth::positive($n[$fact] * $mass / 100 - 0.985 * $most, 0.002 * $most + 0.01) / (0.003 * $most + 0.015);
+                $rows[] = Smooth::positive($n[$fact] * $mass / 100 - 0.985 * $most, 0.002 * $most + 0.01) / (0.0008 * $most + 0.004);
             }
         }
-        if ($this->limits->highProtein) {
-            $rows[] = Smooth::positive(0.21 * $n['kj'] - 17 * $n['protein_g'], 2.0) / 3.0;
+        if ($this->limits->deficit !== null) {
+            // A little more than a fifth, so that rounding does not undo it; in kJ per 100 g of the layer.
+            $owed = (0.207 * $n['kj'] - 17 * $n['protein_g']) - 100 * $this->limits->deficit / max(1.0, $mass);
+            $rows[] = Smooth::positive($owed, 0.5) / 0.8;
         }
 
         return $rows;

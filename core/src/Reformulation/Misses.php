@@ -102,7 +102,7 @@ final class Misses
     }
 
     /** @return array<string, array{name: string, unit: string, value: float, limit: float, atMost: bool}> by fact */
-    private static function of(DishReading $result, DishReading $original, Brief $brief): array
+    public static function of(DishReading $result, DishReading $original, Brief $brief): array
     {
         $p = $result->portion + ['net_carbs_g' => 0.0, 'protein_g' => 0.0, 'kcal' => 0.0, 'kj' => 0.0, 'sugars_g' => 0.0, 'fat_g' => 0.0];
         $most = [

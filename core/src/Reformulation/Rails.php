@@ -8,10 +8,19 @@ use Transmuta\Property\DryStructure;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Smooth;
 
 /** The property rows of the optimisation (handbook §10), one per property: what is compared, and in what tolerance. */
 final readonly class Rails
 {
+    /** Weight of what makes or breaks a layer, and of what the brief itself moves, against a property like any other. */
+    private const CRITICAL = 2.0;
+    private const SLACK = 0.2;
+
+    /** Places on the ladder under and over which a difference is none to a spoon. */
+    private const POURS = 0.8;
+    private const HARD = 7.2;
+
     public function __construct(private Reader $reader, private Target $target, private float $serveAt) {}
 
     /** @return list<Rail> */
@@ -28,10 +37,26 @@ final readonly class Rails
         }, $this->rows($state, false));
     }
 
-    /** @return list<float> residuals in tolerances, the same rows for every weighing */
-    public function residuals(LayerState $state): array
+    /**
+     * Residuals in tolerances, the same rows for every weighing; what makes or breaks the layer weighs more, what the brief moves weighs less.
+     *
+     * @param list<Job> $slack jobs that the brief itself moves
+     *
+     * @return list<float>
+     */
+    public function residuals(LayerState $state, array $slack = []): array
     {
-        return array_column($this->rows($state, true), 5);
+        $residuals = [];
+        foreach ($this->rows($state, true) as $row) {
+            $job = Job::tryFrom($row[0]);
+            $residuals[] = $row[5] * match (true) {
+                $job !== null && \in_array($job, $slack, true) => self::SLACK,
+                $job === Job::Sweetness, $job === Job::Set, $job === Job::Emulsion => self::CRITICAL,
+                default => 1.0,
+            };
+        }
+
+        return $residuals;
     }
 
     /**
@@ -51,7 +76,9 @@ final readonly class Rails
         };
         $ladder = static function (Job $job, float $place, float $ge) use (&$rows): void {
             $tolerance = JobTable::tolerance($job->value, $place);
-            $rows[] = [$job->value, 'GE %', Ladder::ge($place), $ge, $tolerance, (Ladder::coordinate($ge) - $place) / $tolerance];
+            // Nothing that pours pours otherwise, and hard is hard.
+            $held = static fn(float $at): float => max(self::POURS, min(self::HARD, $at));
+            $rows[] = [$job->value, 'GE %', Ladder::ge($place), $ge, $tolerance, ($held(Ladder::coordinate($ge)) - $held($place)) / $tolerance];
         };
         if ($t->set !== null) {
             $ladder(Job::Set, $t->set, $reader->set->ge($state, $this->serveAt));
@@ -75,6 +102,13 @@ final readonly class Rails
         $row(Job::Protein, $t->protein, $state->protein);
         if ($t->air > 0.05) {
             $row(Job::Air, $t->air * 100, $reader->air->share($state) * 100);
+        }
+        if ($t->unheld !== null) {
+            // What the original left unheld it may leave too; holding more is no fault.
+            $unheld = $reader->emulsion->unheld($state);
+            $tolerance = JobTable::tolerance(Job::Emulsion->value, $t->unheld);
+            $over = $unheld - $t->unheld;
+            $rows[] = [Job::Emulsion->value, JobTable::unit(Job::Emulsion->value), $t->unheld, $unheld, $tolerance, ($solving ? Smooth::positive($over, 0.02) : max(0.0, $over)) / $tolerance];
         }
         if ($t->dry !== null) {
             $row(Job::DryStructure, $t->dry, DryStructure::of($state));

@@ -20,6 +20,7 @@ final readonly class Route
      * @param list<array{layer: string, out: list<array{ingredient: string, name: string, grams: float}>, in: list<array{ingredient: string, name: string, grams: float}>, why: string}> $changes
      * @param list<string> $steps the method
      * @param list<string> $newAllergens
+     * @param list<string> $otherNames further words, for where another route has the same name
      */
     public function __construct(
         public string $id,
@@ -37,9 +38,15 @@ final readonly class Route
         public array $newAllergens,
         public int $risks,
         public float $score,
+        public array $otherNames = [],
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
+    }
+
+    public function called(string $name): self
+    {
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blockedBy, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames);
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */

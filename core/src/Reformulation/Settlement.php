@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Reader;
 
 /**
  * What every layer owed once something left, and whether it was paid: read off the finished formula, after rounding, against the original.
@@ -22,18 +23,37 @@ final readonly class Settlement
     /** Distance beyond the tolerance at which the fit may be half at the most, in tolerances. */
     private const HALF = 1.5;
 
-    /** @param list<Debt> $debts worst first */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap) {}
+    /** What a question put to the guest weighs among what is short, in tolerances: less than a dead job, more than a small miss. */
+    private const QUESTION = 1.6;
+
+    /** A character that has a twin in the result but no strength of its own is gone from here on down, times of the least that reads. */
+    private const CHARACTER_LOST = 0.35;
+
+    /** What a twin of the table is worth of the thing itself where the thing is what the layer is about. */
+    private const BY_TWIN = 0.75;
+
+    /**
+     * @param list<Debt> $debts worst first
+     * @param list<string> $near numbers of the brief that are missed by a little, in words
+     * @param list<string> $questions what the original kept and this does not, in words
+     */
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $questions) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
-     * @param bool $isKept whether nothing banned is left and every number of the brief holds
+     * @param Keeping $kept what of the brief is kept
+     * @param array<int, list<string>> $lost why something in a layer has no twin, by its place
+     * @param list<string> $questions what the original kept and the result does not
+     * @param array<int, array<string, Twin>> $twins what stands in for what, by place of the layer
      */
-    public static function of(DishReading $original, DishReading $result, array $rails, bool $isKept): self
+    public static function of(DishReading $original, DishReading $result, array $rails, Reader $reader, Keeping $kept, array $lost = [], array $questions = [], array $twins = []): self
     {
         $debts = [];
         foreach ($rails as $n => $layer) {
             foreach (self::layer($n, $original->layers[$n], $result->layers[$n], $layer) as $debt) {
+                $debts[] = $debt;
+            }
+            foreach (self::characters($n, $original->layers[$n], $result->layers[$n], $reader, $lost[$n] ?? [], $twins[$n] ?? []) as $debt) {
                 $debts[] = $debt;
             }
         }
@@ -44,12 +64,12 @@ final readonly class Settlement
             $cap = min($cap, $debt->state === DebtState::Lost ? 10.0 : 100.0 / (1.0 + (($debt->off - 1.0) / self::HALF) ** 2));
         }
         $standing = match (true) {
-            !$isKept => RouteStanding::Missed,
-            $failed !== [] => RouteStanding::MetBut,
+            !$kept->isNear() => RouteStanding::Missed,
+            $failed !== [] || $questions !== [] || $kept->missed !== [] => RouteStanding::MetBut,
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap);
+        return new self($standing, $debts, $cap, $kept->missed, $questions);
     }
 
     /** @return list<Debt> short or lost, worst first */
@@ -58,10 +78,25 @@ final readonly class Settlement
         return array_values(array_filter($this->debts, static fn(Debt $d): bool => $d->isOpen()));
     }
 
-    /** How bad the worst critical debt is, in tolerances beyond what still counts as paid. */
+    /** How bad the worst is that keeps it from being met, in tolerances beyond what still counts as paid. */
     public function worst(): float
     {
-        return max([0.0, ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts)]);
+        return max([
+            0.0,
+            $this->questions === [] ? 0.0 : self::QUESTION + 0.2 * \count($this->questions),
+            $this->near === [] ? 0.0 : 1.2,
+            ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
+        ]);
+    }
+
+    /**
+     * What a cook has to hear first, worst first: numbers just missed, questions, critical debts.
+     *
+     * @return list<string>
+     */
+    public function words(): array
+    {
+        return [...$this->near, ...$this->questions, ...array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen())))];
     }
 
     /**
@@ -72,7 +107,8 @@ final readonly class Settlement
     private static function layer(int $n, LayerReading $was, LayerReading $now, array $rails): array
     {
         $kind = LayerKind::of($was);
-        $mass = new Rail(Job::Mass->value, 'g', $was->state->mass, $now->state->mass, $tolerance = JobTable::tolerance(Job::Mass->value, $was->state->mass), ($now->state->mass - $was->state->mass) / $tolerance);
+        $tolerance = JobTable::tolerance(Job::Mass->value, $was->state->mass);
+        $mass = new Rail(Job::Mass->value, 'g', $was->state->mass, $now->state->mass, $tolerance, ($now->state->mass - $was->state->mass) / $tolerance);
         $debts = [];
         foreach ([...$rails, $mass] as $rail) {
             $job = Job::tryFrom($rail->property);
@@ -85,6 +121,52 @@ final readonly class Settlement
             $from = self::who($was, $job);
             $by = self::who($now, $job);
             $debts[] = new Debt($n, $was->layer->name, $job, $rail->target, $rail->now, $rail->unit, $off, $job->isCritical($kind), $state, $from, $by, $state === DebtState::Paid ? '' : self::why($job, $rail, $state, $was, $from));
+        }
+
+        return $debts;
+    }
+
+    /**
+     * @param list<string> $lost
+     * @param array<string, Twin> $twins by ingredient replaced
+     *
+     * @return list<Debt>
+     */
+    private static function characters(int $n, LayerReading $was, LayerReading $now, Reader $reader, array $lost, array $twins): array
+    {
+        $debts = [];
+        $carried = $reader->characters->of($now->state, true);
+        foreach ($was->state->model->portions as $i => $portion) {
+            $twin = $twins[$portion->ingredient->id] ?? null;
+            // A cheese, a caramel or a chocolate of another make is still one; another fruit is not.
+            if ($twin !== null && !$twin->isAnother && $twin->diet !== 'any' && !\in_array($portion->ingredient->group, ['fruit', 'flavour'], true)) {
+                foreach ($reader->characters->of($was->state) as $character => $strength) {
+                    if ($reader->characters->carries($portion->ingredient, $character)) {
+                        $carried[$character] = ($carried[$character] ?? 0.0) + self::BY_TWIN * $strength;
+                    }
+                }
+            }
+        }
+        foreach ($reader->characters->of($was->state) as $character => $strength) {
+            $left = min(1.0, $carried[$character] ?? 0.0);
+            $state = $left >= 1.0 - JobTable::tolerance(Job::Character->value, 1.0) ? DebtState::Paid : ($left < self::CHARACTER_LOST ? DebtState::Lost : DebtState::Short);
+            $off = $state === DebtState::Paid ? 0.0 : (1.0 - $left) / JobTable::tolerance(Job::Character->value, 1.0);
+            $who = static function (LayerReading $layer) use ($reader, $character): array {
+                $ids = [];
+                foreach ($layer->state->model->portions as $i => $portion) {
+                    if ($layer->state->share[$i] > 0.0 && $reader->characters->carries($portion->ingredient, $character)) {
+                        $ids[] = $portion->ingredient->id;
+                    }
+                }
+
+                return array_values(array_unique($ids));
+            };
+            $why = $state === DebtState::Paid ? '' : \sprintf('character %s: no longer tastes of %s%s', $state->value, $character, $lost === [] ? '' : ' (' . implode('; ', $lost) . ')');
+            $debts[] = new Debt($n, $was->layer->name, Job::Character, 1.0, $left, $character, $off, true, $state, $who($was), $who($now), $why);
+            $lost = $state === DebtState::Paid ? $lost : [];
+        }
+        if ($lost !== [] && array_filter($debts, static fn(Debt $d): bool => $d->isOpen()) === []) {
+            $debts[] = new Debt($n, $was->layer->name, Job::Character, 1.0, 0.5, 'share', 1.5, true, DebtState::Short, [], [], 'character short, another dessert under the same roof: ' . implode('; ', $lost));
         }
 
         return $debts;
@@ -114,16 +196,19 @@ final readonly class Settlement
     {
         $share = $job->share();
         $who = [];
-        if ($share !== null) {
-            foreach ($layer->state->model->portions as $i => $portion) {
-                $does = $layer->jobs[$i][$share] ?? 0.0;
-                if ($does >= self::NAMED) {
-                    $who[$portion->ingredient->id] = ($who[$portion->ingredient->id] ?? 0.0) + $does;
-                }
+        foreach ($layer->state->model->portions as $i => $portion) {
+            $does = match (true) {
+                $share !== null => $layer->jobs[$i][$share] ?? 0.0,
+                $job === Job::DryStructure => $portion->dryStructure * $layer->state->share[$i] / 5000,
+                $job === Job::Mass => $layer->state->share[$i] / 100,
+                default => 0.0,
+            };
+            if ($does >= self::NAMED) {
+                $who[$portion->ingredient->id] = ($who[$portion->ingredient->id] ?? 0.0) + $does;
             }
-            arsort($who);
         }
+        arsort($who);
 
-        return array_keys($who);
+        return array_map(strval(...), array_keys($who));
     }
 }

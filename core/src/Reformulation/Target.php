@@ -26,6 +26,7 @@ final readonly class Target
         public float $protein,
         public float $air,
         public ?float $dry = null,
+        public ?float $unheld = null,
     ) {}
 
     public static function of(LayerReading $reading, Reader $reader, float $serveAt): self
@@ -33,7 +34,7 @@ final readonly class Target
         $base = $reading->baseWords !== null;
 
         return new self(
-            mass: $reading->state->mixed,
+            mass: $reading->state->mass,
             se: $reading->se,
             set: $base ? null : Ladder::coordinate($reading->set->ge),
             setWarm: $base || $serveAt < -2.0 ? null : Ladder::coordinate($reading->setWarm->ge),
@@ -46,6 +47,7 @@ final readonly class Target
             protein: $reading->state->protein,
             air: $reading->airShare,
             dry: $base ? DryStructure::of($reading->state) : null,
+            unheld: $reader->emulsion->of($reading->state) === null ? null : $reader->emulsion->unheld($reading->state),
         );
     }
 
@@ -67,6 +69,7 @@ final readonly class Target
             $this->protein,
             $this->air,
             $this->dry,
+            $this->unheld,
         );
     }
 
@@ -91,6 +94,7 @@ final readonly class Target
             $wanted['protein'] ?? $this->protein,
             $this->air,
             $this->dry,
+            $this->unheld,
         );
     }
 }

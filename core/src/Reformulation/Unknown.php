@@ -7,11 +7,22 @@ namespace Transmuta\Reformulation;
 /** One mass to be solved for: bounds and start in g, and what it should stay near. */
 final readonly class Unknown
 {
+    /** How far it goes for one unit of the mildest wish, as a share of where it should stay: kept, free to give way, come in. */
+    private const KEPT = 0.10;
+    private const FREED = 0.8;
+    private const NEW = 0.5;
+
+    /** Weight of the wish to stay near, against a property that is off by its tolerance (handbook 2-computation §10). */
+    private const PULL = 0.15;
+
     /**
      * @param float $near the original mass of a kept line, or the typical dose of a substitute, g
      * @param bool $kept a line of the original rather than a substitute
      * @param bool $fixed not solved for
      * @param bool $pinned held by the developer, and shown so
+     * @param float $give share of `near` it goes for one unit of pull
+     * @param bool $names whether the route is named by it, so that it stays
+     * @param float $useful under this a substitute is not worth weighing, g
      * @param list<string> $prep
      */
     private function __construct(
@@ -25,6 +36,9 @@ final readonly class Unknown
         public string $text,
         public ?float $was,
         public bool $pinned = false,
+        public float $give = self::NEW,
+        public float $useful = 0.0,
+        public bool $names = false,
     ) {}
 
     /**
@@ -34,36 +48,64 @@ final readonly class Unknown
      */
     public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15, bool $pinned = false): self
     {
-        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned);
-    }
-
-    /** @param list<string> $prep */
-    public static function substitute(string $ingredient, float $typical, float $least, float $most, bool $names, array $prep = []): self
-    {
-        $floor = $names ? max($least, 0.35 * $typical) : $least;
-
-        return new self($ingredient, $floor, max($most, $floor), max($typical, 1e-3), false, false, $prep, '', null);
+        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned, self::KEPT);
     }
 
     /**
-     * A line of the original that a package also brings: it may shrink by 15 % or grow by the package's dose.
+     * A line of the original that may give way, all of it, to what takes its place.
      *
      * @param list<string> $prep
      */
-    public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep): self
+    public static function freed(string $ingredient, float $grams, float $near, string $text = '', array $prep = []): self
     {
-        return new self($ingredient, 0.85 * $was, $was + $most, $was + $typical, false, false, $prep, $text, $was);
+        return new self($ingredient, 0.0, 1.05 * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED);
+    }
+
+    /** @param list<string> $prep */
+    public static function substitute(string $ingredient, float $typical, float $least, float $most, bool $names, array $prep = [], float $useful = 0.0): self
+    {
+        $floor = $names ? max($least, 0.35 * $typical) : $least;
+
+        return new self($ingredient, $floor, max($most, $floor), max($typical, 1e-3), false, false, $prep, '', null, false, self::NEW, $useful, $names);
+    }
+
+    /**
+     * A line of the original that something also brings: it may shrink by 15 % or grow by the dose.
+     *
+     * @param list<string> $prep
+     */
+    public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep, float $least = 0.0, bool $names = false): self
+    {
+        return new self($ingredient, 0.85 * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names);
     }
 
     /** The same with its bounds let go: what it would take, were it allowed. */
     public function relaxed(): self
     {
-        return new self($this->ingredient, 0.0, max(4.0 * $this->most, 4.0 * $this->near), $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned);
+        return $this->bounded(0.0, max(4.0 * $this->most, 4.0 * $this->near));
+    }
+
+    /** The same with other bounds, g. */
+    public function bounded(float $least, float $most): self
+    {
+        return new self($this->ingredient, $least, max($least, $most), $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names);
+    }
+
+    /** The same free to shrink to this share of where it should stay, and pulled there no more than a substitute is. */
+    public function loosened(float $share): self
+    {
+        return new self($this->ingredient, $this->names ? $this->least : min($this->least, $share * $this->near), $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, max($this->give, self::NEW), $this->useful, $this->names);
+    }
+
+    /** @param list<string> $prep more of its own sub-steps */
+    public function prepared(array $prep): self
+    {
+        return new self($this->ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, array_values(array_unique([...$this->prep, ...$prep])), $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names);
     }
 
     /** Weighted distance from where it should stay: the solver's mildest wish. */
     public function pull(float $grams): float
     {
-        return sqrt(0.15) * ($grams - $this->near) / max(1e-6, ($this->kept ? 0.10 : 0.5) * $this->near);
+        return sqrt(self::PULL) * ($grams - $this->near) / max(1e-6, $this->give * $this->near);
     }
 }

@@ -24,6 +24,7 @@ final class ShelfFiles
         $prices = array_column(Table::rows($dir . 'prices.csv'), null, 'ingredient');
         $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
         $classes = array_column(Table::rows($dir . 'classes.csv'), 'class', 'ingredient');
+        $dry = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/dry-structure.csv'), null, 'class');
         $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
@@ -45,6 +46,9 @@ final class ShelfFiles
             foreach ($micro[$id] ?? [] as $nutrient) {
                 $marks[$nutrient['nutrient']] = [$nutrient['mark'], $nutrient['source']];
             }
+            if (isset($dry[$classes[$id] ?? ''])) {
+                $marks['function:dry-structure'] = [$dry[$classes[$id]]['mark'], $dry[$classes[$id]]['source']];
+            }
             if ($sour['mark'] !== '') {
                 $marks['acids'] = [$sour['mark'], $sour['source']];
                 // A published acid does not make the recalled pH beside it published.
@@ -61,7 +65,7 @@ final class ShelfFiles
                 'parts' => self::parts([...$row, 'acids' => $sour['acids']]),
                 'ph' => $sour['ph'] === '' ? null : (float) $sour['ph'],
                 'fat_state' => $row['fat_state'],
-                'functions' => array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')),
+                'functions' => [...array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')), ...(isset($dry[$classes[$id] ?? '']) ? ['dry-structure' => $dry[$classes[$id]]['counts'] === 'with its fat' ? 1.0 : 2.0] : [])],
                 'densities' => $densities,
                 'units' => $units,
                 'names' => explode('|', $names[$id] ?? mb_strtolower($row['name'])),

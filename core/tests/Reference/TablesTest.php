@@ -16,7 +16,7 @@ final class TablesTest extends TestCase
     public static function tables(): iterable
     {
         $data = \dirname(__DIR__, 2) . '/data';
-        foreach ([...(glob("$data/reference/*.csv") ?: []), "$data/shelf/composition.csv", "$data/shelf/measures.csv", "$data/shelf/functions.csv", "$data/shelf/prices.csv", "$data/reformulation/likeness.csv"] as $file) {
+        foreach ([...(glob("$data/reference/*.csv") ?: []), "$data/shelf/composition.csv", "$data/shelf/measures.csv", "$data/shelf/functions.csv", "$data/shelf/prices.csv", ...(glob("$data/reformulation/*.csv") ?: [])] as $file) {
             yield basename($file) => [$file];
         }
     }

@@ -7,10 +7,7 @@ namespace Transmuta\Tests\Reformulation;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Reformulation\BoundedLeastSquares;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Catalogue;
 use Transmuta\Reformulation\LayerProblem;
-use Transmuta\Reformulation\Planner;
 use Transmuta\Reformulation\Target;
 use Transmuta\Tests\Kit;
 
@@ -33,14 +30,14 @@ final class BoundedLeastSquaresTest extends TestCase
     {
         $problems = [];
         $reader = Kit::engine()->reader;
-        $planner = new Planner(Kit::shelf(), Catalogue::standard(), new \Transmuta\Reformulation\Schools(), null, \Transmuta\Reformulation\Exclusions::of([], Kit::shelf()));
         foreach (array_keys(Kit::demos()) as $name) {
             $formula = Kit::demo($name);
             foreach ([Diet::Vegan, Diet::Eggless] as $diet) {
+                $planner = Planning::planner($formula, [$diet]);
                 foreach ($formula->layers as $layer) {
                     $reading = $reader->layer($layer, $formula->serveAt);
-                    foreach ($planner->plans($reading, Brief::of([$diet]), $formula->family, new \Transmuta\Reformulation\Wants()) as $plan) {
-                        $solution = (new LayerProblem($reader, $layer, $plan->unknowns, Target::of($reading, $reader, $formula->serveAt), $formula->serveAt))->solve();
+                    foreach ($planner->drafts($reading, $formula->family, $formula->serveAt, new \Transmuta\Reformulation\Needs()) as $draft) {
+                        $solution = (new LayerProblem($reader, $draft->template, $draft->unknowns, Target::of($reading, $reader, $formula->serveAt), $formula->serveAt))->solve();
                         $n = \count($solution->jacobian[0] ?? []);
                         if ($n === 0) {
                             continue;

@@ -19,7 +19,7 @@ final class ChangesTest extends TestCase
         self::assertSame(['egg'], array_column($change['out'], 'ingredient'));
         self::assertSame(['cornflour', 'milk'], array_column($change['in'], 'ingredient'));
         self::assertMatchesRegularExpression('/^Whole egg gave \d+ % of the set/', $change['why']);
-        self::assertStringContainsString('More whole milk gives', $change['why']);
+        self::assertStringContainsString('more whole milk gives', $change['why']);
     }
 
     public function testALineThatGrowsAFifthIsNotCountedAndOneThatGrowsMoreIs(): void
@@ -27,7 +27,7 @@ final class ChangesTest extends TestCase
         $before = Kit::reading(['milk' => 100, 'sugar' => 20]);
         self::assertNull(Changes::between($before, Kit::reading(['milk' => 100, 'sugar' => 24])));
         $change = Changes::between($before, Kit::reading(['milk' => 100, 'sugar' => 24.1]));
-        self::assertSame(['More caster or granulated sugar'], array_column($change['in'] ?? [], 'name'));
+        self::assertSame(['Caster or granulated sugar, more'], array_column($change['in'] ?? [], 'name'));
         self::assertEqualsWithDelta(4.1, $change['in'][0]['grams'] ?? 0.0, 1e-9);
     }
 

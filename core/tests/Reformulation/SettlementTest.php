@@ -10,6 +10,7 @@ use Transmuta\Formula\Nonsense;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\DebtState;
 use Transmuta\Reformulation\Job;
+use Transmuta\Reformulation\Keeping;
 use Transmuta\Reformulation\LayerKind;
 use Transmuta\Reformulation\Rails;
 use Transmuta\Reformulation\RouteStanding;
@@ -21,15 +22,20 @@ final class SettlementTest extends TestCase
 {
     private const CREAM = ['cream-36' => 500, 'sugar' => 100, 'milk' => 400];
 
-    /** @param array<string, float|int> $now */
-    private static function settle(array $now, bool $isKept = true): Settlement
+    /**
+     * @param array<string, float|int> $now
+     * @param list<\Transmuta\Diet\Diet> $diets
+     */
+    private static function settle(array $now, array $diets = []): Settlement
     {
         $reader = Kit::engine()->reader;
         $before = $reader->read(Formula::of('Cream', [Kit::layer(self::CREAM)]));
         $after = $reader->read(Formula::of('Cream', [Kit::layer($now)]), original: $before);
         $rails = (new Rails($reader, Target::of($before->layers[0], $reader, 5.0), 5.0))->of($after->layers[0]->state);
 
-        return Settlement::of($before, $after, [$rails], $isKept);
+        $permit = Planning::permit($before->formula, $diets);
+
+        return Settlement::of($before, $after, [$rails], $reader, Keeping::of($after, $before, Brief::of($diets), $permit));
     }
 
     public function testTheSameFormulaOwesNothing(): void
@@ -69,7 +75,7 @@ final class SettlementTest extends TestCase
 
     public function testWhatTheBriefMissesIsMissedHoweverGoodTheRest(): void
     {
-        self::assertSame(RouteStanding::Missed, self::settle(self::CREAM, false)->standing);
+        self::assertSame(RouteStanding::Missed, self::settle(self::CREAM, [\Transmuta\Diet\Diet::Vegan])->standing);
     }
 
     public function testAJobThatIsNotCriticalIsNamedAndFailsNothing(): void

@@ -9,12 +9,12 @@ use Transmuta\Diet\Diet;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\LayerReading;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Catalogue;
+use Transmuta\Reformulation\Caps;
+use Transmuta\Reformulation\Draft;
 use Transmuta\Reformulation\LayerProblem;
-use Transmuta\Reformulation\Planner;
+use Transmuta\Reformulation\Needs;
+use Transmuta\Reformulation\Place;
 use Transmuta\Reformulation\Target;
-use Transmuta\Reformulation\Wants;
 use Transmuta\Tests\Kit;
 
 /**
@@ -53,16 +53,18 @@ final class SolverAgainstScipyTest extends TestCase
         foreach (array_keys(Kit::demos()) as $name) {
             $formula = Kit::demo($name);
             foreach (Diet::cases() as $diet) {
-                $wants = new Wants(
+                $needs = new Needs(
                     sweetener: \in_array($diet, [Diet::Keto, Diet::ReducedSugar], true),
                     protein: $diet === Diet::HighProtein,
                     lean: $diet === Diet::LowFat,
+                    reach: 1,
                 );
+                $planner = Planning::planner($formula, [$diet]);
                 foreach ($formula->layers as $layer) {
                     $reading = Kit::engine()->reader->layer($layer, $formula->serveAt);
-                    $plan = $this->planner()->plans($reading, Brief::of([$diet]), $formula->family, $reading->baseWords === null ? $wants : new Wants())[0] ?? null;
-                    if ($plan !== null) {
-                        $compared += $this->compare("$name, $layer->name, $diet->value", $reading, $plan->unknowns, $formula->serveAt) ? 1 : 0;
+                    $draft = $planner->drafts($reading, $formula->family, $formula->serveAt, $needs)[0] ?? null;
+                    if ($draft !== null) {
+                        $compared += $this->compare("$name, $layer->name, $diet->value", $reading, $draft, $formula->serveAt) ? 1 : 0;
                     }
                 }
             }
@@ -82,23 +84,18 @@ final class SolverAgainstScipyTest extends TestCase
             }
             $layer = new Layer("Random $case", $lines, Kit::heat(['cook', 'bake', 'boil', 'none'][$case % 4], $case % 4 === 0 ? 82.0 : null), null, null);
             $reading = Kit::engine()->reader->layer($layer, 5.0);
-            $plans = $this->planner()->plans($reading, Brief::of([$case % 2 === 0 ? Diet::Vegan : Diet::Eggless]), \Transmuta\Formula\Family::Custard, new Wants());
-            if ($plans !== []) {
-                $compared += $this->compare($layer->name, $reading, $plans[$case % \count($plans)]->unknowns, 5.0) ? 1 : 0;
+            $formula = \Transmuta\Formula\Formula::of('Random', [$layer]);
+            $drafts = Planning::planner($formula, [$case % 2 === 0 ? Diet::Vegan : Diet::Eggless])->drafts($reading, \Transmuta\Formula\Family::Custard, 5.0, new Needs());
+            if ($drafts !== []) {
+                $compared += $this->compare($layer->name, $reading, $drafts[$case % \count($drafts)], 5.0) ? 1 : 0;
             }
         }
         self::assertGreaterThan(15, $compared);
     }
 
-    private function planner(): Planner
+    private function compare(string $what, LayerReading $reading, Draft $draft, float $serveAt): bool
     {
-        return new Planner(Kit::shelf(), Catalogue::standard(), new \Transmuta\Reformulation\Schools(), null, \Transmuta\Reformulation\Exclusions::of([], Kit::shelf()));
-    }
-
-    /** @param list<\Transmuta\Reformulation\Unknown> $unknowns */
-    private function compare(string $what, LayerReading $reading, array $unknowns, float $serveAt): bool
-    {
-        $problem = new LayerProblem(Kit::engine()->reader, $reading->layer, $unknowns, Target::of($reading, Kit::engine()->reader, $serveAt), $serveAt);
+        $problem = new LayerProblem(Kit::engine()->reader, $draft->template, $draft->unknowns, Target::of($reading, Kit::engine()->reader, $serveAt), $serveAt, null, [], Caps::of($reading, Place::of($reading, $serveAt)));
         $ours = $problem->solve();
         ['lower' => $lower, 'upper' => $upper, 'starts' => $starts] = $problem->box();
         if ($lower === []) {

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Diet\Standing;
+use Transmuta\Property\DishReading;
+
+/** What of a brief a finished dish keeps, read off the result whatever led to it: what is banned and still there, and numbers that are missed. */
+final readonly class Keeping
+{
+    /** A number of the brief that is missed by no more than this share of it is a near miss. */
+    private const NEAR = 0.10;
+
+    /**
+     * @param list<string> $banned names of what the brief bans and the dish holds
+     * @param list<string> $missed numbers missed, in words
+     * @param float $worst the worst of them, as a share of the limit
+     */
+    private function __construct(public array $banned, public array $missed, public float $worst) {}
+
+    public static function of(DishReading $result, DishReading $original, Brief $brief, Permit $permit): self
+    {
+        $banned = [];
+        foreach ($result->layers as $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if (($layer->state->grams[$i] > 0.0 || $portion->infused) && $permit->bans($portion->ingredient)) {
+                    $banned[] = $portion->ingredient->name;
+                }
+            }
+        }
+        foreach ($brief->diets as $diet) {
+            if (!\in_array($diet, Misses::BY_NUMBERS, true) && $result->diets[$diet->value]->standing() === Standing::NotMet) {
+                $banned = [...$banned, ...$result->diets[$diet->value]->because];
+            }
+        }
+        $misses = Misses::of($result, $original, $brief);
+
+        return new self(
+            array_values(array_unique($banned)),
+            array_map(static fn(array $m): string => \sprintf('%s %s %s a portion, %s %s', $m['name'], round($m['value'], 1), $m['unit'], $m['atMost'] ? 'over' : 'under', round($m['limit'], 1)), array_values($misses)),
+            max([0.0, ...array_map(static fn(array $m): float => abs($m['value'] - $m['limit']) / max(0.5, $m['limit']), $misses)]),
+        );
+    }
+
+    public function isKept(): bool
+    {
+        return $this->banned === [] && $this->missed === [];
+    }
+
+    /** Kept, or a number is missed by so little that a cook would offer it and say so. */
+    public function isNear(): bool
+    {
+        return $this->banned === [] && $this->worst <= self::NEAR + 1e-9;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+/** Puts routes in order, and leaves out those that another beats in every way or that are another one over again. */
+final class RouteJudge
+{
+    private const MOST_ROUTES = 6;
+
+    /** Routes kept even when another is better in every way, so that there is something to compare. */
+    private const LEAST_ROUTES = 3;
+
+    /** Grams apart, as a share of the dish, under which two routes are one. */
+    private const ALIKE = 0.10;
+
+    /**
+     * Met first, by score; then what is met but for something, by what is worst.
+     *
+     * @param list<Route> $routes
+     * @param bool $firstStands whether the first is the dish as it is, which stays first
+     *
+     * @return list<Route>
+     */
+    public static function best(array $routes, bool $firstStands): array
+    {
+        $first = $firstStands ? array_splice($routes, 0, 1) : [];
+        usort($routes, self::order(...));
+        $kept = [];
+        foreach ($routes as $route) {
+            if (!self::isLike($route, [...$first, ...$kept])) {
+                $kept[] = $route;
+            }
+        }
+
+        return self::named(\array_slice(self::undominated([...$first, ...$kept]), 0, self::MOST_ROUTES));
+    }
+
+    private static function order(Route $a, Route $b): int
+    {
+        return [$b->met, -round($b->settlement->worst(), 1), $b->score, $a->id] <=> [$a->met, -round($a->settlement->worst(), 1), $a->score, $b->id];
+    }
+
+    /**
+     * Routes that another one beats or equals in every way leave, but for the first few.
+     *
+     * @param list<Route> $routes best first
+     *
+     * @return list<Route>
+     */
+    private static function undominated(array $routes): array
+    {
+        $cost = static fn(Route $r): float => $r->result->portion['cost_minor'];
+        // Whole egg or yolks only is a matter of school: neither drives the other out.
+        $part = static fn(Route $r): string => preg_match('/(?:^|\+)(egg|egg-yolk)$/', $r->id, $m) === 1 ? $m[1] : '';
+        $kept = [];
+        foreach ($routes as $route) {
+            $beaten = array_filter($kept, static fn(Route $other): bool => $part($other) === $part($route) && $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
+            if ($beaten === [] || \count($kept) < self::LEAST_ROUTES) {
+                $kept[] = $route;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Routes whose grams agree within 10 % are one.
+     *
+     * @param list<Route> $routes
+     */
+    private static function isLike(Route $route, array $routes): bool
+    {
+        $grams = static function (Route $r): array {
+            $sum = [];
+            foreach ($r->result->formula->layers as $n => $layer) {
+                foreach ($layer->understood() as $line) {
+                    $sum["$n $line->ingredient"] = ($sum["$n $line->ingredient"] ?? 0.0) + $line->grams;
+                }
+            }
+            ksort($sum);
+
+            return $sum;
+        };
+        $mine = $grams($route);
+        foreach ($routes as $other) {
+            $theirs = $grams($other);
+            $apart = 0.0;
+            foreach (array_keys($mine + $theirs) as $id) {
+                $apart += abs(($mine[$id] ?? 0.0) - ($theirs[$id] ?? 0.0));
+            }
+            if ($apart < self::ALIKE * array_sum($mine) && array_keys($mine) === array_keys($theirs)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Two routes of one name are told apart by what else differs.
+     *
+     * @param list<Route> $routes
+     *
+     * @return list<Route>
+     */
+    private static function named(array $routes): array
+    {
+        $seen = [];
+        foreach ($routes as $n => $route) {
+            $name = $route->name;
+            foreach ($route->otherNames as $other) {
+                if (!isset($seen[$name])) {
+                    break;
+                }
+                $name = $route->name . ', ' . $other;
+            }
+            for ($k = 2; isset($seen[$name]); ++$k) {
+                $name = $route->name . ', ' . ['second', 'third', 'fourth', 'fifth', 'sixth'][min($k, 6) - 2] . ' weighing';
+            }
+            $seen[$name] = true;
+            $routes[$n] = $route->called($name);
+        }
+
+        return $routes;
+    }
+}

@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation;
+
+use Transmuta\Diet\Diet;
+use Transmuta\Process\MethodWriter;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\LayerState;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
+final readonly class RouteSearch
+{
+    /** Drafts of a layer that does not name the route which are tried until one pays all it must. */
+    private const TRIED = 3;
+
+    /**
+     * What a layer that does not name the route may go on owing of the protein it owes, by how far the route goes; the leading one pays the rest.
+     * A base seldom reaches a fifth of its energy alone, nor does a caramel [trade].
+     */
+    private const OWES = [0.6, 0.4, 0.2];
+
+    /** What a base's mass counts for when a limit is shared out. */
+    private const BASE_WEIGHS = 2.5;
+
+    /** What a place further down the order of preference costs a route, points of fit. */
+    private const PREFERENCE = 4.0;
+
+    /** Drafts of the layer that names the route where something is asked for beside its bans, and where an allergen is. */
+    private const FURTHER = 4;
+
+    private Permit $permit;
+    private LayerPlanner $planner;
+    private LayerSolver $solver;
+    private Aims $aims;
+
+    /** @param Guard $asking what may not come in without a question; the guard itself unless something is asked for */
+    public function __construct(
+        private Reader $reader,
+        private MethodWriter $method,
+        private Schools $schools,
+        private DishReading $original,
+        private Brief $brief,
+        Exclusions $exclusions,
+        private Guard $guard,
+        Guard $asking,
+    ) {
+        $this->permit = new Permit($brief, $exclusions, $schools->market, $asking);
+        $this->planner = new LayerPlanner($reader->shelf, $this->permit, new TwinBook($reader->shelf, $this->permit), $schools, $reader->reference);
+        $this->solver = new LayerSolver($reader, $this->permit, $this->planner, $original->formula->serveAt, $schools->citrusWithGelatin);
+        $this->aims = $schools->aims($brief->aims);
+    }
+
+    /** Whether the dish keeps the brief as it is: nothing in it is banned, no number missed, and no school wants it heated otherwise. */
+    public function stands(): bool
+    {
+        foreach ($this->original->layers as $layer) {
+            if ($this->schools->treatment($layer, $this->original->formula->family) !== null) {
+                return false;
+            }
+        }
+
+        return $this->aims->isSame() && Keeping::of($this->original, $this->original, $this->brief, $this->permit)->isKept();
+    }
+
+    /** The dish as it stands, as a route of its own. */
+    public function asItIs(): Route
+    {
+        $rails = [];
+        foreach ($this->original->layers as $n => $layer) {
+            $serveAt = $this->original->formula->serveAt;
+            $rails[$n] = (new Rails($this->reader, Target::of($layer, $this->reader, $serveAt), $serveAt))->of($layer->state);
+        }
+        $settlement = Settlement::of($this->original, $this->original, $rails, $this->reader, Keeping::of($this->original, $this->original, $this->brief, $this->permit));
+
+        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, [], $this->original, [], $this->method->steps($this->original), 0, 0, [], 0, 100.0);
+    }
+
+    /**
+     * @param ?string $only the one draft to try for the layer that names the route
+     * @param bool $isFurther whether this is a second look, for which the first few drafts are enough
+     *
+     * @return array{list<Route>, list<Route>} those that keep the brief, and those that miss one of its numbers
+     */
+    public function routes(Needs $needs, ?string $only = null, bool $isFurther = false): array
+    {
+        $drafts = [];
+        foreach ($this->original->layers as $n => $layer) {
+            $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family));
+        }
+        $drafts = array_filter($drafts);
+        if ($drafts === []) {
+            $as = $this->asItIs();
+
+            return $as->standing === RouteStanding::Missed ? [[], [$as]] : [[$as], []];
+        }
+        $leading = $this->principal($drafts);
+        if ($only !== null) {
+            $drafts[$leading] = array_values(array_filter($drafts[$leading], static fn(Draft $d): bool => $d->id === $only)) ?: $drafts[$leading];
+        }
+        $others = $this->others($drafts, $leading, $needs);
+        $limits = $this->left($leading, $others);
+        $routes = $missed = [];
+        foreach (\array_slice($drafts[$leading], 0, $isFurther ? self::FURTHER : null) as $draft) {
+            $route = $this->route([$leading => $this->solve($leading, $draft, $limits, $needs)] + $others, $leading);
+            $route->standing === RouteStanding::Missed ? $missed[] = $route : $routes[] = $route;
+        }
+
+        return [$routes, $missed];
+    }
+
+    /**
+     * The best draft of every layer that does not name the route, within its own share of what the brief limits.
+     *
+     * @param array<int, list<Draft>> $drafts
+     *
+     * @return array<int, SolvedLayer>
+     */
+    private function others(array $drafts, int $leading, Needs $needs): array
+    {
+        $solved = [];
+        foreach ($drafts as $n => $list) {
+            if ($n === $leading) {
+                continue;
+            }
+            $kind = LayerKind::of($this->original->layers[$n]);
+            $best = null;
+            foreach (\array_slice($list, 0, self::TRIED) as $draft) {
+                $one = $this->solve($n, $draft, $this->share($n, $needs->reach), $needs);
+                if ($best === null || [$one->worst($kind), -$one->fit()] < [$best->worst($kind), -$best->fit()]) {
+                    $best = $one;
+                }
+                if ($best->worst($kind) <= 0.0) {
+                    break;
+                }
+            }
+            \assert($best !== null);
+            $solved[$n] = $best;
+        }
+
+        return $solved;
+    }
+
+    private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
+    {
+        $layer = $this->original->layers[$n];
+        $target = Target::of($layer, $this->reader, $this->original->formula->serveAt);
+        $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: 0.75)) : $target);
+        $slack = match (true) {
+            $needs->protein => [Job::Protein, Job::Fat, Job::FirmFat, Job::Water, Job::SugarBody, Job::SetWarm, Job::Acid],
+            $needs->lean => [Job::Fat, Job::FirmFat, Job::Water, Job::Protein, Job::SetWarm],
+            default => [],
+        };
+
+        return $this->solver->solve($layer, $draft, $target, $limits, $slack, $needs);
+    }
+
+    /** What the whole layer holds of everything that a brief can limit. */
+    private function totals(LayerState $state): Totals
+    {
+        return Totals::of($this->reader->nutrition->per100($state), $state->mass);
+    }
+
+    /** What a layer that does not name the route may hold: its share by mass, a base's counted more, for it is flour and sugar. */
+    private function share(int $n, int $reach): ?Limits
+    {
+        $weight = static fn(LayerReading $l): float => $l->state->mass * ($l->baseWords === null ? 1.0 : self::BASE_WEIGHS);
+        $layer = $this->original->layers[$n];
+        $share = $weight($layer) / max(1e-9, array_sum(array_map($weight, $this->original->layers)));
+        $owed = $this->totals($layer->state)->deficit;
+
+        return $this->budget(new Totals(0.0, 0.0, 0.0, 0.0, 0.0, 0.0), $share, $owed > 0.0 ? self::OWES[$reach] * $owed : $owed);
+    }
+
+    /**
+     * What the layer that names the route may hold once the others have taken their part.
+     *
+     * @param array<int, SolvedLayer> $others
+     */
+    private function left(int $leading, array $others): ?Limits
+    {
+        $taken = new Totals(0.0, 0.0, 0.0, 0.0, 0.0, 0.0);
+        foreach ($this->original->layers as $n => $layer) {
+            if ($n !== $leading) {
+                $taken = $taken->plus($this->totals(isset($others[$n]) ? $others[$n]->state : $layer->state));
+            }
+        }
+
+        return $this->budget($taken, 1.0, -$taken->deficit);
+    }
+
+    private function budget(Totals $taken, float $share, float $deficit): ?Limits
+    {
+        $portions = $this->original->formula->portions;
+        $left = static fn(?float $perPortion, float $has): ?float => $perPortion === null ? null : max(0.01, $share * $perPortion * $portions - $has);
+        $limits = new Limits(
+            $left($this->brief->netCarbLimit(), $taken->netCarbs),
+            $left($this->brief->protein, $taken->protein),
+            $left($this->brief->kcal, $taken->kcal),
+            $this->brief->asks(Diet::HighProtein) ? $deficit : null,
+            $left($this->brief->sugarLimit($this->original->portion['sugars_g']), $taken->sugars),
+            $left($this->brief->fatLimit($this->original->portion['mass_g']), $taken->fat),
+        );
+
+        return $limits->isNone() ? null : $limits;
+    }
+
+    /**
+     * The layer whose way of being replaced names the route: the filling that loses most, else the base.
+     *
+     * @param array<int, list<Draft>> $drafts
+     */
+    private function principal(array $drafts): int
+    {
+        $best = (int) array_key_first($drafts);
+        $most = -1.0;
+        foreach (array_keys($drafts) as $n) {
+            $layer = $this->original->layers[$n];
+            $lost = 0.0;
+            foreach ($this->planner->banned($layer->layer) as $i) {
+                $lost += $layer->state->grams[$i];
+            }
+            $weight = $layer->baseWords === null ? 2.0 * $lost + 0.1 * $layer->state->mass : 0.3 * $lost;
+            if ($weight > $most) {
+                [$most, $best] = [$weight, $n];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param array<int, SolvedLayer> $solved */
+    private function route(array $solved, int $leading): Route
+    {
+        $original = $this->original;
+        $layers = $rails = $blocks = $changes = $fits = $lost = $twins = [];
+        foreach ($original->layers as $n => $before) {
+            $now = $solved[$n] ?? null;
+            $layers[] = $now === null ? $before->layer : $now->layer;
+            if ($now === null) {
+                continue;
+            }
+            $rails[$n] = $now->rails;
+            $lost[$n] = $now->draft->lost;
+            $twins[$n] = $now->draft->twins;
+            $fits[] = [$now->fit(), $before->state->mass];
+            if ($n === $leading) {
+                foreach (($now->blocks)() as $block) {
+                    $blocks[] = $before->layer->name . ' · ' . $block;
+                }
+            }
+        }
+        $result = $this->reader->read($original->formula->with($layers), $this->brief->netCarbLimit(), $this->brief->protein, $original);
+        $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $lost, $this->guard->broken($result), $twins);
+        foreach (array_keys($solved) as $n) {
+            $change = Changes::between($original->layers[$n], $result->layers[$n]);
+            if ($change !== null) {
+                $changes[] = $change;
+            }
+        }
+        $fit = min($settlement->cap, array_sum(array_map(static fn(array $f): float => $f[0] * $f[1], $fits)) / max(1e-9, array_sum(array_column($fits, 1))));
+        $serious = array_filter($result->watch, static fn(Warning $w): bool => $w->severity !== Severity::Note);
+        $allergens = array_values(array_diff($result->contains, $original->contains));
+        $dearer = $result->portion['cost_minor'] / max(1.0, $original->portion['cost_minor']) - 1.0;
+        [$effort, $wait] = $this->handling($result);
+        $names = RouteNames::of($original, $result, $leading, array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
+
+        return new Route(
+            id: $solved[$leading]->draft->id,
+            name: $names->name,
+            mouth: $names->mouth . Changes::mouth($original->layers[$leading], $result->layers[$leading]),
+            fit: round($fit, 1),
+            settlement: $settlement,
+            rails: $rails,
+            blockedBy: $blocks,
+            result: $result,
+            changes: $changes,
+            steps: $this->method->steps($result),
+            effortMinutes: $effort,
+            waitHours: $wait,
+            newAllergens: $allergens,
+            risks: \count($serious),
+            score: $fit - 2.5 * \count($serious) - 1.5 * \count($allergens) - 4.0 * max(0.0, $dearer) - 0.05 * $effort - 0.2 * $wait
+                + ($this->schools->citrusWithGelatin && ($result->layers[$leading]->set->mechanisms['gelatin'] ?? 0.0) > 0.1 ? 8.0 : 0.0)
+                // Like for like first: the practitioner's order of preference counts among routes that fit alike.
+                - self::PREFERENCE * $solved[$leading]->draft->rank,
+            otherNames: $names->others,
+        );
+    }
+
+    /** @return array{int, int} minutes at hand and hours of waiting that what comes in brings */
+    private function handling(DishReading $result): array
+    {
+        $effort = 5;
+        $wait = 0;
+        $had = [];
+        foreach ($this->original->formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $had[(string) $line->ingredient] = true;
+            }
+        }
+        foreach ($result->formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $id = (string) $line->ingredient;
+                if (!isset($had[$id])) {
+                    $had[$id] = true;
+                    $handling = MeansBook::handling($id, $this->reader->shelf->get($id)->class);
+                    $effort += $handling['effort'];
+                    $wait = max($wait, $handling['wait']);
+                }
+            }
+        }
+
+        return [$effort, $wait];
+    }
+}
