@@ -20,17 +20,17 @@ final readonly class RouteFinder
 
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf) {}
 
-    /** @return array{routes: list<array<string, mixed>>, blocked: list<string>, proposals: list<array<string, mixed>>} */
+    /** @return array{routes: list<array<string, mixed>>, blocked: list<array<string, mixed>>, proposals: list<array<string, mixed>>} */
     public function find(Version $version, Brief $brief): array
     {
         $key = 'answer:' . $version->studio_id . ':' . hash('xxh128', json_encode([FormulaJson::write($version->formula), $brief->toArray(), $version->shelf, $this->shelf->state(), $this->shelves->schools($version)], JSON_THROW_ON_ERROR));
-        /** @var array{routes: list<array<string, mixed>>, blocked: list<string>, proposals: list<array<string, mixed>>}|null $kept */
+        /** @var array{routes: list<array<string, mixed>>, blocked: list<array<string, mixed>>, proposals: list<array<string, mixed>>}|null $kept */
         $kept = Cache::get($key);
         if ($kept === null) {
             $answer = $this->shelves->engine($version)->answer($version->formula, $brief);
             $kept = [
                 'routes' => array_map(self::write(...), $answer->routes),
-                'blocked' => $answer->blocked,
+                'blocked' => RouteJson::blocked($answer),
                 'proposals' => array_map(static fn(array $p): array => [...$p, 'brief' => $p['brief']?->toArray()], $answer->proposals),
             ];
             Cache::put($key, $kept, self::KEPT_SECONDS);
@@ -49,9 +49,24 @@ final readonly class RouteFinder
     public static function origin(array $route): array
     {
         return [
-            'kind' => 'route', 'route' => $route['name'], 'mouth' => $route['mouth'], 'fit' => $route['fit'],
+            'kind' => 'route', 'hash' => $route['hash'], 'standing' => $route['standing'], 'words' => $route['words'], 'route' => $route['name'], 'mouth' => $route['mouth'], 'fit' => $route['fit'],
             'changes' => $route['changes'], 'blocked_by' => $route['blocked_by'],
         ];
+    }
+
+    /** @return array<string, string> names of the ingredients its debts speak of */
+    private static function names(Route $route): array
+    {
+        $names = [];
+        foreach ([$route->result, $route->result->original] as $dish) {
+            foreach ($dish->layers ?? [] as $layer) {
+                foreach ($layer->state->model->portions as $portion) {
+                    $names[$portion->ingredient->id] = $portion->ingredient->name;
+                }
+            }
+        }
+
+        return $names;
     }
 
     /** @return array<string, mixed> */
@@ -67,7 +82,11 @@ final readonly class RouteFinder
             'met' => $route->met,
             'standing' => $route->standing->value,
             'hash' => $route->hash(),
+            'words' => $route->settlement->words(),
+            'near' => $route->settlement->near,
+            'questions' => $route->settlement->questions,
             'debts' => array_map(RouteJson::debt(...), $route->settlement->debts),
+            'names' => self::names($route),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
             'blocked_by' => $route->blockedBy,
             'changes' => $route->changes,

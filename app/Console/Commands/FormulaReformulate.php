@@ -22,7 +22,8 @@ final class FormulaReformulate extends Command
         {--protein= : least g protein a portion}
         {--kcal= : most kcal a portion}
         {--sugars= : most g sugars a portion}
-        {--fat= : most g fat a portion}';
+        {--fat= : most g fat a portion}
+        {--without=* : an allergen or ingredient that is not on hand or a guest cannot have}';
     protected $description = 'Print routes to a diet as JSON';
 
     public function handle(): int
@@ -36,7 +37,13 @@ final class FormulaReformulate extends Command
         if ($formula === null) {
             return 2;
         }
-        $this->json(RouteJson::write($brief, $engine->read($formula), $engine->answer($formula, $brief)));
+        try {
+            $this->json(RouteJson::write($brief, $engine->read($formula), $engine->answer($formula, $brief)));
+        } catch (Nonsense $nonsense) {
+            $this->fault($nonsense->getMessage());
+
+            return 2;
+        }
 
         return 0;
     }
@@ -64,7 +71,7 @@ final class FormulaReformulate extends Command
             $limits[] = $value === null ? null : (float) $value;
         }
         try {
-            return Brief::of($diets, ...$limits);
+            return Brief::of($diets, ...$limits, without: array_values(array_map(strval(...), (array) $this->option('without'))));
         } catch (Nonsense $nonsense) {
             $this->fault($nonsense->getMessage());
 

@@ -194,14 +194,18 @@ final class VersionController extends Controller
      */
     private function born(Version $version, Formula $formula, string $stem, array $brief, array $origin, BenchView $bench): JsonResponse
     {
-        /** @var Version $child */
-        $child = DB::transaction(function () use ($version, $formula, $stem, $brief, $origin): Version {
+        /** @var array{0: Version, 1: bool} $made */
+        $made = DB::transaction(function () use ($version, $formula, $stem, $brief, $origin): array {
             // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
             /** @var list<string> $names */
             $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
             for ($n = 1; \in_array("$stem $n", $names, true); ++$n);
+            $same = self::takenBefore($version, $formula, $brief, $origin);
+            if ($same !== null) {
+                return [$same, false];
+            }
 
-            return Version::query()->create([
+            return [Version::query()->create([
                 'studio_id' => $version->studio_id,
                 'dish_id' => $version->dish_id,
                 'parent_id' => $version->id,
@@ -211,10 +215,31 @@ final class VersionController extends Controller
                 'origin' => $origin,
                 'shelf' => $this->shelves->stamp($formula, $version->shelf),
                 'revision' => 1,
-            ]);
+            ]), true];
         });
+        [$child, $isNew] = $made;
 
-        return self::shown($bench, $child->opened(), 201);
+        return self::shown($bench, $child->opened(), $isNew ? 201 : 200);
+    }
+
+    /**
+     * The version that this route was taken as already, where nobody has changed it since: however often a button is pressed, it takes one.
+     *
+     * @param array<string, mixed> $brief
+     * @param array<string, mixed> $origin
+     */
+    private static function takenBefore(Version $version, Formula $formula, array $brief, array $origin): ?Version
+    {
+        if (!isset($origin['hash'])) {
+            return null;
+        }
+        foreach (Version::query()->where('parent_id', $version->id)->where('revision', 1)->get() as $child) {
+            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief == $brief && \Transmuta\Format\FormulaJson::write($child->formula) == \Transmuta\Format\FormulaJson::write($formula)) {
+                return $child;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -225,7 +250,7 @@ final class VersionController extends Controller
     private function taken(array $routes, string $id, Engine $engine): array
     {
         foreach ($routes as $route) {
-            if ($route['id'] === $id) {
+            if ($route['hash'] === $id || $route['id'] === $id) {
                 return [$engine->json->read((array) $route['formula']), RouteFinder::origin($route)];
             }
         }

@@ -6,6 +6,7 @@ namespace Transmuta\Format;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Answer;
+use Transmuta\Reformulation\Blocked;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Debt;
 use Transmuta\Reformulation\Route;
@@ -25,6 +26,8 @@ final class RouteJson
                 'met' => $route->met,
                 'standing' => $route->standing->value,
                 'hash' => $route->hash(),
+                'near' => $route->settlement->near,
+                'questions' => $route->settlement->questions,
                 'debts' => array_map(self::debt(...), $route->settlement->debts),
                 'blocked_by' => $route->blockedBy,
                 'result' => ReadingJson::write($route->result),
@@ -32,9 +35,15 @@ final class RouteJson
                 'steps' => $route->steps,
                 'watch' => array_map(ReadingJson::warning(...), $route->result->watch),
             ], $answer->routes),
-            'blocked' => $answer->blocked,
+            'blocked' => self::blocked($answer),
             'proposals' => array_map(static fn(array $p): array => [...$p, 'brief' => $p['brief']?->toArray()], $answer->proposals),
         ];
+    }
+
+    /** @return list<array{what: string, number: float, unit: string, reason: string, nearest: string, because: list<string>}> */
+    public static function blocked(Answer $answer): array
+    {
+        return array_map(static fn(Blocked $b): array => $b->toArray(), $answer->blocked);
     }
 
     /** @return array<string, mixed> */

@@ -206,7 +206,9 @@ final readonly class MethodWriter
         $juice = $portion->ingredient->group === 'fruit' && str_ends_with($portion->ingredient->id, '-juice') ? ($this->anyJuice ? ' (fresh, bottled or frozen: the same acid, a flatter aroma)' : ' (fresh)') : '';
         $lift = $portion->infused ? ' (infused, then lifted out)' : '';
 
-        return \sprintf('%s g %s%s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $juice, $lift);
+        $solution = Scale::solution($grams);
+
+        return \sprintf('%s g %s%s%s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $juice, $lift, $solution === null ? '' : " ($solution)");
     }
 
     private function chill(DishReading $dish): string

@@ -9,7 +9,7 @@ final readonly class Answer
 {
     /**
      * @param list<Route> $routes
-     * @param list<string> $blocked plain sentences: which limit, and by how much it is missed
+     * @param list<Blocked> $blocked which limit, by how much it is missed, why, and the nearest
      * @param list<array{words: string, brief: ?Brief, portions: ?int}> $proposals each one press away: another brief, or other portions
      */
     public function __construct(public array $routes, public array $blocked, public array $proposals) {}

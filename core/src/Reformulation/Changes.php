@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation;
 
 use Transmuta\Property\LayerReading;
+use Transmuta\Quantity\Scale;
 
 /** What left a layer, what came in, and why, told from the computed shares. */
 final class Changes
@@ -18,7 +19,7 @@ final class Changes
     private const GROWN = 0.2;
 
     /**
-     * @return array{layer: string, out: list<array{ingredient: string, name: string, grams: float}>, in: list<array{ingredient: string, name: string, grams: float}>, why: string}|null null when nothing left and nothing came
+     * @return array{layer: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}|null null when nothing left and nothing came
      */
     public static function between(LayerReading $before, LayerReading $after): ?array
     {
@@ -37,7 +38,7 @@ final class Changes
         }
         $left = array_map(static fn(array $line): string => $line['name'] . ' gave ' . self::shares($line['jobs']), array_filter($out, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
         $came = array_map(static fn(array $line): string => ($line['grew'] ? 'more ' . lcfirst($line['name']) : $line['name']) . ' gives ' . self::shares($line['jobs']), array_filter($in, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
-        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2)], $lines));
+        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2), 'weigh' => Scale::solution($l['grams'])], $lines));
         $sentence = static fn(array $parts): string => $parts === [] ? '' : implode('; ', $parts) . '.';
 
         return ['layer' => $before->layer->name, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];

@@ -126,9 +126,11 @@ final readonly class LayerProblem
                 continue;
             }
             $in = $this->reader->shelf->get($unknown->ingredient);
+            $solution = $unknown->fixed ? null : Scale::solution($rounded);
             $trace = $unknown->was !== null
                 ? (abs($rounded - $unknown->was) < 0.06 ? 'kept' : \sprintf('kept, was %s g', round($unknown->was, 1)))
                 : \sprintf('solved for %s', $why);
+            $trace .= $solution === null ? '' : '; ' . $solution;
             $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, prep: $unknown->prep, pinned: $unknown->pinned);
         }
 

@@ -26,32 +26,30 @@ final class Misses
         return array_sum(array_map(static fn(array $miss): float => abs($miss['value'] - $miss['limit']) / max(0.5, $miss['limit']), self::of($result, $original, $brief)));
     }
 
-    /** @return list<string> */
-    public static function words(Route $nearest, DishReading $original, Brief $brief): array
+    /**
+     * What stands in the way, the number that is missed most first.
+     *
+     * @return list<Blocked> at least one
+     */
+    public static function blocked(Route $nearest, DishReading $original, Brief $brief): array
     {
-        $words = array_map(
-            static fn(array $miss): string => \sprintf(
-                '%s: the nearest route (%s) comes to %s %s a portion, %s %s %s by %s',
-                $miss['name'],
-                $nearest->name,
-                round($miss['value'], 1),
-                $miss['unit'],
-                $miss['atMost'] ? 'over' : 'under',
-                round($miss['limit'], 1),
-                $miss['unit'],
-                round(abs($miss['value'] - $miss['limit']), 1),
-            ),
-            array_values(self::of($nearest->result, $original, $brief)),
-        );
+        $blocked = [];
+        $unmet = $nearest->settlement->words();
+        $near = \sprintf('the nearest route (%s)', $nearest->name);
+        foreach (self::of($nearest->result, $original, $brief) as $miss) {
+            $by = abs($miss['value'] - $miss['limit']);
+            $reason = \sprintf('%s: %s comes to %s %s a portion, %s %s %s by %s', $miss['name'], $near, round($miss['value'], 1), $miss['unit'], $miss['atMost'] ? 'over' : 'under', round($miss['limit'], 1), $miss['unit'], round($by, 1));
+            $blocked[] = new Blocked($miss['name'], $by, $miss['unit'], $reason, '', [...$nearest->blockedBy, ...$unmet]);
+        }
+        usort($blocked, static fn(Blocked $a, Blocked $b): int => $b->number <=> $a->number);
         foreach ($brief->diets as $diet) {
-            foreach ($diet === Diet::Keto ? $nearest->result->diets['keto']->because : [] as $because) {
-                if (!str_contains($because, 'net carbs')) {
-                    $words[] = 'Keto: ' . $because;
-                }
+            $stays = array_values(array_filter($nearest->result->diets[$diet->value]->because, static fn(string $w): bool => preg_match('/\d/', $w) !== 1));
+            if ($stays !== []) {
+                $blocked[] = new Blocked(ucfirst($diet->value), (float) \count($stays), 'things', \sprintf('%s: in %s %d thing%s that it bans stay%s: %s', ucfirst($diet->value), $near, \count($stays), \count($stays) === 1 ? '' : 's', \count($stays) === 1 ? 's' : '', mb_strtolower(implode(', ', $stays))), '', $unmet);
             }
         }
 
-        return [...$words, ...$nearest->blockedBy];
+        return $blocked === [] ? [new Blocked('Brief', 1.0, 'brief', \sprintf('%s keeps something that the brief leaves out', ucfirst($near)), '', $unmet)] : $blocked;
     }
 
     /**

@@ -52,9 +52,9 @@ final readonly class Reformulator
         if ($routes !== []) {
             return new Answer($routes, [], []);
         }
-        $blocked = $missed === [] ? ['Nothing on the shelf takes the place of what the brief bans.'] : Misses::words($missed[0], $original, $brief);
-        $proposals = $missed === [] ? [] : $this->proposals($reader, $missed[0], $original, $brief, $exclusions);
-        foreach ($missed !== [] && $brief->aims->sweetness === 1.0 ? self::LESS_SWEET : [] as $factor) {
+        \assert($missed !== []);
+        $proposals = $this->proposals($reader, $missed[0], $original, $brief, $exclusions);
+        foreach ($brief->aims->sweetness === 1.0 ? self::LESS_SWEET : [] as $factor) {
             $lessSweet = $brief->aiming(Aims::of($factor, $brief->aims->set, $brief->aims->sharpness, $brief->aims->richness));
             if ($this->found($reader, $original, $lessSweet, $exclusions, $missed[0]->id)[0] !== []) {
                 array_unshift($proposals, ['words' => \sprintf('%d %% less sweet', round(100 * (1 - $factor))), 'brief' => $lessSweet, 'portions' => null]);
@@ -62,7 +62,9 @@ final readonly class Reformulator
             }
         }
 
-        return new Answer([], $blocked, $proposals);
+        $nearest = $proposals[0]['words'] ?? 'the dish as it is, without this brief';
+
+        return new Answer([], array_map(static fn(Blocked $b): Blocked => $b->nearest($nearest), Misses::blocked($missed[0], $original, $brief)), $proposals);
     }
 
     /**

@@ -42,6 +42,7 @@ final readonly class WatchList
             new Rules\ChipsMeltBadly(),
             new Rules\ChocolateFoldedOutOfRange(),
             new Rules\WarmMassOntoCulturedCream(),
+            new Rules\EmulsionSplits(),
             new Rules\FatWaxyInTheMouth(),
             new Rules\CoconutSoftensWarm(),
             new Rules\OatsNeedACertificate(),

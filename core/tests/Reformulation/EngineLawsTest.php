@@ -34,7 +34,7 @@ final class EngineLawsTest extends TestCase
             $answer = Kit::engine()->answer($formula, $brief);
             if ($answer->routes === []) {
                 $asked[10] = ($asked[10] ?? 0) + 1;
-                $held[10] = ($held[10] ?? 0) + (int) (preg_match('/\d/', $answer->blocked[0] ?? '') === 1);
+                $held[10] = ($held[10] ?? 0) + (int) (preg_match('/\d/', $answer->blocked[0]->reason ?? '') === 1);
             }
             $hashes = array_map(static fn(Route $r): string => $r->hash(), $answer->routes);
             $names = array_map(static fn(Route $r): string => $r->name, $answer->routes);

@@ -212,7 +212,9 @@ final class ReformulatorTest extends TestCase
         }
         if ($answer->routes === []) {
             self::assertNotSame([], $answer->blocked);
-            self::assertNotSame('', $answer->blocked[0]);
+            self::assertNotSame('', $answer->blocked[0]->reason);
+            self::assertNotSame('', $answer->blocked[0]->nearest);
+            self::assertGreaterThan(0.0, $answer->blocked[0]->number);
         }
     }
 
@@ -221,7 +223,7 @@ final class ReformulatorTest extends TestCase
         $formula = Kit::demo('passion-fruit-curd-tartlet');
         $answer = Kit::engine()->answer($formula, Brief::of([Diet::Vegan], kcal: 25.0));
         self::assertSame([], $answer->routes);
-        self::assertMatchesRegularExpression('/^Energy: the nearest route .* comes to \d+.* kcal a portion, over 25 kcal by \d+/', $answer->blocked[0]);
+        self::assertMatchesRegularExpression('/^Energy: the nearest route .* comes to \d+.* kcal a portion, over 25 kcal by \d+/', $answer->blocked[0]->reason);
         $accept = array_values(array_filter($answer->proposals, static fn(array $p): bool => $p['brief'] !== null));
         self::assertNotSame([], $accept);
         self::assertNotNull($accept[0]['brief']);
@@ -266,7 +268,7 @@ final class ReformulatorTest extends TestCase
     {
         $formula = Kit::engine()->parse("family: curd\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n60 g lemon juice\n108 g egg yolk\n600 g sugar\n80 g butter");
         $answer = Kit::engine()->answer($formula, Brief::of([Diet::Keto]));
-        $blocked = [...$answer->blocked, ...array_merge([], ...array_map(static fn(Route $r): array => [...$r->blockedBy, ...$r->settlement->words()], $answer->routes))];
+        $blocked = [...array_map(static fn($b): string => $b->reason . implode(' ', $b->because), $answer->blocked), ...array_merge([], ...array_map(static fn(Route $r): array => [...$r->blockedBy, ...$r->settlement->words()], $answer->routes))];
         self::assertNotEmpty(array_filter($blocked, static fn(string $b): bool => str_contains($b, 'sweetness')), implode("\n", $blocked));
     }
 

@@ -33,6 +33,8 @@ final class WatchListTest extends TestCase
             'starch-thins-in-acid' => ['starch-thins-in-acid', $layer('boil 2 min', '100 g lemon juice', '8 g cornflour'), $layer('boil 2 min', '100 g milk', '8 g cornflour')],
             'gel-weeps-frozen' => ['gel-weeps-frozen', $layer('freeze -18 C', '100 g milk', '1 g agar, boiled'), $layer('freeze -18 C', '100 g milk', '1 g gelatin')],
             'cream-must-hold-air' => ['cream-must-hold-air', $layer('whip', '100 g single cream', '10 g coconut cream'), $layer('whip', '100 g whipping cream')],
+            'emulsion-splits' => ['emulsion-splits', $layer('none', '300 g oat milk', '80 g sunflower oil', '40 g sugar'), $layer('none', '300 g soy milk', '80 g sunflower oil', '40 g sugar', '6 g sunflower lecithin')],
+            'emulsion-splits, more of what is there' => ['emulsion-splits', $layer('boil 2 min', '300 g oat milk', '90 g coconut oil', '1 g sunflower lecithin'), $layer('boil 2 min', '300 g oat milk', '90 g coconut oil', '12 g sunflower lecithin')],
             'polyol-crystallises-cold' => ['polyol-crystallises-cold', $layer('none', '100 g water', '30 g erythritol'), $layer('none', '100 g water', '20 g erythritol')],
             'potent-sweetener-over-ceiling' => ['potent-sweetener-over-ceiling', $layer('none', '100 g water', '1 g stevia extract'), $layer('none', '100 g water', '0.01 g stevia extract')],
             'polyols-laxative' => ['polyols-laxative', $layer('none', '100 g water', '12 g erythritol'), $layer('none', '100 g water', '8 g erythritol')],

@@ -213,7 +213,7 @@ export interface Brief {
 export interface Answer {
     brief: Brief;
     routes: Route[];
-    blocked: string[];
+    blocked: Blocked[];
     proposals: { words: string; brief: Brief | null; portions: number | null }[];
 }
 
@@ -241,7 +241,7 @@ export interface Comparison {
 export interface Change {
     layer: string;
     out: { ingredient: string; name: string; grams: number }[];
-    in: { ingredient: string; name: string; grams: number }[];
+    in: { ingredient: string; name: string; grams: number; weigh?: string | null }[];
     why: string;
 }
 
@@ -283,6 +283,16 @@ export interface BenchData {
     trials: Trial[];
 }
 
+/** What stands between a dish and its brief. */
+export interface Blocked {
+    what: string;
+    number: number;
+    unit: string;
+    reason: string;
+    nearest: string;
+    because: string[];
+}
+
 /** One job of one layer after a swap, and whether anything pays it. */
 export interface Debt {
     job: string;
@@ -307,6 +317,11 @@ export interface Route {
     standing: 'met' | 'met_but' | 'missed';
     hash: string;
     debts: Debt[];
+    /** What a cook has to hear first, worst first. */
+    words: string[];
+    near: string[];
+    questions: string[];
+    names: Record<string, string>;
     rails: Record<number, Rail[]>;
     blocked_by: string[];
     changes: Change[];

@@ -7,6 +7,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { RailRow } from './RailRow';
+import { STANDING } from './routeWords';
+import { WhoPays } from './WhoPays';
 
 /** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */
 export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose: () => void; onTake: () => void }) {
@@ -18,12 +20,26 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
             <DialogContent>
                 <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 280px' }, gap: 3, fontSize: 14.5 }}>
                     <div>
+                        <Box sx={{ mb: 1 }}>
+                            <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>
+                            {route.words.length > 0 && (
+                                <ul style={{ margin: '2px 0 0', paddingLeft: 18 }}>
+                                    {route.words.map((text) => (
+                                        <li key={text}>{text}</li>
+                                    ))}
+                                </ul>
+                            )}
+                        </Box>
+                        <h3 style={{ margin: '0 0 4px' }}>Who pays</h3>
+                        <Box sx={{ mb: 1.5 }}>
+                            <WhoPays route={route} />
+                        </Box>
                         <h3 style={{ margin: '0 0 4px' }}>Swaps and why</h3>
-                        {route.changes.map((change) => (
-                            <Box key={change.layer} sx={{ mb: 1.25 }}>
+                        {route.changes.map((change, place) => (
+                            <Box key={`${change.layer}${String(place)}`} sx={{ mb: 1.25 }}>
                                 <strong className="name">{change.layer}</strong>
                                 <div>out: {change.out.map((line) => `${grams(line.grams)} g ${line.name}`).join(', ') || 'nothing'}</div>
-                                <div>in: {change.in.map((line) => `${grams(line.grams)} g ${line.name}`).join(', ') || 'nothing'}</div>
+                                <div>in: {change.in.map((line) => `${grams(line.grams)} g ${line.name}${line.weigh ? ` (${line.weigh})` : ''}`).join(', ') || 'nothing'}</div>
                                 <div style={{ color: 'var(--ink-soft)' }}>{change.why}</div>
                             </Box>
                         ))}

@@ -24,7 +24,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
     const brief = briefOf(diets, limits, without);
     const routes = useQuery({ ...routesQuery(data.version.id, data.version.revision, asked ?? brief), enabled: asked !== null });
     const take = useMutation({
-        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...asked, route: route.id }),
+        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...asked, route: route.hash }),
         onSuccess: async (made) => {
             client.setQueryData(versionQuery(made.version.id).queryKey, made);
             await client.invalidateQueries({ queryKey: ['dishes'] });
@@ -81,7 +81,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 {found && found.length > 0 && (
                     <Box sx={{ display: 'grid', gridAutoFlow: 'column', gridAutoColumns: 'minmax(236px, 1fr)', gap: 1, height: '100%' }}>
                         {found.map((route) => (
-                            <RouteCard key={route.id} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)} />
+                            <RouteCard key={route.hash} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)} />
                         ))}
                     </Box>
                 )}

@@ -9,6 +9,7 @@ import { AllergenLine } from './PortionFacts';
 import { RailRow } from './RailRow';
 import { RouteCard } from './RouteCard';
 import { RouteDetail } from './RouteDetail';
+import { WhoPays } from './WhoPays';
 import { TypeLine } from './TypeLine';
 import { WatchPanel } from './WatchPanel';
 
@@ -20,7 +21,7 @@ const reading = (part: Partial<Reading>) => ({ diets: {}, allergens: { contains:
 const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
 
 const route: Route = {
-    id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', hash: 'a1', debts: [], rails: { 0: [rail({})] }, blocked_by: [],
+    id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', hash: 'a1', debts: [], words: [], near: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],
     changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
     steps: ['Curd: boil 2–3 min.'], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48, contains: [], layers: [], portion: {} as Route['portion'],
     diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'], proven: [] } },
@@ -80,10 +81,33 @@ describe('a route', () => {
         const take = vi.fn();
         render(<RouteCard route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
-        expect(card.textContent).toContain('fit 94 · 1 risk · 0.48 each · 25 min + 8 h');
+        expect(card.textContent).toContain('fit 94 · 1 to mind · 0.48 each · 25 min + 8 h');
         expect(card.textContent).toContain('Vegan unproven');
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
         expect(take).toHaveBeenCalledOnce();
+    });
+
+    it('says what is short before what it is good for, and asks before it brings what the dish was free of', () => {
+        const take = vi.fn();
+        const but: Route = { ...route, standing: 'met_but', words: ['Curd: sweetness short, less sweet: 20 of 37 SE'], questions: ['brings soybeans'] };
+        render(<RouteCard route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        const card = screen.getByRole('article', { name: 'Cornflour and agar' });
+        expect(card.textContent).toMatch(/Met, but: Curd: sweetness short.*short, clean bite/);
+        fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
+        expect(take).not.toHaveBeenCalled();
+        fireEvent.click(screen.getByRole('button', { name: /It brings soybeans\. Take it all the same/ }));
+        expect(take).toHaveBeenCalledOnce();
+    });
+
+    it('names who did a job and who does it, and what nobody pays', () => {
+        const debt = { job: 'set', layer: 'Curd', layer_index: 0, amount: 1.4, unit: 'GE %', paid: 1.3, from: ['egg-yolk'], by: ['agar'], critical: true, state: 'paid' as const, why: '' };
+        const lost = { ...debt, job: 'sweetness', unit: 'SE', by: [], state: 'lost' as const, why: 'sweetness lost, less sweet: 3 of 31 SE' };
+        const same = { ...debt, job: 'acid', unit: '%', by: ['egg-yolk'] };
+        render(<WhoPays route={{ ...route, debts: [lost, debt, same], names: { 'egg-yolk': 'Egg yolk', agar: 'Agar powder' } }} />);
+        const rows = screen.getAllByRole('row').map((row) => row.textContent);
+        expect(rows[1]).toContain('sweetness lost, less sweet');
+        expect(rows[2]).toBe('setegg yolkagar powder');
+        expect(rows).toHaveLength(3);
     });
 
     it('explains each swap, what it adds, how near it comes and how it is made', () => {

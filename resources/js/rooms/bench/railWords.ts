@@ -12,9 +12,11 @@ const NAMES: Record<string, { name: string; under: string; over: string }> = {
     'sugar body': { name: 'Sugar body', under: 'thinner', over: 'heavier' },
     protein: { name: 'Protein', under: 'less', over: 'more' },
     air: { name: 'Air', under: 'denser', over: 'lighter' },
+    emulsion: { name: 'Free fat', under: 'held', over: 'may split' },
+    'dry structure': { name: 'Dry parts', under: 'will not stand', over: 'drier' },
 };
 
-const UNITS: Record<string, string> = { set: 'GE', 'set at 20 °C': 'GE', sweetness: 'SE', acid: 'acid %', pH: 'pH', fat: 'fat %', 'firm fat': '% of layer', water: 'water %', 'sugar body': '%', protein: '%', air: 'air %' };
+const UNITS: Record<string, string> = { set: 'GE', 'set at 20 °C': 'GE', sweetness: 'SE', acid: 'acid %', pH: 'pH', fat: 'fat %', 'firm fat': '% of layer', water: 'water %', 'sugar body': '%', protein: '%', air: 'air %', emulsion: 'g unheld', 'dry structure': 'g in 100 g' };
 
 const PATHS: Record<string, string> = { set: 'set', 'set at 20 °C': 'set_20c', sweetness: 'se', acid: 'fruit_acid', pH: 'ph', fat: 'fat', 'firm fat': 'firm_fat', water: 'water', 'sugar body': 'bulk', protein: 'protein', air: 'air' };
 

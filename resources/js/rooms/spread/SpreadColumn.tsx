@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
@@ -12,7 +13,7 @@ import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../bench/DietList';
-import { railName, railVerdict } from '../bench/railWords';
+import { firstWords, STANDING } from '../bench/routeWords';
 import { factRows, layerRow, Rows } from './Rows';
 
 interface Props {
@@ -28,7 +29,7 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
     const client = useQueryClient();
     const navigate = useNavigate();
     const take = useMutation({
-        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...brief, route: route.id }),
+        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...brief, route: route.hash }),
         onSuccess: async (made) => {
             client.setQueryData(versionQuery(made.version.id).queryKey, made);
             await client.invalidateQueries({ queryKey: ['dishes'] });
@@ -36,6 +37,7 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
         },
     });
     const route = answer?.routes[0];
+    const [asking, setAsking] = useState(false);
     return (
         <Panel component="article" aria-label={dietName(diet)} aria-busy={answer === undefined && !error} sx={{ display: 'flex', flexDirection: 'column', p: '10px 11px' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 0.25, minHeight: 30 }}>
@@ -43,8 +45,8 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
                     {dietName(diet)}
                 </h2>
                 {route && route.id !== 'as-it-is' && (
-                    <Button variant="outlined" onClick={() => take.mutate(route)} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
-                        Take it
+                    <Button variant={asking ? 'contained' : 'outlined'} onClick={() => (route.questions.length > 0 && !asking ? setAsking(true) : take.mutate(route))} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
+                        {asking ? 'All the same?' : 'Take it'}
                     </Button>
                 )}
             </Box>
@@ -67,7 +69,8 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
         <>
             <Box sx={{ fontSize: 14, minHeight: 36, lineHeight: 1.25 }}>{route.name}</Box>
             <Box sx={{ fontSize: 14, lineHeight: 1.25 }}>
-                fit <strong>{Math.round(route.fit)}</strong>, <strong style={{ color: state === 'met' ? 'var(--herb)' : 'var(--yolk)' }}>{state}</strong>
+                <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>, fit <strong>{Math.round(route.fit)}</strong>
+                {state === 'met' ? '' : `, diet ${state}`}
             </Box>
             <Box sx={{ height: 70, mb: 0.5 }}>
                 <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${dietName(diet)}, cut`} />
@@ -86,13 +89,15 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
 /** What was swapped, what it is like, what stays short and what the packet must answer. */
 function Told({ route, diet, original }: { route: Route; diet: string; original: BenchData }) {
     const ask = route.diets[diet]?.unproven[0];
+    const first = firstWords(route);
     const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
     const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;
     const swapped = [...new Set(route.changes.map((change) => `${names(change.out, 'Nothing')} → ${names(change.in, 'nothing')}.`))].join(' ');
     return (
         <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
             <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
-                {route.mouth}. {lost(route)}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+                {first.length > 0 && <strong>{first[0]}. </strong>}
+                {route.mouth}. {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${words}. `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
             </Box>
             {ask && <Box sx={{ mt: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
             {swapped && <Box sx={{ mt: 0.5, color: 'var(--ink-soft)' }}>{swapped}</Box>}
@@ -103,7 +108,7 @@ function Told({ route, diet, original }: { route: Route; diet: string; original:
 function Blocked({ answer, version }: { answer: Answer; version: number }) {
     return (
         <Box sx={{ fontSize: 14, lineHeight: 1.35, pt: 0.5 }}>
-            <strong style={{ color: 'var(--beet)' }}>Out of reach.</strong> {answer.blocked[0]}.
+            <strong style={{ color: 'var(--beet)' }}>Out of reach.</strong> {answer.blocked[0]?.reason}.
             {answer.proposals.length > 0 && (
                 <>
                     <Box sx={{ mt: 0.75, fontWeight: 650 }}>Nearest</Box>
@@ -124,10 +129,4 @@ function Blocked({ answer, version }: { answer: Answer; version: number }) {
 /** Minutes of hands and hours of waiting beyond the original. */
 function work(route: Route): string {
     return [route.effort_min > 0 ? `${route.effort_min} min` : '', route.wait_h > 0 ? `${route.wait_h} h wait` : ''].filter(Boolean).join(', ') || 'none';
-}
-
-/** What stays short of the original, or goes past it, in words. */
-function lost(route: Route): string {
-    const off = Object.entries(route.rails).flatMap(([place, rails]) => rails.filter((rail) => !rail.met).map((rail) => `${route.layers[Number(place)]?.name ?? ''}: ${rail.property === 'pH' ? 'pH' : railName(rail).toLowerCase()} ${railVerdict(rail)}`));
-    return off.length === 0 ? 'Every property within its tolerance.' : `Off: ${off.slice(0, 4).join('; ')}.`;
 }

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch\Rules;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Emulsion;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Reader;
+use Transmuta\Watch\Rule;
+use Transmuta\Watch\Severity;
+use Transmuta\Watch\Warning;
+
+/** Handbook 4-twins §3: free fat that nothing holds splits; held by little more than itself it needs a blender. */
+final class EmulsionSplits implements Rule
+{
+    /** Free fat under which there is nothing to see, g per 100 g. */
+    private const SEEN = 1.0;
+
+    /** Capacity wanted against the free fat, so that a whisk will do. */
+    private const WANTED = 1.35;
+
+    public static function name(): string
+    {
+        return 'emulsion-splits';
+    }
+
+    public function check(DishReading $dish, Reader $reader): iterable
+    {
+        foreach ($dish->layers as $n => $layer) {
+            $of = $reader->emulsion->of($layer->state);
+            if ($of === null || $of['free'] < self::SEEN || $of['held'] >= Emulsion::BLENDER * $of['free']) {
+                continue;
+            }
+            $splits = $of['held'] < $of['free'];
+            $text = \sprintf(
+                '%s: %.1f g free fat per 100 g, and what is in it holds %.1f. %s',
+                $layer->layer->name,
+                $of['free'],
+                $of['held'],
+                $splits ? 'It will split; lecithin, a nut paste or boiled starch holds more, blended in at 35–45 °C.' : 'It holds with a blender or stick, not with a whisk: blend the fat in at 35–45 °C.',
+            );
+            yield new Warning(self::name(), $splits ? Severity::Attention : Severity::Note, $text, $n, $splits ? self::cure($layer, $of, $reader) : null);
+        }
+    }
+
+    /**
+     * @param array{free: float, held: float} $of
+     *
+     * @return ?array{action: string, ingredient: string, grams: float}
+     */
+    private static function cure(LayerReading $layer, array $of, Reader $reader): ?array
+    {
+        $best = null;
+        foreach ($reader->shelf->all() as $in) {
+            // One that brings no allergen the dish may not have.
+            if ($in->class === 'emulsifier' && $in->allergens === [] && $in->comesFrom('dairy') === false && ($best === null || $in->id < $best->id)) {
+                $best = $in;
+            }
+        }
+        $row = $reader->reference->emulsion['class:emulsifier'] ?? null;
+        if ($best === null || $row === null) {
+            return null;
+        }
+        $per = min($reader->reference->emulsion[$best->id] ?? $row);
+        $had = 0.0;
+        foreach ($layer->state->model->portions as $i => $portion) {
+            $had += $portion->ingredient->id === $best->id ? $layer->state->grams[$i] : 0.0;
+        }
+        $more = (self::WANTED * $of['free'] - $of['held']) * $layer->state->mass / 100 / $per;
+
+        return ['action' => $had > 0.0 ? 'weigh' : 'add', 'ingredient' => $best->id, 'grams' => ceil(10 * ($had + $more)) / 10];
+    }
+}

@@ -1,0 +1,25 @@
+import type { Debt, Route } from '../../api/types';
+import { nameParts } from '../../shared/words';
+
+/** How a route stands, in the word a cook would use. */
+export const STANDING: Record<Route['standing'], { word: string; colour: string; mark: string }> = {
+    met: { word: 'Met', colour: 'var(--herb)', mark: '●' },
+    met_but: { word: 'Met, but', colour: 'var(--yolk)', mark: '◐' },
+    missed: { word: 'Missed', colour: 'var(--beet)', mark: '○' },
+};
+
+/** What is short or lost first, critical before the rest; then what merely differs. */
+export function firstWords(route: Route): string[] {
+    return [...route.words, ...route.debts.filter((debt) => !debt.critical && debt.state !== 'paid').map((debt) => `${debt.layer}: ${debt.why}`)];
+}
+
+/** The jobs that changed hands, worst first: who did them, who does them now, and what nobody does. */
+export function whoPays(route: Route): Debt[] {
+    return route.debts.filter((debt) => debt.state !== 'paid' || debt.from.join() !== debt.by.join());
+}
+
+/** "egg yolk and butter", in short names. */
+export function named(ids: string[], names: Record<string, string>): string {
+    const short = ids.slice(0, 3).map((id) => nameParts(names[id] ?? id)[0].toLowerCase());
+    return short.length < 2 ? (short[0] ?? '') : `${short.slice(0, -1).join(', ')} and ${short[short.length - 1] ?? ''}`;
+}
