@@ -48,7 +48,7 @@ final readonly class Engine
     {
         $reference ??= Reference::standard();
         $schools ??= new Schools();
-        $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence);
+        $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
         $method = new MethodWriter($schools->anyJuice, $schools->chill);
 

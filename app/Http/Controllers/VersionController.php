@@ -234,7 +234,7 @@ final class VersionController extends Controller
             return null;
         }
         foreach (Version::query()->where('parent_id', $version->id)->where('revision', 1)->get() as $child) {
-            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief == $brief && \Transmuta\Format\FormulaJson::write($child->formula) == \Transmuta\Format\FormulaJson::write($formula)) {
+            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief === $brief && \Transmuta\Format\FormulaJson::write($child->formula) === \Transmuta\Format\FormulaJson::write($formula)) {
                 return $child;
             }
         }

@@ -29,10 +29,11 @@ final class DietJudge
      * @param int $unread lines that were not understood
      * @param ?array<string, float> $original nutrition of one portion of what it was reformulated from
      * @param bool $heated whether anything in it is heated
+     * @param ?float $proteinPortion g of protein a portion that count as high; the share of energy where null
      *
      * @return array<string, Verdict> by diet
      */
-    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null, ?array $original = null, bool $heated = false): array
+    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null, ?array $original = null, bool $heated = false, ?float $proteinPortion = null): array
     {
         $verdicts = [];
         foreach (Diet::cases() as $diet) {
@@ -54,7 +55,7 @@ final class DietJudge
             }
             $verdicts[$diet->value] = Verdict::of(
                 $diet,
-                [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor, $original), ...($diet === Diet::Raw && $heated ? ['it is heated'] : [])],
+                [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor, $original, $proteinPortion), ...($diet === Diet::Raw && $heated ? ['it is heated'] : [])],
                 match (true) {
                     $diet === Diet::GlutenFree => [...$unproven, self::CROSS_CONTACT],
                     $diet === Diet::ReducedSugar && $original === null => [...$unproven, 'Less than what? It is read against the version it was made from.'],
@@ -73,7 +74,7 @@ final class DietJudge
      *
      * @return list<string>
      */
-    private static function numbers(Diet $diet, array $portion, ?float $netCarbLimit, ?float $proteinFloor, ?array $original): array
+    private static function numbers(Diet $diet, array $portion, ?float $netCarbLimit, ?float $proteinFloor, ?array $original, ?float $proteinPortion): array
     {
         if ($diet === Diet::ReducedSugar) {
             $share = $original !== null && $original['sugars_g'] > 0.0 ? $portion['sugars_g'] / $original['sugars_g'] : 0.0;
@@ -94,7 +95,12 @@ final class DietJudge
             return [];
         }
         $share = $portion['kj'] > 0.0 ? $portion['protein_g'] * 17 / $portion['kj'] : 0.0;
-        $because = $share < self::HIGH_PROTEIN_SHARE ? [\sprintf('protein is %.0f %% of energy, under 20 %%', $share * 100)] : [];
+        // Both schools are told, whichever counts.
+        $because = match (true) {
+            $proteinPortion !== null && $portion['protein_g'] < $proteinPortion - 1e-6 => [\sprintf('%.1f g protein a portion, under %g g; %.0f %% of energy', $portion['protein_g'], $proteinPortion, $share * 100)],
+            $proteinPortion === null && $share < self::HIGH_PROTEIN_SHARE => [\sprintf('protein is %.0f %% of energy, under 20 %%; %.1f g a portion', $share * 100, $portion['protein_g'])],
+            default => [],
+        };
         if ($proteinFloor !== null && $portion['protein_g'] < $proteinFloor) {
             $because[] = \sprintf('%.1f g protein a portion, under %g g', $portion['protein_g'], $proteinFloor);
         }

@@ -41,7 +41,10 @@ final readonly class Reader
     public Characters $characters;
     private Base $base;
 
-    /** @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it */
+    /**
+     * @param ?float $proteinPortion g of protein a portion that count as high protein, where the kitchen means it so
+     * @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it
+     */
     public function __construct(
         public Reference $reference,
         public Shelf $shelf,
@@ -50,6 +53,7 @@ final readonly class Reader
         public bool $linearBloom = false,
         private ?Shelf $measured = null,
         private ?EvidenceBook $evidence = null,
+        private ?float $proteinPortion = null,
     ) {
         $this->fat = new Fat($reference);
         $this->acidity = new Acidity($reference);
@@ -96,7 +100,7 @@ final readonly class Reader
             contains: $contains,
             mayContain: $may,
             allergens: $allergens,
-            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers)),
+            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion),
             claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
             original: $original,
@@ -139,7 +143,7 @@ final readonly class Reader
             }
         }
 
-        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, $this->shelf, $this->evidence);
+        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, $this->shelf, $this->evidence, $this->proteinPortion);
     }
 
     /**

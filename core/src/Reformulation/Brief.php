@@ -27,6 +27,7 @@ final readonly class Brief
         public ?float $fat,
         public Aims $aims,
         public array $without,
+        public bool $proteinByPortion = false,
     ) {}
 
     /**
@@ -82,9 +83,21 @@ final readonly class Brief
         return $limits === [] ? null : min($limits);
     }
 
+    /** High protein meant as at least so many g a portion, rather than as a share of the energy. */
+    public function byPortion(float $grams): self
+    {
+        return new self($this->diets, $this->netCarbs, max($grams, $this->protein ?? 0.0), $this->kcal, $this->sugars, $this->fat, $this->aims, $this->without, true);
+    }
+
+    /** Whether protein must come to a fifth of the energy. */
+    public function asksProteinShare(): bool
+    {
+        return $this->asks(Diet::HighProtein) && !$this->proteinByPortion;
+    }
+
     public function aiming(Aims $aims): self
     {
-        return new self($this->diets, $this->netCarbs, $this->protein, $this->kcal, $this->sugars, $this->fat, $aims, $this->without);
+        return new self($this->diets, $this->netCarbs, $this->protein, $this->kcal, $this->sugars, $this->fat, $aims, $this->without, $this->proteinByPortion);
     }
 
     /** @return array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float, sugars_g: ?float, fat_g: ?float, aims: array{sweetness: float, set: float, sharpness: float, richness: float}, without: list<string>} */

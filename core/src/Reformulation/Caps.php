@@ -16,7 +16,7 @@ final readonly class Caps
     private const OF_SUGAR = 0.45;
 
     /** How sharply each is held, g per 100 g. */
-    private const WIDTH = ['powder' => 0.05, 'polyol' => 0.5, 'gum' => 0.02, 'oil' => 0.3];
+    private const WIDTH = ['powder' => 0.02, 'polyol' => 0.5, 'gum' => 0.02, 'oil' => 0.3];
 
     /** @param array<string, float> $most g per 100 g, by what is summed */
     private function __construct(private array $most) {}

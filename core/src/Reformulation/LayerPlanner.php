@@ -46,6 +46,9 @@ final readonly class LayerPlanner
     /** What the layer is about may give way to this share at most. */
     private const ABOUT = 0.6;
 
+    /** A twin that carries what the layer is about stays at this share of its dose at least. */
+    private const STAYS_ABOUT = 0.8;
+
     /** Lecithin that is at hand wherever free fat comes in, % of the layer [trade]. */
     private const LECITHIN = 0.2;
 
@@ -220,6 +223,7 @@ final readonly class LayerPlanner
             $typical = $weighed * $share;
             $isAgent = \in_array($in->class, ['gel-agent', 'gelatin', 'starch', 'custard-powder', 'thickener', 'emulsifier', 'acid', 'bulk-sweetener', 'intense-sweetener', 'sugar', 'water'], true);
             [$low, $high] = match (true) {
+                $this->bothAbout($layer, (string) $line->ingredient, $in) => [self::STAYS_ABOUT, 1.7],
                 $isAgent => [0.1, 2.5],
                 $share >= self::MAIN => [0.45, 1.7],
                 default => [0.15, 2.2],
@@ -241,6 +245,19 @@ final readonly class LayerPlanner
                 $pool->bring($this->limited($in->id, $dose, 0.0, 2.5 * $dose, $place, $layer, false, $this->prep($in, $line, $layer)));
             }
         }
+    }
+
+    /** Whether what comes in carries what the layer was about, as what it stands in for did. */
+    private function bothAbout(LayerReading $layer, string $replaced, Ingredient $in): bool
+    {
+        $was = $this->shelf->get($replaced);
+        foreach (array_keys($this->characters->of($layer->state)) as $character) {
+            if ($this->characters->carries($was, $character) && $this->characters->carries($in, $character)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A line with no twin leaves as its parts: those that may stay do, as lines of their own. */
@@ -418,7 +435,7 @@ final readonly class LayerPlanner
                 $had += $portion->ingredient->id === $id ? $layer->state->grams[$i] : 0.0;
             }
             // Where the layer was mostly sugar, what stands in for sugar is most of it too.
-            $sweet = $in->class === 'bulk-sweetener' && $in->composition->family('polyol.') < 50.0 ? 0.9 * $layer->state->sugars / 100 * $mass : ($in->class === 'bulk-sweetener' ? 0.4 * $layer->state->sugars / 100 * $mass : 0.0);
+            $sweet = $in->composition->of100('allulose') > 50.0 ? 0.9 * $layer->state->sugars / 100 * $mass : ($in->composition->family('polyol.') > 50.0 ? 0.4 * $layer->state->sugars / 100 * $mass : 0.0);
             $most = min($most, max($had, $sweet, min($bounds)));
             $typical = min($typical, 0.9 * $most);
             $least = min($least, $typical);

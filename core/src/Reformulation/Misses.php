@@ -119,7 +119,7 @@ final class Misses
             $misses['protein_g'] = ['name' => 'Protein', 'unit' => 'g', 'value' => $p['protein_g'], 'limit' => $brief->protein, 'atMost' => false];
         }
         $share = $p['kj'] > 0.0 ? 100 * $p['protein_g'] * 17 / $p['kj'] : 0.0;
-        if ($brief->asks(Diet::HighProtein) && $share < 100 * DietJudge::HIGH_PROTEIN_SHARE) {
+        if ($brief->asksProteinShare() && $share < 100 * DietJudge::HIGH_PROTEIN_SHARE) {
             $misses['protein_share'] = ['name' => 'Energy from protein', 'unit' => '%', 'value' => $share, 'limit' => 100 * DietJudge::HIGH_PROTEIN_SHARE, 'atMost' => false];
         }
 

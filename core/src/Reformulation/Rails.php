@@ -52,6 +52,8 @@ final readonly class Rails
             $residuals[] = $row[5] * match (true) {
                 $job !== null && \in_array($job, $slack, true) => self::SLACK,
                 $job === Job::Sweetness, $job === Job::Set, $job === Job::Emulsion => self::CRITICAL,
+                // A base that is wet is a paste.
+                $job === Job::Water && $this->target->dry !== null => self::CRITICAL,
                 default => 1.0,
             };
         }

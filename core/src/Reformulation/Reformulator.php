@@ -41,6 +41,7 @@ final readonly class Reformulator
     public function answer(Formula $formula, Brief $brief): Answer
     {
         $reader = $this->reader->for($formula);
+        $brief = $this->schools->briefed($brief);
         $original = $reader->read($formula, $brief->netCarbLimit(), $brief->protein);
         foreach ($original->layers as $layer) {
             if ($layer->state->mass <= 0.0) {
@@ -151,7 +152,7 @@ final readonly class Reformulator
 
         return new Needs(
             sweetener: $brief->asks(Diet::Keto) || ($brief->netCarbs !== null && $portion['net_carbs_g'] > $brief->netCarbs) || ($sugars !== null && $portion['sugars_g'] > $sugars),
-            protein: ($brief->asks(Diet::HighProtein) && $original->diets['high-protein']->standing() === Standing::NotMet) || ($brief->protein !== null && $portion['protein_g'] < $brief->protein),
+            protein: ($brief->asksProteinShare() && $original->diets['high-protein']->standing() === Standing::NotMet) || ($brief->protein !== null && $portion['protein_g'] < $brief->protein),
             lean: $kcal || ($fat !== null && $portion['fat_g'] > $fat),
             otherwise: !$this->schools->aims($brief->aims)->isSame() || $kcal,
         );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Diet\Diet;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
@@ -202,7 +201,7 @@ final readonly class RouteSearch
             $left($this->brief->netCarbLimit(), $taken->netCarbs),
             $left($this->brief->protein, $taken->protein),
             $left($this->brief->kcal, $taken->kcal),
-            $this->brief->asks(Diet::HighProtein) ? $deficit : null,
+            $this->brief->asksProteinShare() ? $deficit : null,
             $left($this->brief->sugarLimit($this->original->portion['sugars_g']), $taken->sugars),
             $left($this->brief->fatLimit($this->original->portion['mass_g']), $taken->fat),
         );

@@ -23,6 +23,9 @@ final readonly class Schools
     /** Oven for a filling that is baked by choice, °C (common practice). */
     private const BAKE = 150.0;
 
+    /** Protein of a portion that counts as high by the portion, g [trade]. */
+    private const PROTEIN_PORTION = 10.0;
+
     public function __construct(
         public NetCarbSchool $netCarbs = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
@@ -37,6 +40,7 @@ final readonly class Schools
         public ChillMarks $chill = ChillMarks::Both,
         public ?string $curdEgg = null,
         public ?bool $leanWhip = null,
+        public ?float $proteinPortion = null,
     ) {}
 
     /** @return array<string, array{words: string, acts: string, choices: array<string, string>, default: string}> */
@@ -55,6 +59,7 @@ final readonly class Schools
             'whip' => ['words' => 'A low-fat whipped layer', 'acts' => 'routes: which foams may be used', 'choices' => ['richness' => 'by how rich it is to be', 'cream' => 'coconut or cashew', 'banana' => 'banana first'], 'default' => 'richness'],
             'juice' => ['words' => 'Juice', 'acts' => 'method: how the juice is named', 'choices' => ['fresh' => 'always fresh', 'any' => 'bottled or frozen is fine'], 'default' => 'fresh'],
             'chill' => ['words' => 'Chill before serving', 'acts' => 'method: when it may be cut', 'choices' => ['both' => 'both marks', 'hours' => 'after 3 h, where it is set by then', 'night' => 'only after a night'], 'default' => 'both'],
+            'protein' => ['words' => 'High protein', 'acts' => 'routes and diets: what counts as high protein', 'choices' => ['share' => 'at least 20 % of the energy (the EU claim)', 'portion' => \sprintf('at least %g g a portion', self::PROTEIN_PORTION)], 'default' => 'share'],
             'citrus' => ['words' => 'A citrus-set cheesecake', 'acts' => 'routes: which way comes first', 'choices' => ['alone' => 'juice alone where casein allows', 'gelatin' => 'juice and gelatin'], 'default' => 'alone'],
         ];
     }
@@ -96,6 +101,7 @@ final readonly class Schools
             ChillMarks::from($chosen['chill']),
             ['yolks' => 'egg-yolk', 'whole' => 'egg'][$chosen['egg']] ?? null,
             ['banana' => true, 'cream' => false][$chosen['whip']] ?? null,
+            $chosen['protein'] === 'portion' ? self::PROTEIN_PORTION : null,
         );
     }
 
@@ -103,6 +109,12 @@ final readonly class Schools
     public function aims(Aims $aims): Aims
     {
         return Aims::of($aims->sweetness === 1.0 ? $this->sweetness : $aims->sweetness, $aims->set === 0.0 ? $this->firmness : $aims->set, $aims->sharpness, $aims->richness);
+    }
+
+    /** A brief as this kitchen means it: high protein by the portion is a number of grams. */
+    public function briefed(Brief $brief): Brief
+    {
+        return $this->proteinPortion === null || !$brief->asks(\Transmuta\Diet\Diet::HighProtein) ? $brief : $brief->byPortion($this->proteinPortion);
     }
 
     /** The heat a layer of a route gets instead of its own: only a cheesecake's filling is asked about. */

@@ -122,7 +122,8 @@ final class Laws
         };
         $place = $was->layer->name;
         if ($was->baseWords !== null) {
-            $say(2, $now->state->water < 32.0 && $dry($now) >= 0.78 * $dry($was) - 2.0, \sprintf('%s: %.0f of %.0f %% dry', $place, $dry($now), $dry($was)));
+            // A sponge is wet as bases go; nothing becomes a paste.
+            $say(2, $now->state->water < max(32.0, $was->state->water + 8.0) && $dry($now) >= 0.78 * $dry($was) - 2.0, \sprintf('%s: %.0f of %.0f %% dry', $place, $dry($now), $dry($was)));
         }
         $fruit = static fn(LayerReading $l): float => array_sum(array_map(static fn($p, float $s): float => $p->ingredient->group === 'fruit' && $p->ingredient->class !== 'acid' ? $s : 0.0, $l->state->model->portions, $l->state->share));
         // Chocolate may come apart; its cocoa does not leave.
@@ -131,7 +132,7 @@ final class Laws
             $say(2, $fruit($now) > 0.5 * $fruit($was), \sprintf('%s: %.0f of %.0f %% fruit', $place, $fruit($now), $fruit($was)));
         }
         if ($isMet && $cocoa($was) > 3.0) {
-            $say(2, $cocoa($now) > 0.45 * $cocoa($was), \sprintf('%s: %.1f of %.1f %% cocoa', $place, $cocoa($now), $cocoa($was)));
+            $say(2, $cocoa($now) > 0.33 * $cocoa($was), \sprintf('%s: %.1f of %.1f %% cocoa', $place, $cocoa($now), $cocoa($was)));
         }
         if ($isMet && $was->airShare > 0.25) {
             $say(2, $now->airShare > 0.6 * $was->airShare, \sprintf('%s: air %.2f of %.2f', $place, $now->airShare, $was->airShare));

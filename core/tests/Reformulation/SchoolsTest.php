@@ -175,4 +175,18 @@ final class SchoolsTest extends TestCase
         $this->expectException(Nonsense::class);
         Schools::of(['market' => 'the moon']);
     }
+
+    public function testHighProteinIsAShareOfTheEnergyOrSoManyGramsAPortion(): void
+    {
+        $set = "family: cream\nportions: 4\nlayer: Cream\ntreat: melt\n400 g cream 36%\n300 g milk\n80 g sugar\n7 g gelatin powder";
+        $share = self::routes([], $set, [Diet::HighProtein])[0]->result->portion;
+        $grams = self::routes(['protein' => 'portion'], $set, [Diet::HighProtein])[0]->result;
+        self::assertGreaterThanOrEqual(0.199, 17 * $share['protein_g'] / $share['kj']);
+        self::assertGreaterThanOrEqual(9.95, $grams->portion['protein_g']);
+        self::assertLessThan(0.199, 17 * $grams->portion['protein_g'] / $grams->portion['kj'], 'ten grams are less than a fifth of a rich portion');
+        self::assertSame(\Transmuta\Diet\Standing::Met, $grams->diets['high-protein']->standing());
+        $because = self::engine(['protein' => 'portion'])->read(Kit::engine()->parse($set))->diets['high-protein']->because;
+        self::assertMatchesRegularExpression('/g protein a portion, under 10 g; \d+ % of energy/', $because[0]);
+        self::assertMatchesRegularExpression('/% of energy, under 20 %; [\d.]+ g a portion/', Kit::engine()->read(Kit::engine()->parse($set))->diets['high-protein']->because[0]);
+    }
 }
