@@ -42,6 +42,9 @@ final class DemoSeeder extends Seeder
         ]],
         ['file' => 'cardamom-set-custard', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::HighProtein]], ['diets' => [Diet::Keto], 'net_carbs' => 8.0]]],
         ['file' => 'rhubarb-buttermilk-cream', 'versions' => [['diets' => [Diet::Vegetarian]], ['diets' => [Diet::Vegan]]]],
+        ['file' => 'night-sky-lime-icebox-pie', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::Keto]]]],
+        ['file' => 'comet-trail-coffee-cheesecake', 'versions' => [['diets' => [Diet::Eggless]], ['diets' => [Diet::HighProtein]]]],
+        ['file' => 'dark-hours-chestnut-pot', 'versions' => [['diets' => [Diet::HighProtein]], ['diets' => [Diet::ReducedSugar]]]],
         ['file' => 'frozen-quince-bar', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::GlutenFree]]]],
     ];
 

@@ -122,7 +122,7 @@ final readonly class MethodWriter
             $in->group === 'chocolate' || ($in->fatState === FatState::Continuous && $in->composition->family('fat.') > 60.0) => 'fat',
             \in_array($in->group, ['fruit', 'acid'], true) => 'sharp',
             $in->group === 'sugar' || $in->group === 'sweetener' => 'sugar',
-            $in->group !== 'egg' && ($in->fatState === FatState::Cheese || ($in->ph !== null && $in->ph < 5.2)) => 'cool',
+            $in->group !== 'egg' && (\in_array($in->fatState, [FatState::Cheese, FatState::RichCream], true) || ($in->ph !== null && $in->ph < 5.2)) => 'cool',
             $in->composition->of100('water') > 50.0 && $in->group !== 'egg' => 'liquid',
             default => 'rest',
         };

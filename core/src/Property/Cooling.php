@@ -123,7 +123,8 @@ final readonly class Cooling
             'iota', 'kappa', 'lm-pectin' => 40.0,
             'hm-pectin' => 60.0,
             'starch', 'egg', 'soy', 'whey' => 30.0,
-            'citrus', 'cultured', 'powder', 'particles', 'air' => 10.0,
+            'caramel' => 40.0,
+            'concentrate', 'citrus', 'cultured', 'powder', 'particles', 'air' => 10.0,
             default => null,
         };
     }

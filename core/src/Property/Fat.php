@@ -107,6 +107,7 @@ final readonly class Fat
             FatState::None, FatState::Emulsion => $set['fat.emulsion'],
             FatState::Whippable => $portion->whipped ? $set['fat.whipped'] : $set['fat.emulsion'],
             FatState::Cheese => $set['fat.cheese'],
+            FatState::RichCream => $set['fat.rich-cream'],
             FatState::CoconutCream => $set['fat.coconut-cream'],
             FatState::Continuous => $watery,
         };

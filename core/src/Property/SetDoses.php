@@ -17,10 +17,10 @@ final readonly class SetDoses
     /** mg calcium in 1 g of an ingredient whose `calcium` is 1: calcium lactate, 13 %. */
     private const CALCIUM = 130.0;
 
-    /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (handbook table A: 0.2–0.8 %). */
     /** g protein in 100 g of a gelatin powder or leaf. */
     private const GELATIN = 84.0;
 
+    /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (handbook table A: 0.2–0.8 %). */
     private const COAGULANT = 0.09;
 
     private const NONE = [
@@ -28,7 +28,7 @@ final readonly class SetDoses
         'starch' => 0.0, 'starch-apart' => 0.0, 'starch-cold' => 0.0, 'starch-stable' => 0.0, 'gellan' => 0.0, 'konjac' => 0.0, 'locust-bean' => 0.0, 'xanthan' => 0.0,
         'methylcellulose' => 0.0, 'chia' => 0.0, 'flax' => 0.0, 'psyllium' => 0.0, 'live-enzyme' => 0.0, 'raw-yolk' => 0.0, 'egg-still' => 0.0,
         'egg-stirred' => 0.0, 'soy-hot' => 0.0, 'soy-cold' => 0.0, 'soy-milk-hot' => 0.0, 'soy-milk-still' => 0.0, 'coagulant' => 0.0, 'whey-hot' => 0.0,
-        'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'calcium' => 0.0,
+        'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'casein-milk' => 0.0, 'boiled-sugars' => 0.0, 'calcium' => 0.0,
     ];
 
     /** @var \WeakMap<\Transmuta\Shelf\Ingredient, array<int, array<string, float>>> doses of 1 g of an ingredient in 100 g of its layer, by the heat it gets */
@@ -130,7 +130,13 @@ final readonly class SetDoses
             }
         }
         if (isset($parts['protein.casein'])) {
-            $dose[($in->ph ?? 7.0) > self::FRESH_CASEIN_PH ? 'casein-fresh' : 'casein-cultured'] += $share * $parts['protein.casein'] / 100;
+            $dose[$in->does('coagulated-casein') === 0.0 && ($in->ph ?? 7.0) > self::FRESH_CASEIN_PH ? 'casein-fresh' : 'casein-cultured'] += $share * $parts['protein.casein'] / 100;
+            if ($in->does('coagulated-casein') === 0.0 && $in->group === 'dairy') {
+                $dose['casein-milk'] += $share * $parts['protein.casein'] / 100;
+            }
+        }
+        if ($portion->boiled && $portion->boiledInLayer) {
+            $dose['boiled-sugars'] += $share * ($in->composition->family('sugar.') + $in->composition->of100('allulose')) / 100;
         }
         $whey = $share * ($parts['protein.whey'] ?? 0.0) / 100;
         if ($portion->heated) {

@@ -15,7 +15,7 @@ final readonly class SetModel
     /** Mechanism to texture kind. */
     private const KINDS = [
         'gelatin' => 'gel', 'egg' => 'gel', 'agar' => 'gel', 'iota' => 'gel', 'kappa' => 'gel', 'lm-pectin' => 'gel', 'hm-pectin' => 'gel',
-        'soy' => 'gel', 'whey' => 'gel', 'gellan' => 'gel', 'konjac' => 'gel', 'starch' => 'starch paste', 'fat' => 'fat-set', 'citrus' => 'cream',
+        'soy' => 'gel', 'whey' => 'gel', 'gellan' => 'gel', 'konjac' => 'gel', 'starch' => 'starch paste', 'fat' => 'fat-set', 'citrus' => 'cream', 'concentrate' => 'cream', 'caramel' => 'cream',
         'cultured' => 'cream', 'powder' => 'cream', 'particles' => 'cream', 'chia' => 'cream', 'flax' => 'cream', 'psyllium' => 'gel',
         'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
@@ -82,6 +82,7 @@ final readonly class SetModel
             'ice' => $this->ice($state, $celsius),
             'milk-fat' => $state->of100('fat.milk'),
             'solids' => 100.0 - $state->water,
+            'water' => $state->water,
         ];
     }
 
@@ -130,6 +131,8 @@ final readonly class SetModel
                 ? $s['citrus.slope'] * $dose['casein-fresh'] * Smooth::rise($dose['casein-fresh'], $s['citrus.casein-threshold'], 0.08)
                     * Smooth::unit(($s['citrus.ph'] - $ph) / $s['citrus.ph-width']) * (1.0 + $s['citrus.fat'] * $state->of100('fat.milk'))
                 : 0.0,
+            'concentrate' => $dose['casein-milk'] > 2.0 ? $s['concentrate.slope'] * Smooth::positive($dose['casein-milk'] - $s['concentrate.threshold'], 0.2) * Smooth::rise($ph, $s['concentrate.ph'], 0.15) : 0.0,
+            'caramel' => $dose['boiled-sugars'] > 15.0 ? $s['caramel.slope'] * Smooth::positive($s['caramel.water'] - $state->water, 0.6) * Smooth::rise($dose['boiled-sugars'], $s['caramel.sugars'], 2.0) : 0.0,
             'cultured' => $dose['casein-cultured'] > 0.2 ? $s['cultured.slope'] * Smooth::positive($dose['casein-cultured'] - $s['cultured.threshold'], 0.15) : 0.0,
             'powder' => $dose['powder'] > 1.0 ? $s['powder.slope'] * Smooth::positive($dose['powder'] - $s['powder.threshold'], 0.3) : 0.0,
             'particles' => $dose['particles'] > 0.5 ? $s['particles.slope'] * Smooth::positive($dose['particles'] / $b - $s['particles.threshold'], 0.2) : 0.0,

@@ -126,7 +126,7 @@ final readonly class Reference
         'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
         'synergy' => 'pair', 'sweetener-limits' => 'limit',
         'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
-        'emulsion' => 'key', 'free-fat' => 'class', 'characters' => 'character', 'dry-structure' => 'class',
+        'emulsion' => 'key', 'free-fat' => 'class', 'characters' => 'character', 'dry-structure' => 'class', 'coagulated-casein' => 'class',
     ];
 
     /**

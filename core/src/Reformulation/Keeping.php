@@ -10,9 +10,6 @@ use Transmuta\Property\DishReading;
 /** What of a brief a finished dish keeps, read off the result whatever led to it: what is banned and still there, and numbers that are missed. */
 final readonly class Keeping
 {
-    /** A number of the brief that is missed by no more than this share of it is a near miss. */
-    private const NEAR = 0.10;
-
     /**
      * @param list<string> $banned names of what the brief bans and the dish holds
      * @param list<string> $missed numbers missed, in words
@@ -52,6 +49,6 @@ final readonly class Keeping
     /** Kept, or a number is missed by so little that a cook would offer it and say so. */
     public function isNear(): bool
     {
-        return $this->banned === [] && $this->worst <= self::NEAR + 1e-9;
+        return $this->banned === [] && $this->worst <= Weights::of('near') + 1e-9;
     }
 }

@@ -34,11 +34,11 @@ final readonly class LayerPlanner
     /** Grated zest where a curd is to have it, % of the layer: about that of one lemon in 600 g [trade]. */
     private const ZEST = 1.0;
 
-    /** g per 100 g: how much of one part of the egg sets as another does. */
-    private const EGG_PROTEIN = ['egg' => 12.6, 'egg-yolk' => 16.0, 'egg-white' => 10.8];
-
     /** What a scale's step may add to a dose of a few tenths of a gram: room left under a maximum, share. */
     private const WEIGHED = 0.95;
+
+    /** Fat of a whipped layer under which whipped fruit is a way too, g per 100 g [trade]. */
+    private const LEAN_WHIP = 12.0;
 
     /** Oven for a base that is baked only in its new form, °C [trade]. */
     private const BASE_OVEN = 160.0;
@@ -55,6 +55,7 @@ final readonly class LayerPlanner
     /** A layer with less protein than this, or at a pinch less water, is no place for a powder, g per 100 g [trade]: a jam, a caramel. */
     private const HAS_PROTEIN = 1.5;
     private const LIQUID = 45.0;
+    private const MOIST = 20.0;
 
     private Characters $characters;
 
@@ -147,12 +148,17 @@ final readonly class LayerPlanner
         // What would take the line's place while nothing is known of its kind is asked of its parts.
         $nearer = array_values(array_filter($options, static fn(Twin $t): bool => !$t->isNone()));
 
-        // Whipped fruit is a school of its own: first where the studio leads with it, never where it leads with cream.
+        // Whipped fruit is a school of its own: first where the studio leads with it, never where it leads with cream or the layer is rich.
         $isFruit = fn(Twin $t): bool => array_filter(array_keys($t->mix), fn(string|int $id): bool => $this->shelf->get((string) $id)->class === 'starchy-fruit') !== [];
-        if ($this->schools->leanWhip !== null && $place->ofLine($line, $layer->layer->treatment->isWhipped()) === 'foam') {
+        if ($place->ofLine($line, $layer->layer->treatment->isWhipped()) === 'foam') {
             $fruit = array_values(array_filter($nearer, $isFruit));
             $other = array_values(array_filter($nearer, static fn(Twin $t): bool => !$isFruit($t)));
-            $nearer = $this->schools->leanWhip ? [...$fruit, ...$other] : $other;
+            $isLean = $layer->state->fat < self::LEAN_WHIP;
+            $nearer = match ($this->schools->leanWhip) {
+                true => [...$fruit, ...$other],
+                false => $other,
+                null => $isLean ? [...\array_slice($other, 0, 2), ...$fruit, ...\array_slice($other, 2)] : $other,
+            };
         }
 
         return $nearer === [] ? \array_slice($options, 0, 1) : $nearer;
@@ -195,9 +201,14 @@ final readonly class LayerPlanner
             }
             $isChanged = $this->keep($pool, $line, $in, $needs, $place, $layer, $part) || $isChanged;
         }
-        $takesPowder = $place === Place::Base || $layer->state->protein >= self::HAS_PROTEIN || ($needs->reach > 0 && $layer->state->water >= self::LIQUID);
+        $isWet = $place === Place::Base || $layer->state->water >= self::MOIST;
+        $hasPowder = array_filter($pool->incoming(), fn(string $id): bool => $this->shelf->get($id)->group === 'protein') !== [];
+        $takesPowder = $place === Place::Base || ($isWet && $layer->state->protein >= self::HAS_PROTEIN) || ($needs->reach > 0 && $layer->state->water >= self::LIQUID);
         if ($needs->protein && $takesPowder) {
-            $this->powder($pool, $place, $layer, $skip);
+            // One powder is enough; what a twin brought may be all of it.
+            if (!$hasPowder) {
+                $this->powder($pool, $place, $layer, $skip);
+            }
             $isChanged = true;
         }
         if (!$isChanged && !$needs->otherwise && $treatment === null && $banned === [] && $part === '') {
@@ -309,7 +320,7 @@ final readonly class LayerPlanner
             return true;
         }
         $fatty = ($needs->lean || $needs->protein) && $in->composition->family('fat.') >= 60.0;
-        $isPart = $part !== '' && $in->id === $part;
+        $isPart = $part !== '' && $in->class === $part;
         $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? 0.6 : ($fatty ? 0.7 : 0.15)));
 
         return false;
@@ -528,15 +539,17 @@ final readonly class LayerPlanner
      */
     private function eggsAs(string $part, array $lines, array $banned): ?array
     {
-        $leave = $part === 'egg-yolk' ? ['egg', 'egg-white'] : ['egg-yolk'];
+        $leave = $part === 'egg-yolk' ? ['whole-egg', 'egg-white'] : ['egg-yolk'];
+        // One part of the egg sets as another does by its protein.
+        $setsBy = fn(string $id): float => $this->shelf->get($id)->composition->of100('protein.egg');
         $protein = 0.0;
-        $at = null;
+        $at = $id = null;
         foreach ($lines as $i => $line) {
-            if (\in_array($line->ingredient, $leave, true) && !$line->pinned && $line->grams > 0.0) {
+            if (\in_array($this->shelf->get((string) $line->ingredient)->class, $leave, true) && !$line->pinned && $line->grams > 0.0) {
                 if (\in_array($i, $banned, true)) {
                     return null;
                 }
-                $protein += $line->grams * self::EGG_PROTEIN[$line->ingredient];
+                $protein += $line->grams * $setsBy((string) $line->ingredient);
                 $at ??= $i;
                 unset($lines[$i]);
             }
@@ -545,12 +558,22 @@ final readonly class LayerPlanner
             return null;
         }
         foreach ($lines as $i => $line) {
-            if ($line->ingredient === $part) {
-                $protein += $line->grams * self::EGG_PROTEIN[$part];
+            if ($this->shelf->get((string) $line->ingredient)->class === $part) {
+                $id = (string) $line->ingredient;
+                $protein += $line->grams * $setsBy($id);
                 $at = $i;
             }
         }
-        $lines[$at] = Line::of($part, $protein / self::EGG_PROTEIN[$part]);
+        foreach ($id === null ? $this->shelf->all() : [] as $in) {
+            if ($in->class === $part && $in->basedOn === null && $this->permit->allows($in)) {
+                $id = $in->id;
+                break;
+            }
+        }
+        if ($id === null) {
+            return null;
+        }
+        $lines[$at] = Line::of($id, $protein / $setsBy($id));
         ksort($lines);
 
         return $lines;

@@ -23,9 +23,6 @@ final readonly class LayerSolver
     /** Means that one layer takes beside its twins. */
     private const MOST_MEANS = 6;
 
-    /** A job that is not critical is paid from this many tolerances on. */
-    private const WORTH_PAYING = 1.7;
-
     /** A substitute under this share of its typical dose, and of the layer, is not worth weighing. */
     private const POINTLESS = 0.12;
     private const POINTLESS_SHARE = 0.002;
@@ -111,7 +108,7 @@ final readonly class LayerSolver
                 continue;
             }
             $off = abs($rail->residual) / JobTable::verdict($rail->property);
-            if ($off > ($job->isCritical($kind) ? 0.9 : self::WORTH_PAYING)) {
+            if ($off > ($job->isCritical($kind) ? Weights::of('pay.critical') : Weights::of('pay.other'))) {
                 $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? 10.0 : 0.0)];
             }
         }

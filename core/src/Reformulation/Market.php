@@ -13,19 +13,9 @@ enum Market: string
     case Anz = 'anz';
     case Other = 'other';
 
-    /** Not authorised as a food or sweetener in the EU and the UK [mem]. */
-    private const NOT_IN_EUROPE = ['allulose', 'allulose-syrup', 'monk-fruit-extract', 'monk-fruit-erythritol', 'monk-fruit-25'];
-
-    /** Not authorised in the US [mem]. */
-    private const NOT_IN_THE_US = ['cyclamate'];
-
     public function allows(string $ingredient): bool
     {
-        return match ($this) {
-            self::Eu, self::Uk => !\in_array($ingredient, self::NOT_IN_EUROPE, true),
-            self::Us => !\in_array($ingredient, self::NOT_IN_THE_US, true),
-            self::Anz, self::Other => true,
-        };
+        return !\in_array($ingredient, MarketBook::heldBack($this->value), true);
     }
 
     /** Whether high-potency sweeteners have maxima in a dessert there ({@see \Transmuta\Property\SweetenerIntake::mostOf}). */

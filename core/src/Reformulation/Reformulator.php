@@ -76,7 +76,7 @@ final readonly class Reformulator
     private function proposals(Reader $reader, Route $nearest, DishReading $original, Brief $brief, Exclusions $exclusions): array
     {
         $proposals = [];
-        foreach ([1.03, 1.2] as $slack) {
+        foreach ([1.03, 1.2, 1.5] as $slack) {
             $proposals = Misses::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
             if ($accept === null || $this->found($reader, $original, $accept, $exclusions)[0] !== []) {

@@ -31,7 +31,7 @@ final readonly class RouteNames
             }
         }
         $draft = $drafts[$leading];
-        $part = ['egg-yolk' => 'yolks only', 'egg' => 'whole egg'][$draft->part] ?? null;
+        $part = ['egg-yolk' => 'yolks only', 'whole-egg' => 'whole egg'][$draft->part] ?? null;
         $parts = [...\array_slice($came, 0, 3), ...($part === null ? [] : [$part])];
         if ($parts === []) {
             $parts = $elsewhere === [] ? ['the same things, weighed again'] : \array_slice($elsewhere, 0, 2);
@@ -41,7 +41,7 @@ final readonly class RouteNames
             $notes[] = $twin->note;
         }
         if ($part !== null) {
-            $notes[] = $draft->part === 'egg' ? 'leaner; a little firmer and paler' : 'richer and deeper in colour';
+            $notes[] = $draft->part === 'whole-egg' ? 'leaner; a little firmer and paler' : 'richer and deeper in colour';
         }
         $was = $original->layers[$leading]->layer->treatment;
         $now = $result->layers[$leading]->layer->treatment;

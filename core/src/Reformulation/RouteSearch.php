@@ -22,13 +22,7 @@ final readonly class RouteSearch
      * What a layer that does not name the route may go on owing of the protein it owes, by how far the route goes; the leading one pays the rest.
      * A base seldom reaches a fifth of its energy alone, nor does a caramel [trade].
      */
-    private const OWES = [0.6, 0.4, 0.2];
-
-    /** What a base's mass counts for when a limit is shared out. */
-    private const BASE_WEIGHS = 2.5;
-
-    /** What a place further down the order of preference costs a route, points of fit. */
-    private const PREFERENCE = 4.0;
+    private const OWES = ['owes.first', 'owes.second', 'owes.last'];
 
     /** Drafts of the layer that names the route where something is asked for beside its bans, and where an allergen is. */
     private const FURTHER = 4;
@@ -168,12 +162,12 @@ final readonly class RouteSearch
     /** What a layer that does not name the route may hold: its share by mass, a base's counted more, for it is flour and sugar. */
     private function share(int $n, int $reach): ?Limits
     {
-        $weight = static fn(LayerReading $l): float => $l->state->mass * ($l->baseWords === null ? 1.0 : self::BASE_WEIGHS);
+        $weight = static fn(LayerReading $l): float => $l->state->mass * ($l->baseWords === null ? 1.0 : Weights::of('base.weighs'));
         $layer = $this->original->layers[$n];
         $share = $weight($layer) / max(1e-9, array_sum(array_map($weight, $this->original->layers)));
         $owed = $this->totals($layer->state)->deficit;
 
-        return $this->budget(new Totals(0.0, 0.0, 0.0, 0.0, 0.0, 0.0), $share, $owed > 0.0 ? self::OWES[$reach] * $owed : $owed);
+        return $this->budget(new Totals(0.0, 0.0, 0.0, 0.0, 0.0, 0.0), $share, $owed > 0.0 ? Weights::of(self::OWES[$reach]) * $owed : $owed);
     }
 
     /**
@@ -265,7 +259,6 @@ final readonly class RouteSearch
         $fit = min($settlement->cap, array_sum(array_map(static fn(array $f): float => $f[0] * $f[1], $fits)) / max(1e-9, array_sum(array_column($fits, 1))));
         $serious = array_filter($result->watch, static fn(Warning $w): bool => $w->severity !== Severity::Note);
         $allergens = array_values(array_diff($result->contains, $original->contains));
-        $dearer = $result->portion['cost_minor'] / max(1.0, $original->portion['cost_minor']) - 1.0;
         [$effort, $wait] = $this->handling($result);
         $names = RouteNames::of($original, $result, $leading, array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
 
@@ -284,12 +277,19 @@ final readonly class RouteSearch
             waitHours: $wait,
             newAllergens: $allergens,
             risks: \count($serious),
-            score: $fit - 2.5 * \count($serious) - 1.5 * \count($allergens) - 4.0 * max(0.0, $dearer) - 0.05 * $effort - 0.2 * $wait
-                + ($this->schools->citrusWithGelatin && ($result->layers[$leading]->set->mechanisms['gelatin'] ?? 0.0) > 0.1 ? 8.0 : 0.0)
-                // Like for like first: the practitioner's order of preference counts among routes that fit alike.
-                - self::PREFERENCE * $solved[$leading]->draft->rank,
+            score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait),
             otherNames: $names->others,
         );
+    }
+
+    /** Points of fit that a route costs: what is to be minded, what it brings, money, hands, waiting, and how far it is from like for like. */
+    private function costs(Draft $draft, DishReading $result, int $risks, int $allergens, int $effort, int $wait): float
+    {
+        $dearer = max(0.0, $result->portion['cost_minor'] / max(1.0, $this->original->portion['cost_minor']) - 1.0);
+        $leads = $this->schools->citrusWithGelatin && array_filter($result->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
+
+        return Weights::of('score.risk') * $risks + Weights::of('score.allergen') * $allergens + Weights::of('score.dearer') * $dearer
+            + Weights::of('score.minute') * $effort + Weights::of('score.hour') * $wait + Weights::of('score.preference') * $draft->rank - ($leads ? Weights::of('score.school') : 0.0);
     }
 
     /** @return array{int, int} minutes at hand and hours of waiting that what comes in brings */

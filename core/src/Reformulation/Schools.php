@@ -99,7 +99,7 @@ final readonly class Schools
             ['essential' => true, 'without' => false][$chosen['zest']] ?? null,
             ['baked' => true, 'unbaked' => false][$chosen['bake']] ?? null,
             ChillMarks::from($chosen['chill']),
-            ['yolks' => 'egg-yolk', 'whole' => 'egg'][$chosen['egg']] ?? null,
+            ['yolks' => 'egg-yolk', 'whole' => 'whole-egg'][$chosen['egg']] ?? null,
             ['banana' => true, 'cream' => false][$chosen['whip']] ?? null,
             $chosen['protein'] === 'portion' ? self::PROTEIN_PORTION : null,
         );
@@ -131,7 +131,7 @@ final readonly class Schools
     private function isCheese(LayerReading $layer): bool
     {
         foreach ($layer->state->model->portions as $i => $portion) {
-            if ($portion->ingredient->fatState === FatState::Cheese && $layer->state->share[$i] > 10.0) {
+            if (\in_array($portion->ingredient->fatState, [FatState::Cheese, FatState::RichCream], true) && $layer->state->share[$i] > 10.0) {
                 return true;
             }
         }
@@ -142,7 +142,7 @@ final readonly class Schools
     /** @return list<string> the parts of the egg that routes for a curd are made with, beside what is written */
     public function eggParts(Family $family): array
     {
-        return $family !== Family::Curd ? [] : ($this->curdEgg === null ? ['egg-yolk', 'egg'] : [$this->curdEgg]);
+        return $family !== Family::Curd ? [] : ($this->curdEgg === null ? ['egg-yolk', 'whole-egg'] : [$this->curdEgg]);
     }
 
     /**

@@ -14,23 +14,8 @@ use Transmuta\Property\Reader;
  */
 final readonly class Settlement
 {
-    /** Under this share of what there was, nothing pays a job any more. */
-    private const LOST = 0.15;
-
     /** A line that gives less than this share of a job is not named for it. */
     private const NAMED = 0.12;
-
-    /** Distance beyond the tolerance at which the fit may be half at the most, in tolerances. */
-    private const HALF = 1.5;
-
-    /** What a question put to the guest weighs among what is short, in tolerances: less than a dead job, more than a small miss. */
-    private const QUESTION = 1.6;
-
-    /** A character that has a twin in the result but no strength of its own is gone from here on down, times of the least that reads. */
-    private const CHARACTER_LOST = 0.35;
-
-    /** What a twin of the table is worth of the thing itself where the thing is what the layer is about. */
-    private const BY_TWIN = 0.75;
 
     /**
      * @param list<Debt> $debts worst first
@@ -61,7 +46,7 @@ final readonly class Settlement
         $failed = array_filter($debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
         $cap = 100.0;
         foreach ($failed as $debt) {
-            $cap = min($cap, $debt->state === DebtState::Lost ? 10.0 : 100.0 / (1.0 + (($debt->off - 1.0) / self::HALF) ** 2));
+            $cap = min($cap, $debt->state === DebtState::Lost ? Weights::of('cap.lost') : 100.0 / (1.0 + (($debt->off - 1.0) / Weights::of('cap.half')) ** 2));
         }
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
@@ -83,7 +68,7 @@ final readonly class Settlement
     {
         return max([
             0.0,
-            $this->questions === [] ? 0.0 : self::QUESTION + 0.2 * \count($this->questions),
+            $this->questions === [] ? 0.0 : Weights::of('question') + 0.2 * \count($this->questions),
             $this->near === [] ? 0.0 : 1.2,
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
         ]);
@@ -116,7 +101,7 @@ final readonly class Settlement
                 continue;
             }
             $off = abs($rail->residual) / JobTable::verdict($rail->property);
-            $isLost = $rail->now < self::LOST * $rail->target && $off > 1.0;
+            $isLost = $rail->now < Weights::of('lost') * $rail->target && $off > 1.0;
             $state = $off <= 1.0 + 1e-9 ? DebtState::Paid : ($isLost ? DebtState::Lost : DebtState::Short);
             $from = self::who($was, $job);
             $by = self::who($now, $job);
@@ -142,14 +127,14 @@ final readonly class Settlement
             if ($twin !== null && !$twin->isAnother && $twin->diet !== 'any' && !\in_array($portion->ingredient->group, ['fruit', 'flavour'], true)) {
                 foreach ($reader->characters->of($was->state) as $character => $strength) {
                     if ($reader->characters->carries($portion->ingredient, $character)) {
-                        $carried[$character] = ($carried[$character] ?? 0.0) + self::BY_TWIN * $strength;
+                        $carried[$character] = ($carried[$character] ?? 0.0) + Weights::of('character.twin') * $strength;
                     }
                 }
             }
         }
         foreach ($reader->characters->of($was->state) as $character => $strength) {
             $left = min(1.0, $carried[$character] ?? 0.0);
-            $state = $left >= 1.0 - JobTable::tolerance(Job::Character->value, 1.0) ? DebtState::Paid : ($left < self::CHARACTER_LOST ? DebtState::Lost : DebtState::Short);
+            $state = $left >= 1.0 - JobTable::tolerance(Job::Character->value, 1.0) ? DebtState::Paid : ($left < Weights::of('character.lost') ? DebtState::Lost : DebtState::Short);
             $off = $state === DebtState::Paid ? 0.0 : (1.0 - $left) / JobTable::tolerance(Job::Character->value, 1.0);
             $who = static function (LayerReading $layer) use ($reader, $character): array {
                 $ids = [];

@@ -19,7 +19,7 @@ final class TwinBook
     private const DEEPEST = 2;
 
     /** Share of a twin that may be patched without its losing its place in the table, and the most of it where another can be had whole. */
-    private const A_LITTLE = 0.1;
+    private const A_LITTLE = 0.2;
     private const MOST_PATCHED = 0.4;
 
     /** Where else to look when a place has no row of its own. */

@@ -11,6 +11,7 @@ enum FatState: string
     case Emulsion = 'emulsion';
     case Whippable = 'whippable';
     case Cheese = 'cheese';
+    case RichCream = 'rich-cream';
     case CoconutCream = 'coconut-cream';
     case Continuous = 'continuous';
 }

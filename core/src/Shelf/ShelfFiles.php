@@ -25,6 +25,7 @@ final class ShelfFiles
         $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
         $classes = array_column(Table::rows($dir . 'classes.csv'), 'class', 'ingredient');
         $dry = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/dry-structure.csv'), null, 'class');
+        $coagulated = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/coagulated-casein.csv'), null, 'class');
         $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
@@ -49,6 +50,9 @@ final class ShelfFiles
             if (isset($dry[$classes[$id] ?? ''])) {
                 $marks['function:dry-structure'] = [$dry[$classes[$id]]['mark'], $dry[$classes[$id]]['source']];
             }
+            if (isset($coagulated[$classes[$id] ?? ''])) {
+                $marks['function:coagulated-casein'] = [$coagulated[$classes[$id]]['mark'], $coagulated[$classes[$id]]['source']];
+            }
             if ($sour['mark'] !== '') {
                 $marks['acids'] = [$sour['mark'], $sour['source']];
                 // A published acid does not make the recalled pH beside it published.
@@ -65,7 +69,7 @@ final class ShelfFiles
                 'parts' => self::parts([...$row, 'acids' => $sour['acids']]),
                 'ph' => $sour['ph'] === '' ? null : (float) $sour['ph'],
                 'fat_state' => $row['fat_state'],
-                'functions' => [...array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')), ...(isset($dry[$classes[$id] ?? '']) ? ['dry-structure' => $dry[$classes[$id]]['counts'] === 'with its fat' ? 1.0 : 2.0] : [])],
+                'functions' => [...array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')), ...(isset($dry[$classes[$id] ?? '']) ? ['dry-structure' => $dry[$classes[$id]]['counts'] === 'with its fat' ? 1.0 : 2.0] : []), ...(isset($coagulated[$classes[$id] ?? '']) ? ['coagulated-casein' => 1.0] : [])],
                 'densities' => $densities,
                 'units' => $units,
                 'names' => explode('|', $names[$id] ?? mb_strtolower($row['name'])),

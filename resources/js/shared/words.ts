@@ -37,7 +37,7 @@ export const MEASURES = [
 export const MECHANISMS: Record<string, string> = {
     egg: 'egg, heated', gelatin: 'gelatin', agar: 'agar', iota: 'iota carrageenan', kappa: 'kappa carrageenan', 'lm-pectin': 'low-methoxyl pectin',
     'hm-pectin': 'high-methoxyl pectin', starch: 'starch', soy: 'soy protein', whey: 'heat-set whey', fat: 'firm fat', citrus: 'casein set by acid',
-    cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
+    concentrate: 'milk boiled down', caramel: 'boiled sugar', cultured: 'soured casein', powder: 'protein powder', particles: 'fibre and particles', air: 'air', frozen: 'ice', chia: 'chia', flax: 'flax',
     psyllium: 'psyllium', xanthan: 'gum', gellan: 'gellan', konjac: 'konjac', methylcellulose: 'methylcellulose',
 };
 
