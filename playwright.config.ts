@@ -12,6 +12,8 @@ export default defineConfig({
         baseURL: `http://127.0.0.1:${process.env.TRANSMUTA_PORT ?? '8080'}`,
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
+        // A fade caught half-way is neither its first colour nor its last.
+        contextOptions: { reducedMotion: 'reduce' },
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium',

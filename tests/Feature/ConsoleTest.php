@@ -33,8 +33,9 @@ final class ConsoleTest extends TestCase
         self::assertSame(['brief', 'original', 'routes', 'blocked', 'proposals'], array_keys($json));
         self::assertGreaterThanOrEqual(3, count($json['routes']));
         foreach ($json['routes'] as $route) {
-            self::assertSame(['name', 'fit', 'met', 'blocked_by', 'result', 'changes', 'steps', 'watch'], array_keys($route));
-            self::assertTrue($route['met']);
+            self::assertSame(['name', 'fit', 'met', 'standing', 'hash', 'near', 'questions', 'debts', 'blocked_by', 'result', 'changes', 'steps', 'watch'], array_keys($route));
+            self::assertSame($route['met'], $route['standing'] === 'met');
+            self::assertNotSame('missed', $route['standing']);
         }
     }
 
@@ -57,6 +58,40 @@ final class ConsoleTest extends TestCase
         [$code, , $err] = self::artisan(['formula:reformulate', '-', '--kcal=few'], '10 g sugar');
         self::assertSame(2, $code);
         self::assertStringContainsString('--kcal=few is not a number', $err);
+    }
+
+    public function testWhatIsKeptOutIsAllergenFunctionOrIngredientAndNothingElse(): void
+    {
+        $dish = 'core/data/demo/passion-fruit-curd-tartlet.txt';
+        [$code, $out] = self::artisan(['formula:reformulate', $dish, '--diet=vegan', '--without=soy', '--without=agar']);
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertEqualsCanonicalizing(['soy', 'agar'], $json['brief']['without']);
+        foreach ($json['routes'] as $route) {
+            self::assertNotContains('soy', $route['result']['allergens']);
+            self::assertStringNotContainsStringIgnoringCase('agar', implode(' ', array_merge(...array_column($route['changes']['layers'] ?? [[]], 'in'))));
+        }
+        [$code, $out, $err] = self::artisan(['formula:reformulate', $dish, '--diet=vegan', '--without=soi']);
+        self::assertSame(2, $code);
+        self::assertSame('', $out);
+        self::assertStringContainsString('soi', $err);
+    }
+
+    public function testADishOfNoMassIsRefused(): void
+    {
+        [$code, , $err] = self::artisan(['formula:reformulate', '-', '--diet=vegan'], "title: x\nlayer: Empty\n0 g sugar");
+        self::assertSame(2, $code);
+        self::assertStringContainsString('Empty', $err);
+    }
+
+    public function testAnOutOfReachBriefSaysWhichLimitByHowMuchAndTheNearest(): void
+    {
+        [$code, $out] = self::artisan(['formula:reformulate', 'core/data/demo/passion-fruit-curd-tartlet.txt', '--diet=vegan', '--kcal=60']);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame([], $json['routes']);
+        self::assertSame(0, $code, 'an answer, not an error');
+        self::assertSame(['what', 'number', 'unit', 'reason', 'nearest', 'because'], array_keys($json['blocked'][0]));
+        self::assertSame('kcal', $json['blocked'][0]['unit']);
     }
 
     /**

@@ -21,7 +21,7 @@ final class DishTest extends FeatureCase
     public function testTheCounterShowsTheDemoDishesWithTheirVersions(): void
     {
         $dishes = $this->getJson('/api/dishes')->assertOk()->json();
-        self::assertCount(7, $dishes);
+        self::assertCount(10, $dishes);
         self::assertSame('Passion-fruit curd tartlet', $dishes[0]['title']);
         foreach ($dishes as $dish) {
             self::assertGreaterThanOrEqual(2, count($dish['versions']), $dish['title']);
@@ -69,7 +69,7 @@ final class DishTest extends FeatureCase
         $this->postJson('/api/readings', ['text' => "120 g lemon juice\n80 g sugar", 'measures' => 'metric'])->assertOk()
             ->assertJsonPath('reading.layers.0.lines.0.grams', 120)
             ->assertJsonStructure(['reading', 'formula', 'section', 'names', 'watch']);
-        self::assertSame(7, Dish::query()->count());
+        self::assertSame(10, Dish::query()->count());
     }
 
     public function testADishGoesWithItsVersions(): void
@@ -92,7 +92,7 @@ final class DishTest extends FeatureCase
         $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => ['layers' => [['lines' => ['5 g sugar']]]]])->assertNotFound();
         $this->getJson("/api/versions/$version->id/card")->assertNotFound();
         $this->deleteJson("/api/dishes/$dish->id")->assertNotFound();
-        self::assertCount(6, (array) $this->getJson('/api/dishes')->json());
+        self::assertCount(9, (array) $this->getJson('/api/dishes')->json());
     }
 
     public function testEveryRecordBelongsToAStudio(): void

@@ -15,7 +15,7 @@ final class VersionTest extends FeatureCase
         $bench = $this->getJson("/api/versions/$version->id")->assertOk()->json();
         self::assertSame('Vegan 1', $bench['version']['name']);
         self::assertSame(['Original', 'Vegan 1', 'Gluten-free 1'], array_column($bench['lineage'], 'name'));
-        self::assertArrayHasKey('Curd', $bench['rails']);
+        self::assertArrayHasKey(1, $bench['rails'], 'rails by the layer\'s place');
         self::assertContains('egg-yolk', array_column($bench['original']['formula']['layers'][1]['lines'], 'ingredient'));
         self::assertNotContains('egg-yolk', array_column($bench['now']['formula']['layers'][1]['lines'], 'ingredient'));
         foreach ([...$this->getJson('/api/versions/1')->json('watch'), ...$this->getJson('/api/versions/7')->json('watch')] as $warning) {
@@ -65,6 +65,19 @@ final class VersionTest extends FeatureCase
             array_map(static fn(array $layer): array => array_column($layer['lines'], 'grams', 'ingredient'), $made['now']['formula']['layers']),
         );
         $this->getJson("/api/versions/{$made['version']['id']}")->assertOk()->assertJsonPath('version.origin.kind', 'route');
+    }
+
+    public function testOnePressMakesOneVersionHoweverOftenItIsSent(): void
+    {
+        $version = $this->original();
+        $route = $this->postJson("/api/versions/$version->id/routes", ['diets' => ['vegan']])->assertOk()->json('routes.1');
+        $press = ['diets' => ['vegan'], 'route' => $route['hash']];
+        $first = $this->postJson("/api/versions/$version->id/versions", $press)->assertCreated()->json('version.id');
+        $count = Version::query()->count();
+        $this->postJson("/api/versions/$version->id/versions", $press)->assertOk()->assertJsonPath('version.id', $first);
+        self::assertSame($count, Version::query()->count());
+        // Another brief is another version, though the grams may be the same.
+        $this->postJson("/api/versions/$version->id/versions", ['diets' => ['vegan'], 'route' => $route['hash'], 'kcal' => 900])->assertCreated();
     }
 
     public function testARouteThatWasNotOfferedIsRefused(): void

@@ -68,6 +68,21 @@ final readonly class Characters
         return isset($this->counts($in, true)[$character]);
     }
 
+    /**
+     * How much of what an ingredient is about a mix carries on: two for each character it has itself, one for each that only a neighbour gives.
+     *
+     * @param list<Ingredient> $mix
+     */
+    public function shared(Ingredient $in, array $mix): int
+    {
+        $shared = 0;
+        foreach (array_keys($this->counts($in, false)) as $character) {
+            $shared += max([0, ...array_map(fn(Ingredient $of): int => isset($this->counts($of, false)[$character]) ? 2 : ($this->carries($of, $character) ? 1 : 0), $mix)]);
+        }
+
+        return $shared;
+    }
+
     /** @return array<string, float> */
     private function counts(Ingredient $in, bool $withNeighbours): array
     {

@@ -37,6 +37,7 @@ final readonly class LayerModel
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
                 apart: $line->has('boiled') || $line->has('heated') || $baked,
+                fired: $baked,
             );
         }
 

@@ -28,6 +28,7 @@ final readonly class Portion
      * @param bool $boiledInLayer boiled together with everything else in the layer
      * @param bool $apart boiled or heated in a sub-step of its own, before it meets the rest
      * @param bool $infused lifted out again: flavours, and adds nothing else
+     * @param bool $fired baked to a crumb before it meets the rest, so that it soaks and sets nothing
      */
     public function __construct(
         public Ingredient $ingredient,
@@ -38,11 +39,12 @@ final readonly class Portion
         public bool $whipped,
         public bool $infused,
         public bool $apart = false,
+        public bool $fired = false,
     ) {
         $this->sharpAcid = $ingredient->sharpAcid();
         $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || \in_array($ingredient->id, ['almond-flour', 'coconut-dried'], true);
         $c = $ingredient->composition;
         $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
-        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0);
+        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0);
     }
 }

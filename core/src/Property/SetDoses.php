@@ -96,6 +96,9 @@ final readonly class SetDoses
     /** @param array<string, float> $dose */
     private function add(array &$dose, Portion $portion, float $share): void
     {
+        if ($portion->fired) {
+            return;
+        }
         $in = $portion->ingredient;
         $parts = $in->composition->parts;
         foreach ($in->functions as $function => $value) {

@@ -17,6 +17,7 @@ final class DampedSolver
     private const MOST_ITERATIONS = 60;
     private const SMALLEST_MOVE = 1e-4;
     private const SMALLEST_GAIN = 1e-4;
+    private const ROUGH_GAIN = 2e-2;
     /** Points over which slopes are carried on before they are measured again. */
     private const OLDEST = 4;
     /** Gain, as a share of the objective, under which carried slopes are no longer trusted. */
@@ -27,9 +28,11 @@ final class DampedSolver
      * @param list<float> $start
      * @param list<float> $lower
      * @param list<float> $upper each above its lower
+     * @param bool $rough stops as soon as little more is gained: near enough to see what is owed
      */
-    public static function solve(callable $residuals, array $start, array $lower, array $upper): Solution
+    public static function solve(callable $residuals, array $start, array $lower, array $upper, bool $rough = false): Solution
     {
+        $smallestGain = $rough ? self::ROUGH_GAIN : self::SMALLEST_GAIN;
         $width = array_map(static fn(float $u, float $l): float => $u - $l, $upper, $lower);
         $place = static fn(array $u): array => array_map(static fn(float $v, float $l, float $w): float => $l + $v * $w, $u, $lower, $width);
         $u = array_map(static fn(float $x, float $l, float $w): float => max(0.0, min(1.0, ($x - $l) / $w)), $start, $lower, $width);
@@ -71,8 +74,8 @@ final class DampedSolver
                 break;
             }
             $move = array_map(static fn(float $a, float $b): float => $a - $b, $next, $u);
-            $settled = max([0.0, ...array_map(abs(...), $move)]) < self::SMALLEST_MOVE || $gain < self::SMALLEST_GAIN * (1 + $f);
-            if ($settled && $age === 0) {
+            $settled = max([0.0, ...array_map(abs(...), $move)]) < self::SMALLEST_MOVE || $gain < $smallestGain * (1 + $f);
+            if ($settled && ($age === 0 || $rough)) {
                 [$u, $r, $f] = [$next, $nextR, $f - $gain];
                 $status = 'settled';
                 break;

@@ -144,13 +144,17 @@ final readonly class LayerPlanner
     private function options(Line $line, Place $place, LayerReading $layer): array
     {
         $in = $this->shelf->get((string) $line->ingredient);
-        $options = $this->twins->of($in, $this->permit->dietsBanning($in), $place->ofLine($line, $layer->layer->treatment->isWhipped() && !$layer->layer->treatment->bakes()));
+        $options = $this->twins->of($in, $this->permit->dietsBanning($in), $place->ofLine($line, $layer));
         // What would take the line's place while nothing is known of its kind is asked of its parts.
         $nearer = array_values(array_filter($options, static fn(Twin $t): bool => !$t->isNone()));
 
+        // Of several kinds of one class, the one that is about the same comes first: a coffee liqueur's before an orange one's.
+        $shared = fn(Twin $t): int => $this->characters->shared($in, array_map(fn(string|int $id): Ingredient => $this->shelf->get((string) $id), array_keys($t->mix)));
+        usort($nearer, static fn(Twin $a, Twin $b): int => $shared($b) <=> $shared($a));
+
         // Whipped fruit is a school of its own: first where the studio leads with it, never where it leads with cream or the layer is rich.
         $isFruit = fn(Twin $t): bool => array_filter(array_keys($t->mix), fn(string|int $id): bool => $this->shelf->get((string) $id)->class === 'starchy-fruit') !== [];
-        if ($place->ofLine($line, $layer->layer->treatment->isWhipped()) === 'foam') {
+        if ($place->ofLine($line, $layer) === 'foam') {
             $fruit = array_values(array_filter($nearer, $isFruit));
             $other = array_values(array_filter($nearer, static fn(Twin $t): bool => !$isFruit($t)));
             $isLean = $layer->state->fat < self::LEAN_WHIP;
@@ -334,7 +338,7 @@ final readonly class LayerPlanner
             return null;
         }
         foreach ($needs->rows($isSugar) as $rows) {
-            foreach ($this->twins->of($in, [$rows], $place->ofLine($line, $layer->layer->treatment->isWhipped() && !$layer->layer->treatment->bakes())) as $twin) {
+            foreach ($this->twins->of($in, [$rows], $place->ofLine($line, $layer)) as $twin) {
                 // The same thing, or one of its own class, is the line itself: a mix of nothing else says to use less of it.
                 $mix = array_filter($twin->mix, fn(string|int $id): bool => $id !== $in->id && $this->shelf->get((string) $id)->class !== $in->class, ARRAY_FILTER_USE_KEY);
                 $sum = array_sum($mix);

@@ -68,19 +68,20 @@ final readonly class LayerProblem
      * Solves from the typical doses and from two further starts, and returns the best; from one start alone where one is given.
      *
      * @param ?list<float> $from masses of the free lines, g
+     * @param bool $rough near enough to see what is owed
      */
-    public function solve(?array $from = null): Solution
+    public function solve(?array $from = null, bool $rough = false): Solution
     {
         ['lower' => $lower, 'upper' => $upper, 'starts' => $starts] = $this->box();
         if ($lower === []) {
             return new Solution([], 0.0, 0, 'nothing free', [], []);
         }
         if ($from !== null) {
-            return DampedSolver::solve($this->residuals(...), $from, $lower, $upper);
+            return DampedSolver::solve($this->residuals(...), $from, $lower, $upper, $rough);
         }
         $best = null;
         foreach ($starts as $n => $start) {
-            $solution = DampedSolver::solve($this->residuals(...), $start, $lower, $upper);
+            $solution = DampedSolver::solve($this->residuals(...), $start, $lower, $upper, $rough);
             $agrees = $best !== null && abs($solution->objective - $best->objective) < self::ALIKE * $best->objective;
             if ($best === null || $solution->objective < $best->objective) {
                 $best = $solution;

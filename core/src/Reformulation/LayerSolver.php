@@ -43,7 +43,7 @@ final readonly class LayerSolver
         $start = null;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $problem = new LayerProblem($this->reader, $draft->template, $unknowns, $target, $this->serveAt, $limits, $slack, $caps);
-            $solution = $problem->solve($start);
+            $solution = $problem->solve($start, true);
             $grams = $problem->grams($solution->x);
             $owed = $this->owed($was, LayerModel::stateOf($problem->layer($solution->x, ''), $this->reader->shelf), $target, $slack, $grams);
             $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $grams, $used, $context, $was, $place, $draft);
@@ -62,6 +62,8 @@ final readonly class LayerSolver
             $unknowns = array_values($worth);
             $problem = new LayerProblem($this->reader, $draft->template, $unknowns, $target, $this->serveAt, $limits, $slack, $caps);
             $solution = $problem->solve($this->startOf($unknowns, $kept));
+        } else {
+            $solution = $problem->solve($solution->x);
         }
         $layer = $problem->layer($solution->x, mb_strtolower($was->layer->name));
         $state = LayerModel::stateOf($layer, $this->reader->shelf);

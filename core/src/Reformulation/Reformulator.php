@@ -18,6 +18,9 @@ use Transmuta\Property\Reader;
  */
 final readonly class Reformulator
 {
+    /** Routes under which there is little to choose from. */
+    private const CHOICE = 3;
+
     /** What is tried for a brief that no route keeps: factors on sweetness. */
     private const LESS_SWEET = [0.85];
 
@@ -79,7 +82,7 @@ final readonly class Reformulator
         foreach ([1.03, 1.2, 1.5] as $slack) {
             $proposals = Misses::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
-            if ($accept === null || $this->found($reader, $original, $accept, $exclusions)[0] !== []) {
+            if ($accept === null || $this->found($reader, $original, $accept, $exclusions, $nearest->id)[0] !== []) {
                 return $proposals;
             }
         }
@@ -106,13 +109,15 @@ final readonly class Reformulator
         for ($reach = 0; $reach < ($needs->nothing() ? 1 : 3); ++$reach) {
             [$met, $notMet] = $strict->routes($needs->reaching($reach), $only, $reach > 0);
             [$routes, $missed] = [[...$routes, ...$met], [...$missed, ...$notMet]];
-            if (self::anyMet($met) || self::isAboutCharacter($met)) {
-                break;
+            if (array_filter($met, static fn(Route $r): bool => $r->settlement->near === []) !== []) {
+                break; // its numbers are kept: nothing further would be for the better
             }
         }
-        // Only where nothing else pays is an allergen asked for; what nothing stands in for is no better served by one.
-        if ($only === null && !self::anyMet($routes) && !self::isAboutCharacter($routes)) {
-            [$met, $notMet] = $search($guard->asking(Guard::QUESTIONS))->routes($needs->reaching(2), null, true);
+        // An allergen is asked for where nothing else pays, or where there is little to choose from: behind what needs no question. What nothing
+        // stands in for is no better served by one.
+        $isPoor = !self::anyMet($routes) || \count(RouteJudge::best([...$stands, ...$routes], $stands !== [])) < self::CHOICE;
+        if ($only === null && $isPoor && !self::isAboutCharacter($routes)) {
+            [$met, $notMet] = $search($guard->asking(Guard::QUESTIONS))->routes($needs->reaching(self::anyMet($routes) ? 0 : 2), null, true);
             [$routes, $missed] = [[...$routes, ...$met], [...$missed, ...$notMet]];
         }
         usort($missed, static fn(Route $a, Route $b): int => Misses::size($a->result, $original, $brief) <=> Misses::size($b->result, $original, $brief));

@@ -12,6 +12,9 @@ final class RouteJudge
     /** Routes kept even when another is better in every way, so that there is something to compare. */
     private const LEAST_ROUTES = 3;
 
+    /** Fit under which a route that is not met is not shown beside one that is, points. */
+    private const WORTH_SHOWING = 60.0;
+
     /** Grams apart, as a share of the dish, under which two routes are one. */
     private const ALIKE = 0.10;
 
@@ -27,6 +30,9 @@ final class RouteJudge
     {
         $first = $firstStands ? array_splice($routes, 0, 1) : [];
         usort($routes, self::order(...));
+        if ($first !== [] || ($routes !== [] && $routes[0]->met)) {
+            $routes = array_filter($routes, static fn(Route $r): bool => $r->met || $r->fit >= self::WORTH_SHOWING);
+        }
         $kept = [];
         foreach ($routes as $route) {
             if (!self::isLike($route, [...$first, ...$kept])) {

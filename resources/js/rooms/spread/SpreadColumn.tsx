@@ -92,7 +92,7 @@ function Told({ route, diet, original }: { route: Route; diet: string; original:
     const first = firstWords(route);
     const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
     const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;
-    const swapped = [...new Set(route.changes.map((change) => `${names(change.out, 'Nothing')} → ${names(change.in, 'nothing')}.`))].join(' ');
+    const swapped = [...new Set(route.changes.map((change) => (change.out.length === 0 ? `Beside what was there: ${names(change.in, 'nothing')}.` : `${names(change.out, '')} → ${names(change.in, 'nothing')}.`)))].join(' ');
     return (
         <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
             <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
