@@ -88,7 +88,7 @@ final readonly class RouteFinder
             'debts' => array_map(RouteJson::debt(...), $route->settlement->debts),
             'names' => self::names($route),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
-            'blocked_by' => $route->blockedBy,
+            'blocked_by' => $route->blockedBy(),
             'changes' => $route->changes,
             'steps' => $route->steps,
             'effort_min' => $route->effortMinutes,

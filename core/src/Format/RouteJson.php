@@ -29,7 +29,7 @@ final class RouteJson
                 'near' => $route->settlement->near,
                 'questions' => $route->settlement->questions,
                 'debts' => array_map(self::debt(...), $route->settlement->debts),
-                'blocked_by' => $route->blockedBy,
+                'blocked_by' => $route->blockedBy(),
                 'result' => ReadingJson::write($route->result),
                 'changes' => $route->changes,
                 'steps' => $route->steps,

@@ -36,7 +36,7 @@ final readonly class Debt
         return $this->state !== DebtState::Paid;
     }
 
-    /** "Filling: sweetness 3.1 of 31.0 SE; less sweet". */
+    /** "Filling: less sweet: sweetness 21 SE, was 31 SE; it came from sugar". */
     public function words(): string
     {
         return \sprintf('%s: %s', $this->layerName, $this->why);

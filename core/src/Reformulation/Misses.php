@@ -20,6 +20,12 @@ final class Misses
         return self::of($result, $original, $brief) !== [];
     }
 
+    /** Whether less sugar would help: fat alone is missed no less by a less sweet dish. */
+    public static function areAboutSugar(DishReading $result, DishReading $original, Brief $brief): bool
+    {
+        return array_diff_key(self::of($result, $original, $brief), ['fat_g' => true, 'protein_g' => true]) !== [];
+    }
+
     /** How far off in all, as a share of each limit. */
     public static function size(DishReading $result, DishReading $original, Brief $brief): float
     {
@@ -39,7 +45,7 @@ final class Misses
         foreach (self::of($nearest->result, $original, $brief) as $miss) {
             $by = abs($miss['value'] - $miss['limit']);
             $reason = \sprintf('%s: %s comes to %s %s a portion, %s %s %s by %s', $miss['name'], $near, round($miss['value'], 1), $miss['unit'], $miss['atMost'] ? 'over' : 'under', round($miss['limit'], 1), $miss['unit'], round($by, 1));
-            $blocked[] = new Blocked($miss['name'], $by, $miss['unit'], $reason, '', [...$nearest->blockedBy, ...$unmet]);
+            $blocked[] = new Blocked($miss['name'], $by, $miss['unit'], $reason, '', [...$nearest->blockedBy(), ...$unmet]);
         }
         usort($blocked, static fn(Blocked $a, Blocked $b): int => $b->number <=> $a->number);
         foreach ($brief->diets as $diet) {

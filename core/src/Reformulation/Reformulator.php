@@ -58,7 +58,7 @@ final readonly class Reformulator
         }
         \assert($missed !== []);
         $proposals = $this->proposals($reader, $missed[0], $original, $brief, $exclusions);
-        foreach ($brief->aims->sweetness === 1.0 ? self::LESS_SWEET : [] as $factor) {
+        foreach ($brief->aims->sweetness === 1.0 && Misses::areAboutSugar($missed[0]->result, $original, $brief) ? self::LESS_SWEET : [] as $factor) {
             $lessSweet = $brief->aiming(Aims::of($factor, $brief->aims->set, $brief->aims->sharpness, $brief->aims->richness));
             if ($this->found($reader, $original, $lessSweet, $exclusions, $missed[0]->id)[0] !== []) {
                 array_unshift($proposals, ['words' => \sprintf('%d %% less sweet', round(100 * (1 - $factor))), 'brief' => $lessSweet, 'portions' => null]);
@@ -79,7 +79,7 @@ final readonly class Reformulator
     private function proposals(Reader $reader, Route $nearest, DishReading $original, Brief $brief, Exclusions $exclusions): array
     {
         $proposals = [];
-        foreach ([1.03, 1.2, 1.5] as $slack) {
+        foreach ([1.03, 1.1, 1.2, 1.5] as $slack) {
             $proposals = Misses::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
             if ($accept === null || $this->found($reader, $original, $accept, $exclusions, $nearest->id)[0] !== []) {

@@ -16,7 +16,7 @@ final readonly class Route
 
     /**
      * @param array<int, list<Rail>> $rails by place of the layer
-     * @param list<string> $blockedBy
+     * @param \Closure(): list<string> $blocks what holds it back; solved for only when it is asked
      * @param list<array{layer: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}> $changes
      * @param list<string> $steps the method
      * @param list<string> $newAllergens
@@ -29,7 +29,7 @@ final readonly class Route
         public float $fit,
         public Settlement $settlement,
         public array $rails,
-        public array $blockedBy,
+        private \Closure $blocks,
         public DishReading $result,
         public array $changes,
         public array $steps,
@@ -44,9 +44,15 @@ final readonly class Route
         $this->met = $settlement->standing === RouteStanding::Met;
     }
 
+    /** @return list<string> plain sentences about the bounds that keep a property off its target */
+    public function blockedBy(): array
+    {
+        return ($this->blocks)();
+    }
+
     public function called(string $name): self
     {
-        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blockedBy, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames);
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames);
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */

@@ -38,7 +38,8 @@ final readonly class RouteNames
         }
         $notes = [];
         foreach ($draft->twins as $twin) {
-            $notes[] = $twin->note;
+            // The first clause says what it is like; the rest of a note is for its maker.
+            $notes[] = trim(explode(';', $twin->note)[0]);
         }
         if ($part !== null) {
             $notes[] = $draft->part === 'whole-egg' ? 'leaner; a little firmer and paler' : 'richer and deeper in colour';
@@ -50,7 +51,7 @@ final readonly class RouteNames
         }
         $notes = array_values(array_unique(array_filter($notes)));
 
-        return new self(ucfirst(self::joined($parts)), $notes === [] ? 'as near the original as its parts allow' : implode('; ', \array_slice($notes, 0, 3)), [...\array_slice($came, 3), ...array_map(static fn(string $e): string => "with $e below or above", $elsewhere)]);
+        return new self(ucfirst(self::joined($parts)), $notes === [] ? 'as near the original as its parts allow' : implode('; ', \array_slice($notes, 0, 2)), [...\array_slice($came, 3), ...array_map(static fn(string $e): string => "with $e below or above", $elsewhere)]);
     }
 
     /** @return list<string> names of what comes in, what does most first */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
@@ -71,7 +73,7 @@ final readonly class RouteSearch
         }
         $settlement = Settlement::of($this->original, $this->original, $rails, $this->reader, Keeping::of($this->original, $this->original, $this->brief, $this->permit));
 
-        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, [], $this->original, [], $this->method->steps($this->original), 0, 0, [], 0, 100.0);
+        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, static fn(): array => [], $this->original, [], $this->method->steps($this->original), 0, 0, [], 0, 100.0);
     }
 
     /**
@@ -98,13 +100,27 @@ final readonly class RouteSearch
         }
         $others = $this->others($drafts, $leading, $needs);
         $limits = $this->left($leading, $others);
-        $routes = $missed = [];
+        $routes = $missed = $seen = [];
         foreach (\array_slice($drafts[$leading], 0, $isFurther ? self::FURTHER : null) as $draft) {
-            $route = $this->route([$leading => $this->solve($leading, $draft, $limits, $needs)] + $others, $leading);
+            $solved = $this->solve($leading, $draft, $limits, $needs);
+            $grams = self::grams($solved->layer);
+            if (isset($seen[$grams])) {
+                continue; // another way to the same weighing
+            }
+            $seen[$grams] = true;
+            $route = $this->route([$leading => $solved] + $others, $leading);
             $route->standing === RouteStanding::Missed ? $missed[] = $route : $routes[] = $route;
         }
 
         return [$routes, $missed];
+    }
+
+    private static function grams(Layer $layer): string
+    {
+        $grams = array_map(static fn(Line $line): string => $line->ingredient . ' ' . round($line->grams, 1), $layer->understood());
+        sort($grams);
+
+        return implode("\n", $grams);
     }
 
     /**
@@ -231,7 +247,7 @@ final readonly class RouteSearch
     private function route(array $solved, int $leading): Route
     {
         $original = $this->original;
-        $layers = $rails = $blocks = $changes = $fits = $lost = $twins = [];
+        $layers = $rails = $changes = $fits = $lost = $twins = [];
         foreach ($original->layers as $n => $before) {
             $now = $solved[$n] ?? null;
             $layers[] = $now === null ? $before->layer : $now->layer;
@@ -242,11 +258,6 @@ final readonly class RouteSearch
             $lost[$n] = $now->draft->lost;
             $twins[$n] = $now->draft->twins;
             $fits[] = [$now->fit(), $before->state->mass];
-            if ($n === $leading) {
-                foreach (($now->blocks)() as $block) {
-                    $blocks[] = $before->layer->name . ' · ' . $block;
-                }
-            }
         }
         $result = $this->reader->read($original->formula->with($layers), $this->brief->netCarbLimit(), $this->brief->protein, $original);
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $lost, $this->guard->broken($result), $twins);
@@ -269,7 +280,7 @@ final readonly class RouteSearch
             fit: round($fit, 1),
             settlement: $settlement,
             rails: $rails,
-            blockedBy: $blocks,
+            blocks: static fn(): array => array_map(static fn(string $block): string => $original->layers[$leading]->layer->name . ' · ' . $block, ($solved[$leading]->blocks)()),
             result: $result,
             changes: $changes,
             steps: $this->method->steps($result),

@@ -161,9 +161,10 @@ final readonly class Settlement
     private static function why(Job $job, Rail $rail, DebtState $state, LayerReading $was, array $from): string
     {
         $figure = static fn(float $v): string => (string) round($v, abs($v) < 10.0 ? 2 : 1);
+        $unit = $rail->unit === '' ? '' : ($rail->unit === '%' ? "\u{00A0}%" : ' ' . $rail->unit);
         $what = $rail->targetWord !== '' && $rail->targetWord !== $rail->nowWord
             ? \sprintf('%s, was %s', $rail->nowWord, $rail->targetWord)
-            : \sprintf('%s of %s %s', $figure($rail->now), $figure($rail->target), $rail->unit);
+            : \sprintf('%s %s%s, was %s%s', $job->value, $figure($rail->now), $unit, $figure($rail->target), $unit);
         $gave = [];
         foreach (\array_slice($from, 0, 2) as $id) {
             foreach ($was->state->model->portions as $portion) {
@@ -173,7 +174,8 @@ final readonly class Settlement
             }
         }
 
-        return \sprintf('%s %s, %s: %s%s', $job->value, $state->value, $job->onThePlate($rail->residual < 0.0), $what, $gave === [] || $rail->residual > 0.0 ? '' : '; it came from ' . implode(' and ', $gave));
+        return ($state === DebtState::Lost ? $job->value . ' lost, ' : '') . $job->onThePlate($rail->residual < 0.0) . ': ' . $what
+            . ($gave === [] || $rail->residual > 0.0 ? '' : '; it came from ' . implode(' and ', $gave));
     }
 
     /** @return list<string> ingredients that do a job in a layer, most first */

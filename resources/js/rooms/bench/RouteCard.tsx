@@ -15,6 +15,9 @@ interface Props {
     onOpen: () => void;
 }
 
+/** Cut after so many whole lines, with dots: a line is never shown by half. */
+const clamped = (lines: number) => ({ display: '-webkit-box', WebkitBoxOrient: 'vertical' as const, WebkitLineClamp: lines, overflow: 'hidden' });
+
 /** One route: how it stands and what it is short of before what it is good for; a question before what the dish would lose by the way. */
 export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
     const [asking, setAsking] = useState(false);
@@ -28,10 +31,11 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
     };
     return (
         <Box component="article" aria-label={route.name} sx={{ border: '1.5px solid var(--line)', borderRadius: '9px', p: '5px 10px 6px', display: 'flex', flexDirection: 'column', fontSize: 13.5, minHeight: 0 }}>
-            <h3 className="name" style={{ margin: 0, fontSize: 15, lineHeight: 1.15 }}>
+            <h3 className="name" title={route.name} style={{ margin: 0, fontSize: 15, lineHeight: 1.15, ...clamped(2) }}>
                 {route.name}
             </h3>
-            <Box sx={{ flex: 1, overflow: 'hidden', fontSize: 13, lineHeight: 1.22, minHeight: 0 }} title={[...first, route.mouth].join('. ')}>
+            <Box sx={{ flex: 1, minHeight: 0 }}>
+            <Box sx={{ fontSize: 13, lineHeight: 1.22, ...clamped(3) }} title={[...first, route.mouth].join('. ')}>
                 <Box component="span" sx={{ color: stands.colour, fontWeight: 700 }}>
                     <span aria-hidden>{stands.mark}</span> {stands.word}
                     {route.standing === 'met_but' ? ':' : ''}
@@ -39,10 +43,11 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
                 {first[0] !== undefined && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{first[0]}. </Box>}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{route.mouth}.</Box>
             </Box>
-            <Box sx={{ color: 'var(--ink-soft)' }}>
+            </Box>
+            <Box sx={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', fontSize: 13, flexShrink: 0 }}>
                 fit <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
             </Box>
-            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, mt: 0.5 }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, mt: 0.5, flexShrink: 0 }}>
                 <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `It ${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 27, py: 0 }}>
                     {asking ? `It ${question}: take it?` : 'Take it'}
                 </Button>

@@ -79,7 +79,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 {scale.error && <ProblemNote error={scale.error} />}
                 {asked && found?.length === 0 && <OutOfReach answer={routes.data} onAccept={accept} />}
                 {found && found.length > 0 && (
-                    <Box sx={{ display: 'grid', gridAutoFlow: 'column', gridAutoColumns: 'minmax(236px, 1fr)', gap: 1, height: '100%' }}>
+                    <Box sx={{ display: 'grid', gridAutoFlow: 'column', gridAutoColumns: 'minmax(272px, 1fr)', gap: 1, height: '100%' }}>
                         {found.map((route) => (
                             <RouteCard key={route.hash} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)} />
                         ))}
