@@ -72,13 +72,15 @@ final readonly class MethodWriter
     /** @return list<string> */
     private function filling(LayerReading $layer): array
     {
-        $parts = array_fill_keys(['gelatin', 'foam', 'calcium', 'pectin', 'binder', 'fat', 'sharp', 'cool', 'sugar', 'liquid', 'rest'], []);
+        $parts = array_fill_keys(['fired', 'gelatin', 'foam', 'calcium', 'pectin', 'binder', 'fat', 'sharp', 'cool', 'sugar', 'liquid', 'rest'], []);
         foreach ($layer->state->model->portions as $i => $portion) {
             $grams = $layer->layer->understood()[$i]->grams;
             if ($grams > 0.0) {
                 $parts[self::role($portion, $layer)][] = $this->words($grams, $portion);
             }
         }
+        $fired = $parts['fired'];
+        $parts['fired'] = [];
         $foamSugar = [];
         if ($parts['foam'] !== [] && array_filter($parts) === array_filter(array_intersect_key($parts, ['foam' => 1, 'sugar' => 1]))) {
             [$foamSugar, $parts['sugar']] = [$parts['sugar'], []];
@@ -98,6 +100,11 @@ final readonly class MethodWriter
                 : \sprintf('whip %s to soft peaks; fold in a third briskly to loosen, then the rest gently, with the mass at 28–35 °C.', self::and($parts['foam']));
         }
 
+        if ($fired !== []) {
+            array_unshift($steps, \sprintf('make a dough or batter of %s, bake it apart until dry through, cool, and cut or crumble it.', self::and($fired)));
+            $steps[] = $layer->layer->treatment->bakes() ? 'lay the baked pieces in before it goes to the oven, and let them soak 15 min.' : 'lay the baked pieces in, or fold them through, to soak.';
+        }
+
         $freeze = $layer->layer->treatment->step(TreatmentKind::Freeze);
         if ($freeze !== null) {
             $steps[] = \sprintf('fill and freeze to %g °C.', $freeze->celsius ?? -18.0);
@@ -114,6 +121,7 @@ final readonly class MethodWriter
         $binds = $in->functions !== [] && ($in->isAgent() || ($in->group === 'starch' && !$bakes));
 
         return match (true) {
+            $portion->fired => 'fired',
             $in->does('gelatin-bloom') > 0.0 => 'gelatin',
             $portion->whipped && $in->does('foam-overrun') > 0.0 => 'foam',
             $in->does('calcium') > 0.0 => 'calcium',

@@ -62,6 +62,12 @@ final readonly class Characters
         return array_filter($strength, static fn(float $s): bool => $s >= 1.0 && $s >= self::ABOUT * $most);
     }
 
+    /** Whether an ingredient is of a character itself, not as a neighbour. */
+    public function isOf(Ingredient $in, string $character): bool
+    {
+        return isset($this->counts($in, false)[$character]);
+    }
+
     /** Whether an ingredient carries a character, itself or as a neighbour. */
     public function carries(Ingredient $in, string $character): bool
     {

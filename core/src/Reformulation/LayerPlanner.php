@@ -54,6 +54,10 @@ final readonly class LayerPlanner
 
     /** A layer with less protein than this, or at a pinch less water, is no place for a powder, g per 100 g [trade]: a jam, a caramel. */
     private const HAS_PROTEIN = 1.5;
+
+    /** Egg of a base from which it is a sponge, share [trade]. */
+    private const SPONGE = 0.12;
+
     private const LIQUID = 45.0;
     private const MOIST = 20.0;
 
@@ -144,7 +148,12 @@ final readonly class LayerPlanner
     private function options(Line $line, Place $place, LayerReading $layer): array
     {
         $in = $this->shelf->get((string) $line->ingredient);
-        $options = $this->twins->of($in, $this->permit->dietsBanning($in), $place->ofLine($line, $layer));
+        $where = $place->ofLine($line, $layer);
+        // Much egg in a base makes a sponge of it; a little only binds a dough.
+        if ($where === 'base' && $in->comesFrom('egg')) {
+            $where = $line->grams > self::SPONGE * $layer->state->mixed ? 'crumb' : 'dough';
+        }
+        $options = $this->twins->of($in, $this->permit->dietsBanning($in), $where);
         // What would take the line's place while nothing is known of its kind is asked of its parts.
         $nearer = array_values(array_filter($options, static fn(Twin $t): bool => !$t->isNone()));
 
@@ -207,7 +216,8 @@ final readonly class LayerPlanner
         }
         $isWet = $place === Place::Base || $layer->state->water >= self::MOIST;
         $hasPowder = array_filter($pool->incoming(), fn(string $id): bool => $this->shelf->get($id)->group === 'protein') !== [];
-        $takesPowder = $place === Place::Base || ($isWet && $layer->state->protein >= self::HAS_PROTEIN) || ($needs->reach > 0 && $layer->state->water >= self::LIQUID);
+        // A fruit jelly is set by gelatin and takes no powder until nothing else is left.
+        $takesPowder = $place === Place::Base || ($isWet && $layer->state->protein - $layer->state->of100('protein.gelatin') >= self::HAS_PROTEIN) || ($needs->reach > 1 && $layer->state->water >= self::LIQUID);
         if ($needs->protein && $takesPowder) {
             // One powder is enough; what a twin brought may be all of it.
             if (!$hasPowder) {
@@ -233,6 +243,7 @@ final readonly class LayerPlanner
     private function bring(Pool $pool, Twin $twin, Line $line, float $grams, Place $place, LayerReading $layer): void
     {
         $weighed = $grams * $twin->ratio;
+        $wasBaked = $this->shelf->get((string) $line->ingredient)->group === 'base';
         foreach ($twin->mix as $id => $share) {
             $in = $this->shelf->get($id);
             $typical = $weighed * $share;
@@ -243,8 +254,8 @@ final readonly class LayerPlanner
                 $share >= self::MAIN => [0.45, 1.7],
                 default => [0.15, 2.2],
             };
-            // Baked before it is what it stands for, wherever the layer itself is not.
-            $prep = $twin->isBaked && $place !== Place::Base && $place !== Place::Baked ? ['baked'] : $this->prep($in, $line, $layer);
+            // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
+            $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : $this->prep($in, $line, $layer);
             $pool->bring($this->limited($id, $typical, $low * $typical, $high * $typical, $place, $layer, !$isAgent && $share >= self::MAIN, $prep));
         }
         foreach ($twin->helpers as $helper) {

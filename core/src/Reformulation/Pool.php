@@ -23,20 +23,27 @@ final class Pool
 
     public function bring(Unknown $new): void
     {
-        $was = $this->in[$new->ingredient] ?? null;
+        $key = self::key($new);
+        $was = $this->in[$key] ?? null;
         if ($was === null) {
-            $this->order[] = $new->ingredient;
-            $this->in[$new->ingredient] = $new;
+            $this->order[] = $key;
+            $this->in[$key] = $new;
 
             return;
         }
-        $this->in[$new->ingredient] = Unknown::substitute($new->ingredient, $was->near + $new->near, $was->least + $new->least, $was->most + $new->most, false, array_values(array_unique([...$was->prep, ...$new->prep])), max($was->useful, $new->useful));
+        $this->in[$key] = Unknown::substitute($new->ingredient, $was->near + $new->near, $was->least + $new->least, $was->most + $new->most, false, array_values(array_unique([...$was->prep, ...$new->prep])), max($was->useful, $new->useful));
+    }
+
+    /** What was baked before is a line of its own: the egg of a sponge does not set the cream around it. */
+    private static function key(Unknown $one): string
+    {
+        return $one->ingredient . (\in_array('baked', $one->prep, true) ? ', baked' : '');
     }
 
     /** @return list<string> ingredients that come in */
     public function incoming(): array
     {
-        return array_map(strval(...), array_keys($this->in));
+        return array_values(array_unique(array_map(static fn(Unknown $one): string => $one->ingredient, $this->in)));
     }
 
     /** A line that is there may shrink, for something that came in holds it too. */
@@ -53,10 +60,11 @@ final class Pool
         foreach ($this->order as $one) {
             if ($one instanceof Unknown) {
                 $id = $one->ingredient;
-                $new = $one->pinned || ($one->fixed && $one->near <= 0.0) ? null : $in[$id] ?? null;
+                $key = self::key($one);
+                $new = $one->pinned || ($one->fixed && $one->near <= 0.0) ? null : $in[$key] ?? null;
                 if ($new !== null) {
                     $one = Unknown::grown($id, (float) $one->was, $new->near, $new->most, $one->text, array_values(array_unique([...$one->prep, ...$new->prep])), $new->least, $new->names);
-                    unset($in[$id]);
+                    unset($in[$key]);
                 }
                 $unknowns[] = isset($this->loose[$id]) && !$one->pinned ? $one->loosened(0.1) : $one;
                 continue;
@@ -68,7 +76,7 @@ final class Pool
             if (!\is_string($one)) {
                 $all[] = $one;
             } elseif (isset($in[$one])) {
-                $all[] = isset($this->loose[$one]) ? $in[$one]->loosened(0.1) : $in[$one];
+                $all[] = isset($this->loose[$in[$one]->ingredient]) ? $in[$one]->loosened(0.1) : $in[$one];
                 unset($in[$one]);
             }
         }

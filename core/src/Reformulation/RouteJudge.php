@@ -13,7 +13,7 @@ final class RouteJudge
     private const LEAST_ROUTES = 3;
 
     /** Fit under which a route that is not met is not shown beside one that is, points. */
-    private const WORTH_SHOWING = 60.0;
+    private const WORTH_SHOWING = 40.0;
 
     /** Grams apart, as a share of the dish, under which two routes are one. */
     private const ALIKE = 0.10;

@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Portion;
 use Transmuta\Shelf\Ingredient;
 
 /** What a route is called: the two or three things that come in and do most, in the layer that names it; and what it is like in the mouth. */
@@ -34,7 +35,12 @@ final readonly class RouteNames
         $part = ['egg-yolk' => 'yolks only', 'whole-egg' => 'whole egg'][$draft->part] ?? null;
         $parts = [...\array_slice($came, 0, 3), ...($part === null ? [] : [$part])];
         if ($parts === []) {
-            $parts = $elsewhere === [] ? ['the same things, weighed again'] : \array_slice($elsewhere, 0, 2);
+            $parts = match (true) {
+                $elsewhere !== [] => \array_slice($elsewhere, 0, 2),
+                ($small = self::brought($original, $result, array_keys($drafts))) !== [] => \array_slice($small, 0, 2),
+                ($gone = self::brought($result, $original, array_keys($drafts))) !== [] => ['without ' . self::joined(\array_slice($gone, 0, 2))],
+                default => ['the same things, weighed again'],
+            };
         }
         $notes = [];
         foreach ($draft->twins as $twin) {
@@ -52,6 +58,31 @@ final readonly class RouteNames
         $notes = array_values(array_unique(array_filter($notes)));
 
         return new self(ucfirst(self::joined($parts)), $notes === [] ? 'as near the original as its parts allow' : implode('; ', \array_slice($notes, 0, 2)), [...\array_slice($came, 3), ...array_map(static fn(string $e): string => "with $e below or above", $elsewhere)]);
+    }
+
+    /**
+     * Names of what the second has and the first has not, however little it does, most grams first.
+     *
+     * @param list<int> $layers
+     *
+     * @return list<string>
+     */
+    private static function brought(DishReading $first, DishReading $second, array $layers): array
+    {
+        $names = $grams = [];
+        foreach ($layers as $n) {
+            $had = array_map(static fn(Portion $p): string => $p->ingredient->id, $first->layers[$n]->state->model->portions);
+            foreach ($second->layers[$n]->state->model->portions as $i => $portion) {
+                $id = $portion->ingredient->id;
+                if (!\in_array($id, $had, true) && !\in_array($portion->ingredient->class, ['water', 'colour'], true)) {
+                    $grams[$id] = ($grams[$id] ?? 0.0) + $second->layers[$n]->state->grams[$i];
+                    $names[$id] = self::plain($portion->ingredient);
+                }
+            }
+        }
+        arsort($grams);
+
+        return array_values(array_unique(array_map(static fn(string|int $id): string => $names[$id], array_keys($grams))));
     }
 
     /** @return list<string> names of what comes in, what does most first */
@@ -80,7 +111,7 @@ final readonly class RouteNames
     }
 
     /** "Cornflour (maize starch)" is cornflour; a name of two makes it is what kitchens call it. */
-    private static function plain(Ingredient $in): string
+    public static function plain(Ingredient $in): string
     {
         $short = lcfirst(trim((string) preg_replace('/\s*[,(].*$|\s+\d.*$/u', '', $in->name)));
 

@@ -10,13 +10,18 @@ use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
+use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
+use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Severity;
 use Transmuta\Watch\Warning;
 
 /** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
 final readonly class RouteSearch
 {
+    /** Share of the dish under which a layer is left alone while a number can be kept without it [trade]. */
+    private const SMALL = 0.15;
+
     /** Drafts of a layer that does not name the route which are tried until one pays all it must. */
     private const TRIED = 3;
 
@@ -88,7 +93,7 @@ final readonly class RouteSearch
         foreach ($this->original->layers as $n => $layer) {
             $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family));
         }
-        $drafts = array_filter($drafts);
+        $drafts = array_filter($drafts, fn(array $list, int $n): bool => $list !== [] && !$this->isLeftAlone($n, $needs), \ARRAY_FILTER_USE_BOTH);
         if ($drafts === []) {
             $as = $this->asItIs();
 
@@ -113,6 +118,32 @@ final readonly class RouteSearch
         }
 
         return [$routes, $missed];
+    }
+
+    /** A scattering of nuts or a spoon of sauce is not where a number of the brief is won; it is touched in the last look only, or where something in it is banned. */
+    private function isLeftAlone(int $n, Needs $needs): bool
+    {
+        $layer = $this->original->layers[$n];
+        $all = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $this->original->layers));
+
+        return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && $layer->state->mass < self::SMALL * $all && $this->planner->banned($layer->layer) === []
+            && $this->schools->treatment($layer, $this->original->formula->family) === null;
+    }
+
+    /** Of a fruit or a flavour that a neighbour stands in for: what it is of now, so that it is not sold under its old name. */
+    private function renamed(LayerReading $was, LayerReading $now): string
+    {
+        $characters = $this->reader->characters;
+        foreach (array_keys($characters->of($was->state)) as $character) {
+            $carriers = static fn(LayerReading $layer): array => array_filter(array_map(static fn(Portion $p): Ingredient => $p->ingredient, $layer->state->model->portions), static fn(Ingredient $in): bool => $characters->carries($in, $character));
+            $isFlavour = array_filter($carriers($was), static fn(Ingredient $in): bool => \in_array($in->group, ['fruit', 'flavour'], true)) !== [];
+            $stands = $carriers($now);
+            if ($isFlavour && $stands !== [] && array_filter($stands, static fn(Ingredient $in): bool => $characters->isOf($in, $character)) === []) {
+                return \sprintf('tastes of %s now, so it is no longer called %s; ', implode(' and ', array_unique(array_map(RouteNames::plain(...), $stands))), $character);
+            }
+        }
+
+        return '';
     }
 
     private static function grams(Layer $layer): string
@@ -276,7 +307,7 @@ final readonly class RouteSearch
         return new Route(
             id: $solved[$leading]->draft->id,
             name: $names->name,
-            mouth: $names->mouth . Changes::mouth($original->layers[$leading], $result->layers[$leading]),
+            mouth: $this->renamed($original->layers[$leading], $result->layers[$leading]) . $names->mouth . Changes::mouth($original->layers[$leading], $result->layers[$leading]),
             fit: round($fit, 1),
             settlement: $settlement,
             rails: $rails,

@@ -23,7 +23,7 @@ final class TwinBook
     private const MOST_PATCHED = 0.4;
 
     /** Where else to look when a place has no row of its own. */
-    private const FALLBACK = ['base' => ['any', 'crumb', 'baked', 'filling'], 'filling' => ['any', 'baked', 'topping', 'base'], 'foam' => ['any', 'filling', 'topping', 'baked', 'base'], 'crumb' => ['baked', 'any', 'filling', 'base'], 'baked' => ['any', 'filling', 'base'], 'topping' => ['any', 'filling', 'foam', 'base']];
+    private const FALLBACK = ['base' => ['any', 'crumb', 'baked', 'filling'], 'filling' => ['any', 'baked', 'topping', 'base'], 'foam' => ['any', 'filling', 'topping', 'baked', 'base'], 'dough' => ['base', 'any', 'crumb', 'baked', 'filling'], 'crumb' => ['baked', 'any', 'filling', 'base'], 'baked' => ['any', 'filling', 'base'], 'topping' => ['any', 'filling', 'foam', 'base']];
 
     /** @var ?array<string, list<Twin>> by class */
     private static ?array $rows = null;
@@ -38,7 +38,7 @@ final class TwinBook
 
     /**
      * @param list<string> $diets rows to look under, as the table names them, nearest first
-     * @param 'base'|'filling'|'foam'|'crumb'|'baked'|'topping' $where
+     * @param 'base'|'filling'|'foam'|'crumb'|'dough'|'baked'|'topping' $where
      *
      * @return list<Twin> allowed, first choice first; a `none` among them says why there is nothing nearer
      */
@@ -51,7 +51,7 @@ final class TwinBook
 
     /**
      * @param list<string> $diets
-     * @param 'base'|'filling'|'foam'|'crumb'|'baked'|'topping' $where
+     * @param 'base'|'filling'|'foam'|'crumb'|'dough'|'baked'|'topping' $where
      *
      * @return list<Twin>
      */
@@ -81,7 +81,7 @@ final class TwinBook
             }
         }
         // What stands in as the table has it comes before what had to be patched, and where the layer is no base, what need not be baked before what must.
-        $later = static fn(Twin $t): int => (int) round(10 * max(0.0, $t->patched - self::A_LITTLE)) + ($where !== 'base' && ($t->isBaked || $t->boilOff > 0.0) ? 5 : 0);
+        $later = static fn(Twin $t): int => (int) round(10 * max(0.0, $t->patched - self::A_LITTLE)) + ($where !== 'base' && $where !== 'dough' && ($t->isBaked || $t->boilOff > 0.0) ? 5 : 0);
         usort($found, static fn(Twin $a, Twin $b): int => [$a->isAnother, $later($a)] <=> [$b->isAnother, $later($b)]);
         $whole = array_values(array_filter($found, static fn(Twin $t): bool => $t->patched <= self::MOST_PATCHED));
         $found = $whole === [] ? $found : $whole;
@@ -122,7 +122,7 @@ final class TwinBook
 
     /**
      * @param list<string> $diets
-     * @param 'base'|'filling'|'foam'|'crumb'|'baked'|'topping' $where
+     * @param 'base'|'filling'|'foam'|'crumb'|'dough'|'baked'|'topping' $where
      */
     private function resolve(Twin $twin, Ingredient $replaced, array $diets, string $where, int $depth): ?Twin
     {
