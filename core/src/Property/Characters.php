@@ -22,6 +22,10 @@ final readonly class Characters
     /** What reads under this share of the strongest is a note in a layer, and not what it is about [mem]. */
     private const ABOUT = 0.3;
 
+    /** Least share at which a fruit of no row of its own reads, g per 100 g [mem], and the words of an id that are its form and not its name. */
+    private const FRUIT = 18.0;
+    private const FORMS = ['juice', 'puree', 'canned', 'dried', 'pulp', 'paste', 'zest', 'fresh', 'flesh'];
+
     /** @var \WeakMap<Ingredient, array<string, float>> what 1 g of an ingredient counts for, by character */
     private \WeakMap $members;
 
@@ -51,7 +55,7 @@ final readonly class Characters
         }
         $strength = [];
         foreach ($shares as $character => $share) {
-            $strength[$character] = $share / $this->reference->characters[$character]['strength'];
+            $strength[$character] = $share / ($this->reference->characters[$character]['strength'] ?? self::FRUIT);
         }
 
         if ($withNeighbours || $strength === []) {
@@ -115,6 +119,11 @@ final readonly class Characters
             if ($member || ($withNeighbours && array_filter($row['neighbours'], $is) !== [])) {
                 $counts[$character] = ($member ? 1.0 : self::NEIGHBOUR) * ($isDry ? self::DRY : 1.0);
             }
+        }
+
+        // A fruit that no row names is of itself: a dish of papaya is about papaya.
+        if ($counts === [] && $in->group === 'fruit' && $in->class !== 'acid' && $in->id !== 'avocado') {
+            $counts[implode(' ', array_diff($tokens, self::FORMS) ?: $tokens)] = $isDry ? self::DRY : 1.0;
         }
 
         return $counts;

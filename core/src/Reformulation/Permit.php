@@ -22,12 +22,18 @@ final readonly class Permit
     public function bans(Ingredient $in): bool
     {
         foreach ($this->brief->diets as $diet) {
-            if (DietRules::bans($diet, $in)) {
+            if (DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && self::needsCertificate($in))) {
                 return true;
             }
         }
 
         return $this->exclusions->bans($in);
+    }
+
+    /** Whether it is of wheat, rye or barley and only a certificate makes it gluten-free, as wheat starch: a route does not build on that. */
+    private static function needsCertificate(Ingredient $in): bool
+    {
+        return array_diff($in->cereals, ['oats']) !== [];
     }
 
     /** Whether it may come in. */
@@ -50,7 +56,7 @@ final readonly class Permit
     {
         $rows = [];
         foreach ([...$this->brief->diets, ...$this->guard->diets] as $diet) {
-            if (DietRules::bans($diet, $in)) {
+            if (DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && self::needsCertificate($in))) {
                 $rows = [...$rows, ...TwinBook::names($diet)];
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Shelf\Ingredient;
+
 /** Like for like: what stands in for an ingredient of a class, gram for gram times a ratio, and what comes along. */
 final readonly class Twin
 {
@@ -15,6 +17,7 @@ final readonly class Twin
      * @param bool $isBaked whether it must be baked before it is what it stands for
      * @param bool $isAnother whether it makes another dessert under the same roof: a row that follows a `none`
      * @param float $patched share of it whose own parts stand in, because they may not come in themselves
+     * @param list<string> $only words of an id, where the row is for some of its class alone
      * @param string $words what a cook does with it
      * @param string $note what is different, in a cook's words
      */
@@ -31,7 +34,13 @@ final readonly class Twin
         public string $note,
         public string $mark,
         public float $patched = 0.0,
+        public array $only = [],
     ) {}
+
+    public function isFor(Ingredient $in): bool
+    {
+        return $this->only === [] || array_intersect($this->only, explode('-', $in->id)) !== [];
+    }
 
     public function isNone(): bool
     {
@@ -41,12 +50,12 @@ final readonly class Twin
     /** @param array<string, float> $mix */
     public function mixing(array $mix, float $ratio, ?float $patched = null): self
     {
-        return new self($this->diet, $this->where, $mix, $ratio, $this->helpers, $this->boilOff, $this->isBaked, $this->isAnother, $this->words, $this->note, $this->mark, $patched ?? $this->patched);
+        return new self($this->diet, $this->where, $mix, $ratio, $this->helpers, $this->boilOff, $this->isBaked, $this->isAnother, $this->words, $this->note, $this->mark, $patched ?? $this->patched, $this->only);
     }
 
     /** The same as what is left once nothing nearer can be had: another dessert under the same roof. */
     public function another(string $why): self
     {
-        return new self($this->diet, $this->where, $this->mix, $this->ratio, $this->helpers, $this->boilOff, $this->isBaked, true, $this->words, $why, $this->mark, $this->patched);
+        return new self($this->diet, $this->where, $this->mix, $this->ratio, $this->helpers, $this->boilOff, $this->isBaked, true, $this->words, $why, $this->mark, $this->patched, $this->only);
     }
 }

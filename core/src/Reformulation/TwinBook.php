@@ -10,7 +10,7 @@ use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
 /**
- * The practitioner's first move, by class, diet and place (`core/data/reformulation/twins.csv`). A part of a twin that is itself not allowed is
+ * The practitioner's first move, by class, diet and place (`core/data/reformulation/twins.csv`); `class@a|b` is a row for a and b of the class alone. A part of a twin that is itself not allowed is
  * replaced by its own twin, so that diets may be asked together.
  */
 final class TwinBook
@@ -63,7 +63,7 @@ final class TwinBook
             foreach ($diets as $diet) {
                 $another = false;
                 foreach (self::rows()[$in->class] ?? [] as $twin) {
-                    if ($twin->diet !== $diet || $twin->where !== $place) {
+                    if ($twin->diet !== $diet || $twin->where !== $place || !$twin->isFor($in)) {
                         continue;
                     }
                     if ($twin->isNone()) {
@@ -197,15 +197,19 @@ final class TwinBook
         if (self::$rows === null) {
             self::$rows = [];
             foreach (Table::rows(\dirname(__DIR__, 2) . '/data/reformulation/twins.csv') as $row) {
-                self::$rows[$row['class']][] = self::read($row);
+                [$row['class'], $only] = [...explode('@', $row['class']), ''];
+                self::$rows[$row['class']][] = self::read($row, $only === '' ? [] : explode('|', $only));
             }
         }
 
         return self::$rows;
     }
 
-    /** @param array<string, string> $row */
-    private static function read(array $row): Twin
+    /**
+     * @param array<string, string> $row
+     * @param list<string> $only
+     */
+    private static function read(array $row, array $only): Twin
     {
         $mix = [];
         foreach ($row['twin'] === 'none' ? [] : explode('+', $row['twin']) as $part) {
@@ -228,6 +232,6 @@ final class TwinBook
             }
         }
 
-        return new Twin($row['diet'], $row['where'], $mix, (float) $row['ratio'], $helpers, $boilOff, preg_match('/\b(bake|dry at)\b/', $row['helpers']) === 1 || ($boilOff > 0.0 && $row['where'] === 'base'), false, implode('; ', $words), $row['note'], $row['mark']);
+        return new Twin($row['diet'], $row['where'], $mix, (float) $row['ratio'], $helpers, $boilOff, preg_match('/\b(bake|dry at)\b/', $row['helpers']) === 1 || ($boilOff > 0.0 && $row['where'] === 'base'), false, implode('; ', $words), $row['note'], $row['mark'], 0.0, $only);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\TestCase;
+use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\DebtState;
@@ -24,7 +26,7 @@ final class SettlementTest extends TestCase
 
     /**
      * @param array<string, float|int> $now
-     * @param list<\Transmuta\Diet\Diet> $diets
+     * @param list<Diet> $diets
      */
     private static function settle(array $now, array $diets = []): Settlement
     {
@@ -119,5 +121,34 @@ final class SettlementTest extends TestCase
         $rails = Kit::engine()->balancer->rails($read, $read);
         self::assertSame([0, 1], array_keys($rails));
         self::assertNotSame($rails[0][2]->target, $rails[1][2]->target);
+    }
+
+    public function testEveryFruitIsAboutSomething(): void
+    {
+        $characters = Kit::engine()->reader->characters;
+        foreach (Kit::shelf()->all() as $in) {
+            if ($in->group === 'fruit' && $in->class !== 'acid' && $in->id !== 'avocado') {
+                self::assertGreaterThan(0, $characters->shared($in, [$in]), $in->id);
+            }
+        }
+    }
+
+    public function testAFruitThatNoTableNamesIsNotReplacedInSilence(): void
+    {
+        $dish = Kit::engine()->parse("title: Frozen papaya mousse\nportions: 8\nserve at: -10 C\nlayer: Mousse\ntreat: whip; freeze -18 C\n240 g whipping cream\n175 g egg white\n159 g papaya\n123 g honey\n");
+        foreach (Kit::engine()->answer($dish, Brief::of([Diet::Keto]))->routes as $route) {
+            $papaya = array_sum(array_map(static fn(Line $l): float => $l->ingredient === 'papaya' ? $l->grams : 0.0, $route->result->formula->layers[0]->lines));
+            self::assertTrue($papaya > 80.0 || $route->standing === RouteStanding::MetBut, $route->name);
+        }
+    }
+
+    public function testWheatStarchLeavesAGlutenFreeRoute(): void
+    {
+        $dish = Kit::engine()->parse("title: Pastry cream\nportions: 8\nlayer: Cream\ntreat: boil 2 min stirred\n430 g whole milk\n85 g egg yolk\n99 g sugar\n31 g wheat starch\n");
+        $routes = Kit::engine()->answer($dish, Brief::of([Diet::GlutenFree]))->routes;
+        self::assertNotSame([], $routes);
+        foreach ($routes as $route) {
+            self::assertNotContains('wheat-starch', array_map(static fn(Line $l): ?string => $l->ingredient, $route->result->formula->layers[0]->lines));
+        }
     }
 }
