@@ -214,7 +214,7 @@ final readonly class MethodWriter
         $juice = $portion->ingredient->group === 'fruit' && str_ends_with($portion->ingredient->id, '-juice') ? ($this->anyJuice ? ' (fresh, bottled or frozen: the same acid, a flatter aroma)' : ' (fresh)') : '';
         $lift = $portion->infused ? ' (infused, then lifted out)' : '';
 
-        $solution = Scale::solution($grams);
+        $solution = Scale::solution($grams, $portion->ingredient->composition->of100('water') > 50.0);
 
         return \sprintf('%s g %s%s%s%s', Scale::shown($grams), mb_strtolower($portion->ingredient->name), $juice, $lift, $solution === null ? '' : " ($solution)");
     }

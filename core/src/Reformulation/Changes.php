@@ -38,7 +38,7 @@ final class Changes
         }
         $left = array_map(static fn(array $line): string => $line['name'] . ' gave ' . self::shares($line['jobs']), array_filter($out, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
         $came = array_map(static fn(array $line): string => ($line['grew'] ? 'more ' . lcfirst($line['name']) : $line['name']) . ' gives ' . self::shares($line['jobs']), array_filter($in, static fn(array $l): bool => self::shares($l['jobs']) !== ''));
-        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2), 'weigh' => Scale::solution($l['grams'])], $lines));
+        $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2), 'weigh' => Scale::solution($l['grams'], $l['wet'])], $lines));
         $sentence = static fn(array $parts): string => $parts === [] ? '' : implode('; ', $parts) . '.';
 
         return ['layer' => $before->layer->name, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];
@@ -84,7 +84,7 @@ final class Changes
         return implode(', ', $parts);
     }
 
-    /** @return array<string, array{ingredient: string, name: string, grams: float, jobs: array<string, float>, grew: bool}> */
+    /** @return array<string, array{ingredient: string, name: string, grams: float, jobs: array<string, float>, grew: bool, wet: bool}> */
     private static function lines(LayerReading $reading): array
     {
         $lines = [];
@@ -93,7 +93,13 @@ final class Changes
                 continue;
             }
             $id = (string) $line->ingredient;
-            $lines[$id] = ['ingredient' => $id, 'name' => $reading->state->model->portions[$i]->ingredient->name, 'grams' => ($lines[$id]['grams'] ?? 0.0) + $line->grams, 'jobs' => $reading->jobs[$i], 'grew' => false];
+            $in = $reading->state->model->portions[$i]->ingredient;
+            // Two lines of one ingredient, one of them baked before, are told as one.
+            $jobs = $reading->jobs[$i];
+            foreach ($lines[$id]['jobs'] ?? [] as $job => $share) {
+                $jobs[$job] = ($jobs[$job] ?? 0.0) + $share;
+            }
+            $lines[$id] = ['ingredient' => $id, 'name' => $in->name, 'grams' => ($lines[$id]['grams'] ?? 0.0) + $line->grams, 'jobs' => $jobs, 'grew' => false, 'wet' => $in->composition->of100('water') > 50.0];
         }
 
         return $lines;

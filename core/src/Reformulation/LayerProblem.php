@@ -127,7 +127,7 @@ final readonly class LayerProblem
                 continue;
             }
             $in = $this->reader->shelf->get($unknown->ingredient);
-            $solution = $unknown->fixed ? null : Scale::solution($rounded);
+            $solution = $unknown->fixed ? null : Scale::solution($rounded, $in->composition->of100('water') > 50.0);
             $trace = $unknown->was !== null
                 ? (abs($rounded - $unknown->was) < 0.06 ? 'kept' : \sprintf('kept, was %s g', round($unknown->was, 1)))
                 : \sprintf('solved for %s', $why);
