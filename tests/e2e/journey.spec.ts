@@ -41,7 +41,7 @@ test('a typed curd becomes a vegan version that sets, is changed, balanced, prin
     await routes.getByRole('button', { name: /^Why: / }).first().click();
     const detail = page.getByRole('dialog');
     await expect(detail.getByText(/Egg yolk gave \d+ % of/)).toBeVisible();
-    await expect(detail.getByText('Who pays what')).toBeVisible();
+    await expect(detail.getByText('Who pays', { exact: true })).toBeVisible();
     await expect(detail.getByText('Fit by property')).toBeVisible();
     await detail.getByRole('button', { name: 'Take it' }).click();
     await expect(page.getByRole('link', { name: 'Vegan 1' })).toHaveAttribute('aria-current', 'page');

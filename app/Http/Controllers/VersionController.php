@@ -200,7 +200,7 @@ final class VersionController extends Controller
             /** @var list<string> $names */
             $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
             for ($n = 1; \in_array("$stem $n", $names, true); ++$n);
-            $same = self::takenBefore($version, $formula, $brief, $origin);
+            $same = self::takenBefore($version, $brief, $origin);
             if ($same !== null) {
                 return [$same, false];
             }
@@ -228,13 +228,14 @@ final class VersionController extends Controller
      * @param array<string, mixed> $brief
      * @param array<string, mixed> $origin
      */
-    private static function takenBefore(Version $version, Formula $formula, array $brief, array $origin): ?Version
+    private static function takenBefore(Version $version, array $brief, array $origin): ?Version
     {
         if (!isset($origin['hash'])) {
             return null;
         }
         foreach (Version::query()->where('parent_id', $version->id)->where('revision', 1)->get() as $child) {
-            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief === $brief && \Transmuta\Format\FormulaJson::write($child->formula) === \Transmuta\Format\FormulaJson::write($formula)) {
+            // The hash is of the grams, and the first revision is as it was taken. What was stored comes back with whole floats as integers, so the brief asked is written the same way.
+            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief === json_decode(json_encode($brief, \JSON_THROW_ON_ERROR), true)) {
                 return $child;
             }
         }
