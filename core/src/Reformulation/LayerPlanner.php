@@ -31,8 +31,6 @@ final readonly class LayerPlanner
     /** A part of a twin from this share on names it, and may not vanish. */
     private const MAIN = 0.25;
 
-    /** Grated zest where a curd is to have it, % of the layer: about that of one lemon in 600 g [trade]. */
-    private const ZEST = 1.0;
 
     /** What a scale's step may add to a dose of a few tenths of a gram: room left under a maximum, share. */
     private const WEIGHED = 0.95;
@@ -62,6 +60,7 @@ final readonly class LayerPlanner
     private const MOIST = 20.0;
 
     private Characters $characters;
+    private SchooledLines $lines;
 
     public function __construct(
         private Shelf $shelf,
@@ -71,6 +70,7 @@ final readonly class LayerPlanner
         private Reference $reference,
     ) {
         $this->characters = new Characters($reference);
+        $this->lines = new SchooledLines($shelf, $permit, $schools);
     }
 
     /**
@@ -109,10 +109,10 @@ final readonly class LayerPlanner
             return [];
         }
         $place = Place::of($layer, $serveAt);
-        $written = $layer->baseWords === null ? $this->written($layer, $family) : $layer->layer->understood();
+        $written = $layer->baseWords === null ? $this->lines->written($layer, $family) : $layer->layer->understood();
         $only = '';
         foreach ($this->schools->curdEgg === null ? [] : $this->schools->eggParts($family) as $part) {
-            $lines = $this->eggsAs($part, $written, $banned);
+            $lines = $this->lines->eggsAs($part, $written, $banned);
             [$written, $only] = $lines === null ? [$written, ''] : [$lines, $part];
         }
         $options = [];
@@ -135,7 +135,7 @@ final readonly class LayerPlanner
             $add([], $skip);
         }
         foreach ($this->schools->curdEgg === null ? $this->schools->eggParts($family) : [] as $part) {
-            $lines = $this->eggsAs($part, $written, $banned);
+            $lines = $this->lines->eggsAs($part, $written, $banned);
             if ($lines !== null) {
                 $add([], 0, $lines, $part);
             }
@@ -514,83 +514,5 @@ final readonly class LayerPlanner
         }
 
         return new Layer($was->name, $was->lines, $was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Melt)), $was->tin, $losses);
-    }
-
-    /**
-     * The understood lines of a layer, with the zest a curd has by the studio's school.
-     *
-     * @return array<int, Line>
-     */
-    private function written(LayerReading $layer, Family $family): array
-    {
-        $lines = $layer->layer->understood();
-        if ($family !== Family::Curd || $this->schools->zest === null) {
-            return $lines;
-        }
-        $isZest = fn(Line $l): bool => $this->shelf->get((string) $l->ingredient)->class === 'zest';
-        $has = array_filter($lines, $isZest);
-        if (!$this->schools->zest) {
-            return array_diff_key($lines, array_filter($has, static fn(Line $l): bool => !$l->pinned));
-        }
-        foreach ($has === [] ? $lines : [] as $line) {
-            $zest = $this->shelf->find(str_replace('-juice', '-zest', (string) $line->ingredient));
-            if ($zest !== null && $zest->id !== $line->ingredient && $line->grams > 0.0) {
-                $lines[] = Line::of($zest->id, self::ZEST / 100 * $layer->state->mixed, prep: ['grated']);
-
-                return $lines;
-            }
-        }
-
-        return $lines;
-    }
-
-    /**
-     * The lines with every egg in the form of one part, by its protein; null where it stands so already.
-     *
-     * @param array<int, Line> $lines
-     * @param list<int> $banned
-     *
-     * @return ?array<int, Line>
-     */
-    private function eggsAs(string $part, array $lines, array $banned): ?array
-    {
-        $leave = $part === 'egg-yolk' ? ['whole-egg', 'egg-white'] : ['egg-yolk'];
-        // One part of the egg sets as another does by its protein.
-        $setsBy = fn(string $id): float => $this->shelf->get($id)->composition->of100('protein.egg');
-        $protein = 0.0;
-        $at = $id = null;
-        foreach ($lines as $i => $line) {
-            if (\in_array($this->shelf->get((string) $line->ingredient)->class, $leave, true) && !$line->pinned && $line->grams > 0.0) {
-                if (\in_array($i, $banned, true)) {
-                    return null;
-                }
-                $protein += $line->grams * $setsBy((string) $line->ingredient);
-                $at ??= $i;
-                unset($lines[$i]);
-            }
-        }
-        if ($at === null) {
-            return null;
-        }
-        foreach ($lines as $i => $line) {
-            if ($this->shelf->get((string) $line->ingredient)->class === $part) {
-                $id = (string) $line->ingredient;
-                $protein += $line->grams * $setsBy($id);
-                $at = $i;
-            }
-        }
-        foreach ($id === null ? $this->shelf->all() : [] as $in) {
-            if ($in->class === $part && $in->basedOn === null && $this->permit->allows($in)) {
-                $id = $in->id;
-                break;
-            }
-        }
-        if ($id === null) {
-            return null;
-        }
-        $lines[$at] = Line::of($id, $protein / $setsBy($id));
-        ksort($lines);
-
-        return $lines;
     }
 }
