@@ -75,7 +75,9 @@ test('a typed curd becomes a vegan version that sets, is changed, balanced, prin
     const card = page.getByRole('article', { name: 'Card of Lemon pot, Vegan 1' });
     await expect(card.getByRole('cell', { name: '121 g', exact: true })).toBeVisible();
     await expect(card.getByText(/boil 2–3 min/)).toBeVisible();
-    await expect(card.getByText(/soybeans/).first()).toBeVisible();
+    await expect(card.getByText(/gluten/).first()).toBeVisible();
+    // The pot was free of soy, and no route brings any unasked.
+    await expect(card.getByText(/soybeans/)).toHaveCount(0);
     await expect(card.getByText(/FDA Food Code 3-501.14/)).toBeVisible();
     const paper = await page.pdf({ format: 'A4' });
     expect(paper.length).toBeGreaterThan(10_000);

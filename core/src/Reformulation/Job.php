@@ -27,10 +27,10 @@ enum Job: string
     public function isCritical(LayerKind $kind): bool
     {
         return match ($this) {
-            self::Sweetness, self::Mass, self::Character => true,
+            // Only what stands by it has it as a job.
+            self::Sweetness, self::Mass, self::Character, self::DryStructure => true,
             self::Set => $kind !== LayerKind::Base,
             self::Emulsion => $kind !== LayerKind::Base,
-            self::DryStructure => $kind === LayerKind::Base,
             self::Air => $kind === LayerKind::Foam,
             self::SetWarm, self::SugarBody, self::Fat, self::FirmFat, self::Acid, self::Water, self::Protein, self::Colour => false,
         };

@@ -53,6 +53,10 @@ final readonly class LayerPlanner
     /** A layer with less protein than this, or at a pinch less water, is no place for a powder, g per 100 g [trade]: a jam, a caramel. */
     private const HAS_PROTEIN = 1.5;
 
+    /** pH under which milk curdles at a boil, and the starch that keeps it from it, g per 100 g [trade]. */
+    private const SOUR = 5.2;
+    private const STARCHED = 1.5;
+
     /** Egg of a base from which it is a sponge, share [trade]. */
     private const SPONGE = 0.12;
 
@@ -363,6 +367,9 @@ final readonly class LayerPlanner
                     continue;
                 }
                 $twin = $twin->mixing(array_map(static fn(float $s): float => $s / $sum, $mix), $twin->ratio);
+                if ($this->curdles($twin, $in, $layer)) {
+                    continue;
+                }
                 $own = $this->burden($in->id, 1.0, $rows);
                 $new = 0.0;
                 foreach ($twin->mix as $id => $share) {
@@ -375,6 +382,15 @@ final readonly class LayerPlanner
         }
 
         return null;
+    }
+
+    /** Whether it brings soured milk to a boil that has no starch to hold it. */
+    private function curdles(Twin $twin, Ingredient $was, LayerReading $layer): bool
+    {
+        $isSour = static fn(Ingredient $in): bool => $in->group === 'dairy' && $in->ph !== null && $in->ph < self::SOUR;
+
+        return $layer->layer->treatment->boils() && !$isSour($was) && $layer->state->of100('starch') < self::STARCHED
+            && array_filter(array_keys($twin->mix), fn(string|int $id): bool => $isSour($this->shelf->get((string) $id))) !== [];
     }
 
     /** How much of what the brief limits comes with some grams of an ingredient. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation;
 
 use Transmuta\Formula\Line;
-use Transmuta\Property\DryStructure;
 use Transmuta\Property\LayerReading;
 
 /** Where an ingredient stands, which decides what may take its place and how much of it is pleasant. */
@@ -33,9 +32,6 @@ enum Place: string
         };
     }
 
-    /** Dry structure from which what is baked is a cake or a biscuit and not a set cream, g per 100 g [trade]. */
-    private const CRUMB = 12.0;
-
     /**
      * The place of a line in the twins' table: what is whipped is a foam wherever it stands, and what is baked with flour is a crumb, where an egg
      * binds and raises; without, the oven only sets it.
@@ -49,7 +45,7 @@ enum Place: string
         return match (true) {
             $this === self::Base => 'base',
             $line->has('whipped') || ($treatment->isWhipped() && !$treatment->bakes()) => 'foam',
-            $this === self::Baked => DryStructure::of($layer->state) >= self::CRUMB ? 'crumb' : 'baked',
+            $this === self::Baked => LayerKind::isCrumb($layer) ? 'crumb' : 'baked',
             $this === self::Foam => 'foam',
             default => 'filling',
         };

@@ -46,7 +46,7 @@ final readonly class Target
             ph: $reading->ph,
             protein: $reading->state->protein,
             air: $reading->airShare,
-            dry: $base ? DryStructure::of($reading->state) : null,
+            dry: $base || LayerKind::isCrumb($reading) ? DryStructure::of($reading->state) : null,
             unheld: $reader->emulsion->of($reading->state) === null ? null : $reader->emulsion->unheld($reading->state),
         );
     }

@@ -10,6 +10,7 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Debt;
 use Transmuta\Reformulation\DebtState;
 use Transmuta\Reformulation\Job;
 use Transmuta\Reformulation\Keeping;
@@ -96,10 +97,18 @@ final class SettlementTest extends TestCase
             self::assertNotSame('', $job->onThePlate(false));
         }
         self::assertTrue(Job::DryStructure->isCritical(LayerKind::Base));
-        self::assertFalse(Job::DryStructure->isCritical(LayerKind::Filling));
         self::assertFalse(Job::Set->isCritical(LayerKind::Base));
         self::assertTrue(Job::Air->isCritical(LayerKind::Foam));
         self::assertFalse(Job::Air->isCritical(LayerKind::Filling));
+    }
+
+    public function testWhatStandsByItsFlourOwesItAndACreamDoesNot(): void
+    {
+        $dry = static fn(string $text): array => array_values(array_filter(Kit::engine()->answer(Kit::engine()->parse($text), Brief::of([Diet::Eggless]))->routes[0]->settlement->debts, static fn(Debt $d): bool => $d->job === Job::DryStructure));
+        $sponge = $dry("title: Sponge\nlayer: Sponge\ntreat: whip; bake 170 C still\n150 g egg\n90 g caster sugar\n90 g plain flour\n");
+        self::assertCount(1, $sponge);
+        self::assertTrue($sponge[0]->critical);
+        self::assertSame([], $dry("title: Custard\nlayer: Custard\ntreat: bake 140 C still\n500 g milk\n150 g egg\n90 g caster sugar\n10 g plain flour\n"));
     }
 
     public function testALayerWithoutMassIsRefusedByName(): void
