@@ -22,7 +22,7 @@ use Transmuta\Formula\Formula;
  * @property array{diets: list<string>, net_carbs_g: ?float, protein_g: ?float, kcal: ?float} $brief
  * @property array<string, mixed> $origin how it came about: the route it was taken from, its fit and its changes
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
- * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by layer name
+ * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by the layer's key ({@see \Transmuta\Formula\LayerKeys})
  * @property string $notes
  * @property int $revision grows by one with every save
  * @property \Illuminate\Support\Carbon $updated_at

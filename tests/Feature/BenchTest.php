@@ -70,6 +70,21 @@ final class BenchTest extends FeatureCase
         $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => ['Curd' => ['mood' => 3]]])->assertUnprocessable();
     }
 
+    public function testOfTwoLayersOfOneNameOneRailIsWantedOtherwise(): void
+    {
+        $text = "title: Twice cream\nportions: 4\nlayer: Cream\n200 g whipping cream\n20 g sugar\n\nlayer: Cream\n200 g whipping cream\n30 g sugar\n";
+        $dish = $this->postJson('/api/dishes', ['text' => $text])->assertCreated()->json();
+        $original = $dish['versions'][0]['id'];
+        $route = $this->postJson("/api/versions/$original/routes", ['diets' => ['vegan']])->json('routes.0.hash');
+        $made = $this->postJson("/api/versions/$original/versions", ['diets' => ['vegan'], 'route' => $route])->assertCreated()->json();
+        self::assertSame(['Cream', 'Cream (2)'], $made['layer_keys']);
+        $id = $made['version']['id'];
+        $kept = $this->putJson("/api/versions/$id/wanted", ['revision' => 1, 'wanted' => ['Cream (2)' => ['sweetness' => 5.0]]])->assertOk()->json();
+        $target = static fn(int $layer): float => collect($kept['rails'][$layer])->firstWhere('property', 'sweetness')['target'];
+        self::assertEqualsWithDelta(5.0, $target(1), 1e-6);
+        self::assertGreaterThan(6.0, $target(0), 'the first cream keeps its own');
+    }
+
     public function testTwoVersionsAreComparedAndNotesKept(): void
     {
         $vegan = $this->vegan();

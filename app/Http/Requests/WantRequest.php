@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Single properties wanted of layers, by layer name: `set` in GE %, `sweetness` in SE, the others in g per 100 g. */
+/** Single properties wanted of layers, by the layer's key: `set` in GE %, `sweetness` in SE, the others in g per 100 g. */
 final class WantRequest extends FormRequest
 {
     private const PROPERTIES = ['set', 'sweetness', 'acid', 'fat', 'water', 'protein'];

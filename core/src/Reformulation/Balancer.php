@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
+use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Quantity\Scale;
@@ -21,16 +22,17 @@ final readonly class Balancer
     /**
      * Balances a version again against another: pinned lines stay, the others move to bring every property back, or to what is wanted instead.
      *
-     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name ({@see Target::wanting})
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by the layer's key ({@see Target::wanting}, {@see LayerKeys})
      */
     public function rebalance(Formula $version, Formula $against, ?Aims $aims = null, array $wanted = []): Formula
     {
         $reader = $this->reader->for($against);
         $targets = [];
+        $keys = LayerKeys::of($version->layers);
         foreach (self::pairs($version->layers, $against->layers) as $n => $m) {
             $layer = $against->layers[$m];
             $target = Target::of($reader->layer($layer, $against->serveAt), $reader, $against->serveAt);
-            $targets[$n] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->name] ?? []);
+            $targets[$n] = $target->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$keys[$n]] ?? []);
         }
 
         return (new self($this->reader->for($version), $this->schools))->balanced($version, $targets);
@@ -46,18 +48,9 @@ final readonly class Balancer
      */
     public static function pairs(array $layers, array $others): array
     {
-        $keys = static function (array $all): array {
-            $seen = $keys = [];
-            foreach ($all as $n => $layer) {
-                $seen[$layer->name] = ($seen[$layer->name] ?? 0) + 1;
-                $keys[$layer->name . "\0" . $seen[$layer->name]] = $n;
-            }
-
-            return $keys;
-        };
-        $theirs = $keys($others);
+        $theirs = array_flip(LayerKeys::of($others));
         $pairs = [];
-        foreach ($keys($layers) as $key => $n) {
+        foreach (LayerKeys::of($layers) as $n => $key) {
             if (isset($theirs[$key])) {
                 $pairs[$n] = $theirs[$key];
             }
@@ -81,7 +74,7 @@ final readonly class Balancer
     /**
      * Rails of every layer of a version against the layer that stands for it in another.
      *
-     * @param array<string, array<string, float>> $wanted single properties set by hand, by layer name
+     * @param array<string, array<string, float>> $wanted single properties set by hand, by the layer's key
      *
      * @return array<int, list<Rail>> by place of the layer
      */
@@ -91,9 +84,10 @@ final readonly class Balancer
         [$reader, $was] = [$this->reader->for($version->formula), $this->reader->for($against->formula)];
         $plain = static fn(DishReading $dish): array => array_map(static fn(\Transmuta\Property\LayerReading $l): Layer => $l->layer, $dish->layers);
         $serveAt = $against->formula->serveAt;
+        $keys = LayerKeys::of($plain($version));
         foreach (self::pairs($plain($version), $plain($against)) as $n => $m) {
             $layer = $version->layers[$n];
-            $target = Target::of($against->layers[$m], $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$layer->layer->name] ?? []);
+            $target = Target::of($against->layers[$m], $was, $serveAt)->aimed($this->schools->aims($aims ?? Aims::same()))->wanting($wanted[$keys[$n]] ?? []);
             $rails[$n] = (new Rails($reader, $target, $serveAt))->of($layer->state);
         }
 

@@ -277,6 +277,8 @@ export interface BenchData {
     lineage: { id: number; name: string; parent_id: number | null }[];
     now: Side;
     original: Side & { version_id: number; name: string };
+    /** What tells the layers apart, in their order: two may have one name. */
+    layer_keys: string[];
     rails: Record<number, Rail[]>;
     watch: Warning[];
     changed_ingredients: { id: string; name: string }[];

@@ -33,7 +33,7 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
             </Box>
             <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ position: 'relative', overflow: 'auto', minHeight: 0, flex: 1 }}>
                 {tab === 'rails' && <SchoolsAtWork schools={data.version.schools_at_work} acts="rails" sx={{ mb: 0.5 }} />}
-                {tab === 'rails' && <Rails name={reading.name} rails={rails} layer={layer} wanted={data.version.wanted[reading.name] ?? {}} onWant={onWant} />}
+                {tab === 'rails' && <Rails name={reading.name} layerKey={data.layer_keys[layer] ?? reading.name} rails={rails} layer={layer} wanted={data.version.wanted[data.layer_keys[layer] ?? reading.name] ?? {}} onWant={onWant} />}
                 {tab === 'reading' && <SchoolsAtWork schools={data.version.schools_at_work} acts="set" sx={{ mb: 0.5 }} />}
                 {tab === 'reading' && <LayerFacts reading={reading} index={layer} dish={data.now.reading} />}
                 {tab === 'diets' && <DietList reading={data.now.reading} />}
@@ -43,7 +43,7 @@ export function Reader({ data, layer, isOriginal, onWant }: { data: BenchData; l
     );
 }
 
-function Rails({ name, rails, layer, wanted, onWant }: { name: string; rails: Rail[]; layer: number; wanted: Record<string, number>; onWant: (layer: string, property: string, value: number | null) => void }) {
+function Rails({ name, layerKey, rails, layer, wanted, onWant }: { name: string; layerKey: string; rails: Rail[]; layer: number; wanted: Record<string, number>; onWant: (layer: string, property: string, value: number | null) => void }) {
     return (
         <>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
@@ -57,12 +57,12 @@ function Rails({ name, rails, layer, wanted, onWant }: { name: string; rails: Ra
             {rails.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>The original has no layer of this name to compare with.</Box>}
             {rails.map((rail) => {
                 const key = wantedKey(rail);
-                return <RailRow key={rail.property} rail={rail} layer={layer} onWant={key ? (value) => onWant(name, key, value) : undefined} />;
+                return <RailRow key={rail.property} rail={rail} layer={layer} onWant={key ? (value) => onWant(layerKey, key, value) : undefined} />;
             })}
             {Object.keys(wanted).length > 0 && (
                 <Box sx={{ fontSize: 14, mt: 0.75 }}>
                     Wanted otherwise than the original: {Object.keys(wanted).join(', ')}. Balance again to move the lines there.{' '}
-                    <Button variant="outlined" onClick={() => onWant(name, '', null)} sx={{ minHeight: 24, py: 0, px: 1 }}>
+                    <Button variant="outlined" onClick={() => onWant(layerKey, '', null)} sx={{ minHeight: 24, py: 0, px: 1 }}>
                         As the original
                     </Button>
                 </Box>
