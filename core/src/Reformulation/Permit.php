@@ -22,7 +22,7 @@ final readonly class Permit
     public function bans(Ingredient $in): bool
     {
         foreach ($this->brief->diets as $diet) {
-            if (DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && self::needsCertificate($in))) {
+            if (self::keepsOut($diet, $in)) {
                 return true;
             }
         }
@@ -30,10 +30,10 @@ final readonly class Permit
         return $this->exclusions->bans($in);
     }
 
-    /** Whether it is of wheat, rye or barley and only a certificate makes it gluten-free, as wheat starch: a route does not build on that. */
-    private static function needsCertificate(Ingredient $in): bool
+    /** What only a certificate makes gluten-free, as starch of wheat, is nothing for a route to build on. */
+    private static function keepsOut(Diet $diet, Ingredient $in): bool
     {
-        return array_diff($in->cereals, ['oats']) !== [];
+        return DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && array_diff($in->cereals, ['oats']) !== []);
     }
 
     /** Whether it may come in. */
@@ -56,22 +56,23 @@ final readonly class Permit
     {
         $rows = [];
         foreach ([...$this->brief->diets, ...$this->guard->diets] as $diet) {
-            if (DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && self::needsCertificate($in))) {
+            if (self::keepsOut($diet, $in)) {
                 $rows = [...$rows, ...TwinBook::names($diet)];
             }
         }
         if ($this->exclusions->bans($in)) {
-            foreach ($in->allergens as $allergen) {
-                $rows = [...$rows, ...self::ALLERGEN_ROWS[$allergen] ?? []];
-            }
-            $rows = [...$rows, ...self::ANY_ROWS];
+            $rows = [...$rows, ...self::allergenRows($in), ...self::ANY_ROWS];
         }
         if ($rows === [] && !$this->guard->allows($in)) {
-            foreach ($in->allergens as $allergen) {
-                $rows = [...$rows, ...self::ALLERGEN_ROWS[$allergen] ?? []];
-            }
+            $rows = self::allergenRows($in);
         }
 
         return array_values(array_unique($rows));
+    }
+
+    /** @return list<string> */
+    private static function allergenRows(Ingredient $in): array
+    {
+        return array_merge(...array_map(static fn(string $allergen): array => self::ALLERGEN_ROWS[$allergen] ?? [], $in->allergens));
     }
 }
