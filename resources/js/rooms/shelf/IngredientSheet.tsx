@@ -27,8 +27,10 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
     const leave = useMutation({
         mutationFn: () => call<undefined>('DELETE', `shelf/${id}`),
         onSuccess: async () => {
-            if (data?.own === 'own') onGone();
-            await client.invalidateQueries({ queryKey: ['shelf'] });
+            const isGone = data?.own === 'own';
+            if (isGone) onGone();
+            // What is off the shelf is not asked for again: this sheet may still stand while the next page comes, and would be told 404.
+            await client.invalidateQueries({ queryKey: ['shelf'], predicate: (query) => !isGone || query.queryKey[1] !== id });
         },
     });
     if (isPending) return <Waiting what="the ingredient" />;
