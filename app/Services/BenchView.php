@@ -9,7 +9,9 @@ use App\Models\Version;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
+use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Formula;
+use Transmuta\Intake\Matcher;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\Section;
@@ -115,7 +117,32 @@ final readonly class BenchView
             'treated' => array_map(static fn(\Transmuta\Formula\Layer $layer): string => $layer->treatment->told(), $formula->layers),
             'names' => (object) $names,
             'fruit' => array_keys($fruit),
+            'candidates' => (object) $this->candidates($formula),
         ];
+    }
+
+    /**
+     * What a line that is not sure may mean instead: a name that is read back as just that, and what 100 g of it hold.
+     *
+     * @return array<string, array{name: string, called: string, glance: string}>
+     */
+    private function candidates(Formula $formula): array
+    {
+        $found = [];
+        $matcher = null;
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->lines as $line) {
+                $ids = $line->ingredient === null ? $line->suggestions : ($line->confidence === Confidence::Sure ? [] : [$line->ingredient, ...$line->suggestions]);
+                foreach ($ids as $id) {
+                    $in = $this->shelf->shelf()->find($id);
+                    if ($in !== null && !isset($found[$id])) {
+                        $found[$id] = ['name' => $in->name, 'called' => ($matcher ??= new Matcher($this->shelf->shelf()))->nameOf($id, $formula->measures), 'glance' => $in->glance()];
+                    }
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** @return array<string, mixed> */

@@ -26,7 +26,7 @@ final class DishSummaries
         $summary = [
             'portions' => $original->formula->portions,
             'portion_g' => round($reading->portion['mass_g']),
-            'unresolved' => \count($reading->formula->unresolved()),
+            'unresolved' => \count($reading->formula->unresolved()) + \count($reading->formula->provisional()),
             'section' => Section::of($reading),
             'made_of' => array_map(
                 static fn(Layer $layer): array => array_map(static fn(Line $line): array => ['ingredient' => $line->ingredient, 'grams' => $line->grams], $layer->understood()),

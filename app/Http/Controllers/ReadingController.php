@@ -16,7 +16,7 @@ final class ReadingController extends Controller
 {
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {
-        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', 'in:us,metric,au,uk']]);
+        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca']]);
         $formula = $engine->parse((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')));
         $reading = $engine->read($formula);
 

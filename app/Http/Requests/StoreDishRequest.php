@@ -18,7 +18,7 @@ final class StoreDishRequest extends FormRequest
     {
         return [
             'text' => ['required', 'string', 'max:400000'],
-            'measures' => ['nullable', 'string', 'in:us,metric,au,uk'],
+            'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca'],
         ];
     }
 

@@ -20,6 +20,12 @@ final readonly class Claim
         public string $note = '',
     ) {}
 
+    /** The same claim while something of the dish is not known: it cannot be met. */
+    public function inDoubt(string $question): self
+    {
+        return $this->standing === Standing::Met ? new self($this->name, $this->regime, Standing::Unproven, $this->value, $this->unit, $this->condition, $this->source, $question) : $this;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

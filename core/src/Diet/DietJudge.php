@@ -26,21 +26,24 @@ final class DietJudge
     /**
      * @param list<Ingredient> $ingredients in the dish
      * @param array<string, float> $portion nutrition of one portion
-     * @param int $unread lines that were not understood
+     * @param list<string> $questions what has to be answered first: lines not understood, guesses not confirmed
+     * @param list<string> $guessed ids that are in the dish by a guess alone: they break no diet and meet none
      * @param ?array<string, float> $original nutrition of one portion of what it was reformulated from
      * @param bool $heated whether anything in it is heated
      * @param ?float $proteinPortion g of protein a portion that count as high; the share of energy where null
      *
      * @return array<string, Verdict> by diet
      */
-    public static function all(array $ingredients, array $portion, int $unread, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null, ?array $original = null, bool $heated = false, ?float $proteinPortion = null): array
+    public static function all(array $ingredients, array $portion, array $questions, ?float $netCarbLimit = null, ?float $proteinFloor = null, ?EvidenceBook $book = null, ?array $original = null, bool $heated = false, ?float $proteinPortion = null, array $guessed = []): array
     {
         $verdicts = [];
         foreach (Diet::cases() as $diet) {
             $because = $unproven = $proven = [];
             foreach ($ingredients as $in) {
                 $seen = $book?->of($in->id, $diet);
-                if (DietRules::bans($diet, $in)) {
+                if (DietRules::bans($diet, $in) && \in_array($in->id, $guessed, true)) {
+                    $unproven[] = \sprintf('%s would break it; that it is in the dish is a guess.', $in->name);
+                } elseif (DietRules::bans($diet, $in)) {
                     $because[] = $in->name;
                 } elseif ($seen !== null && !$seen->meets) {
                     $because[] = $in->name . ': ' . $seen->words();
@@ -50,9 +53,7 @@ final class DietJudge
                     $unproven[] = $in->name . ': ' . $question;
                 }
             }
-            if ($unread > 0) {
-                $unproven[] = \sprintf('%d line%s not understood yet.', $unread, $unread === 1 ? ' is' : 's are');
-            }
+            array_unshift($unproven, ...$questions);
             $verdicts[$diet->value] = Verdict::of(
                 $diet,
                 [...$because, ...self::numbers($diet, $portion, $netCarbLimit, $proteinFloor, $original, $proteinPortion), ...($diet === Diet::Raw && $heated ? ['it is heated'] : [])],

@@ -64,7 +64,7 @@ final readonly class FormulaJson
             throw Unreadable::json('a dish takes at most 30 layers');
         }
         try {
-            $system = UnitSystem::tryFrom(self::text($data, 'measures', 'metric')) ?? throw Nonsense::of('measures', self::text($data, 'measures', ''), 'use us, metric, au or uk');
+            $system = UnitSystem::tryFrom(self::text($data, 'measures', 'metric')) ?? throw Nonsense::of('measures', self::text($data, 'measures', ''), 'use us, metric, au, uk, in or ca');
 
             return Formula::of(
                 title: mb_substr(self::text($data, 'title', 'Untitled dish'), 0, 160),
@@ -94,6 +94,7 @@ final readonly class FormulaJson
             'pinned' => $line->pinned,
             'reason' => $line->reason,
             'suggestions' => $line->suggestions,
+            'doubt' => $line->doubt,
         ];
     }
 
@@ -115,11 +116,11 @@ final readonly class FormulaJson
 
         return new Layer(
             name: mb_substr(self::text($layer, 'name', 'Layer ' . ($number + 1)), 0, 80),
-            lines: array_map(
-                fn(mixed $line, int $n): Line => $this->readLine($line, \sprintf('layer %d line %d', $number + 1, $n + 1), $system),
+            lines: array_merge(...array_map(
+                fn(mixed $line, int $n): array => $this->readLine($line, \sprintf('layer %d line %d', $number + 1, $n + 1), $system),
                 array_values($layer['lines']),
                 array_keys(array_values($layer['lines'])),
-            ),
+            ), ...[[]]),
             treatment: $treatment,
             tin: $tin === '' ? null : Tin::parse($tin),
             loss: $loss === '' ? null : Loss::parse($loss),
@@ -143,24 +144,25 @@ final readonly class FormulaJson
         return $measured;
     }
 
-    private function readLine(mixed $line, string $place, UnitSystem $system): Line
+    /** @return list<Line> a typed line may hold several */
+    private function readLine(mixed $line, string $place, UnitSystem $system): array
     {
         if (\is_string($line)) {
-            return $this->lines->read($line, $system);
+            return $this->lines->lines($line, $system);
         }
         if (!\is_array($line)) {
             throw Unreadable::json($place . ' is neither a text nor an object');
         }
         $ingredient = self::text($line, 'ingredient', '');
         if ($ingredient === '') {
-            return $this->lines->read(self::text($line, 'text', ''), $system);
+            return $this->lines->lines(self::text($line, 'text', ''), $system);
         }
         $grams = $line['grams'] ?? null;
         if (!\is_int($grams) && !\is_float($grams)) {
             throw Unreadable::json($place . ' needs "grams" as a number');
         }
         try {
-            return Line::of(
+            return [Line::of(
                 $this->lines->known($ingredient),
                 (float) $grams,
                 mb_substr(self::text($line, 'text', ''), 0, 400),
@@ -168,7 +170,7 @@ final readonly class FormulaJson
                 Confidence::tryFrom(self::text($line, 'confidence', 'sure')) ?? Confidence::Sure,
                 array_values(array_filter(\is_array($line['prep'] ?? null) ? $line['prep'] : [], is_string(...))),
                 ($line['pinned'] ?? false) === true,
-            );
+            )->doubting(self::text($line, 'doubt', '') ?: null, array_values(array_filter(\is_array($line['suggestions'] ?? null) ? $line['suggestions'] : [], is_string(...))))];
         } catch (Nonsense $nonsense) {
             throw Unreadable::json(\sprintf('%s (%s): %s', $place, $ingredient, $nonsense->mend));
         } catch (\Transmuta\Shelf\UnknownIngredient $unknown) {

@@ -6,18 +6,25 @@ namespace Transmuta\Format;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
+use Transmuta\Intake\Matcher;
+use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Shelf;
 
 /** A formula in the plain text form that {@see \Transmuta\Intake\TextFormula} reads: every line in grams under its shelf name. */
 final readonly class FormulaText
 {
-    public function __construct(private Shelf $shelf) {}
+    private Matcher $matcher;
+
+    public function __construct(private Shelf $shelf)
+    {
+        $this->matcher = new Matcher($shelf);
+    }
 
     public function write(Formula $formula): string
     {
         $rows = ['title: ' . $formula->title, 'family: ' . $formula->family->value, 'measures: ' . $formula->measures->value, 'portions: ' . $formula->portions, \sprintf('serve at: %s C', self::number($formula->serveAt))];
         foreach ($formula->measured as $m) {
-            $rows[] = 'measured: ' . $this->shelf->get($m->ingredient)->names[0] . ($m->brix === null ? '' : ' brix ' . self::number($m->brix)) . ($m->acid === null ? '' : ' acid ' . self::number($m->acid));
+            $rows[] = 'measured: ' . $this->matcher->nameOf($m->ingredient, $formula->measures) . ($m->brix === null ? '' : ' brix ' . self::number($m->brix)) . ($m->acid === null ? '' : ' acid ' . self::number($m->acid));
         }
         foreach ($formula->layers as $layer) {
             $rows[] = '';
@@ -30,7 +37,7 @@ final readonly class FormulaText
                 $rows[] = 'loss: ' . $layer->loss->words();
             }
             foreach ($layer->lines as $line) {
-                $rows[] = $this->line($line);
+                $rows[] = $this->line($line, $formula->measures);
             }
         }
         if ($formula->method !== []) {
@@ -40,13 +47,13 @@ final readonly class FormulaText
         return implode("\n", $rows) . "\n";
     }
 
-    private function line(Line $line): string
+    private function line(Line $line, UnitSystem $measures): string
     {
         if ($line->ingredient === null) {
             return $line->text;
         }
 
-        return \sprintf('%s g %s%s', self::number($line->grams), $this->shelf->get($line->ingredient)->names[0], $line->prep === [] ? '' : ', ' . implode(' ', $line->prep));
+        return \sprintf('%s g %s%s', self::number($line->grams), $this->matcher->nameOf($line->ingredient, $measures), $line->prep === [] ? '' : ', ' . implode(' ', $line->prep));
     }
 
     /** A number in full, without an exponent. */

@@ -32,7 +32,7 @@ final readonly class IngredientJson
         }
 
         return [
-            'id' => $in->id, 'name' => $in->name, 'group' => $in->group, 'names' => $in->names, 'jobs' => Jobs::of($in), 'not' => $not, 'ask' => $ask,
+            'id' => $in->id, 'name' => $in->name, 'group' => $in->group, 'names' => $in->called(), 'jobs' => Jobs::of($in), 'not' => $not, 'ask' => $ask,
             'mark' => $in->provenance->mark->value, 'source' => $in->provenance->source,
         ];
     }

@@ -39,7 +39,8 @@ final class ReadingJson
             'portion' => self::facts($dish->portion),
             'per_100g' => self::facts($dish->per100),
             'us' => self::us($dish),
-            'allergens' => ['contains' => $dish->contains, 'may_contain' => $dish->mayContain, 'by_regime' => array_map(
+            'questions' => $dish->formula->questions(),
+            'allergens' => ['unknown' => $dish->formula->questions(), 'contains' => $dish->contains, 'may_contain' => $dish->mayContain, 'by_regime' => array_map(
                 static fn(array $lists): array => ['contains' => (object) $lists['contains'], 'may_contain' => (object) $lists['may']],
                 $dish->allergens,
             )],
@@ -50,6 +51,10 @@ final class ReadingJson
             'unresolved' => array_map(
                 static fn(Line $line): array => ['line' => $line->number, 'text' => $line->text, 'reason' => (string) $line->reason],
                 $dish->formula->unresolved(),
+            ),
+            'provisional' => array_map(
+                static fn(Line $line): array => ['line' => $line->number, 'text' => $line->text, 'ingredient' => $line->ingredient, 'doubt' => $line->doubt],
+                $dish->formula->provisional(),
             ),
         ];
     }
@@ -167,6 +172,7 @@ final class ReadingJson
                 'grams' => $line->ingredient === null ? null : round($line->grams, 2),
                 'trace' => $line->trace,
                 'confidence' => $line->confidence->value,
+                'doubt' => $line->doubt,
                 'jobs' => $line->ingredient === null ? self::IDLE : array_map(static fn(float $share): float => round($share, 3), array_shift($jobs) ?? self::IDLE),
                 'set_by' => (object) ($line->ingredient === null ? [] : array_map(static fn(float $share): float => round($share, 3), array_shift($setBy) ?? [])),
             ];

@@ -61,6 +61,30 @@ final readonly class Formula
         return new self($title ?? $this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $layers, $this->method, $this->measured);
     }
 
+    /** @return list<Line> lines computed from a guess that nobody has confirmed, in order */
+    public function provisional(): array
+    {
+        return array_merge(...array_map(static fn(Layer $layer): array => array_values(array_filter($layer->lines, static fn(Line $line): bool => $line->isProvisional())), $this->layers), ...[[]]);
+    }
+
+    /**
+     * What has to be answered before anything can be stated of the dish: lines nobody understands, and guesses nobody has confirmed.
+     *
+     * @return list<string>
+     */
+    public function questions(): array
+    {
+        $questions = [];
+        foreach ($this->unresolved() as $line) {
+            $questions[] = \sprintf(str_contains((string) $line->reason, 'No amount') ? 'How much is meant by “%s”?' : 'What is “%s”?', mb_strimwidth($line->text, 0, 80, '…'));
+        }
+        foreach ($this->provisional() as $line) {
+            $questions[] = \sprintf('What is “%s”? It is read as a guess.', mb_strimwidth($line->text === '' ? (string) $line->ingredient : $line->text, 0, 80, '…'));
+        }
+
+        return array_values(array_unique($questions));
+    }
+
     /** @return list<Line> lines not understood, in order */
     public function unresolved(): array
     {

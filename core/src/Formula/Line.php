@@ -13,6 +13,7 @@ final readonly class Line
     /**
      * @param list<string> $prep sub-steps of this line alone: `boiled`, `melted`, `whipped`, `heated`, `infused`
      * @param list<string> $suggestions ingredient ids that may be meant
+     * @param ?string $doubt what is not accounted for in a line that is a guess, or how a slip was read
      */
     private function __construct(
         public string $text,
@@ -25,6 +26,7 @@ final readonly class Line
         public ?string $reason,
         public array $suggestions,
         public int $number,
+        public ?string $doubt = null,
     ) {}
 
     /**
@@ -57,18 +59,32 @@ final readonly class Line
 
     public function weighing(float $grams): self
     {
-        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number);
+        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions);
     }
 
     public function pinned(bool $pinned): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
     }
 
-    /** The same line under the words it was first written in. */
-    public function saying(string $text): self
+    public function traced(string $trace): self
     {
-        return new self($text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number);
+        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
+    }
+
+    /**
+     * @param ?string $doubt why it is not sure what is meant
+     * @param list<string> $suggestions ids that may be meant instead
+     */
+    public function doubting(?string $doubt, array $suggestions): self
+    {
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt);
+    }
+
+    /** Computed as if it were so, and not yet known to be: read as a guess and not confirmed. */
+    public function isProvisional(): bool
+    {
+        return $this->ingredient !== null && $this->confidence === Confidence::Guess;
     }
 
     public function has(string $prep): bool

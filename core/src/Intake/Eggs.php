@@ -5,30 +5,52 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Formula\Confidence;
-use Transmuta\Formula\Line;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Shelf;
 
 /** Eggs by size and part; "large" differs by country. */
 final class Eggs
 {
-    /** "4 large egg yolks", "2 eggs", "whites of 3 eggs". */
-    public static function line(Shelf $shelf, string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): ?Line
+    private const BESIDE = 'fresh|free|range|organic|whole|cold|raw|hens?|beaten|lightly|well|at|room|temperature|temp|separated|large|medium|small|extra|jumbo|xl|size|sized|pasteurised|pasteurized|of|from|the|and|egg|eggs|yolk|yolks|white|whites|only|for|glaze|glazing|wash|brushing|mixed|chilled|warmed|pasture|raised|cage|barn|brown|a|whisked|divided|about|to|brush|plus|in|shell|your|best|good';
+
+    /** The egg, yolk or white a counted phrase means; null where it means something else, such as a duck's. */
+    public static function part(string $phrase): ?string
     {
-        if (!preg_match('/^(?:(small|medium|large|extra[- ]large|jumbo)\s+)?(?:(?:fresh|free[- ]range|whole|cold)\s+)*(?:(egg yolk|egg white|yolk|white|egg)s?)\b(?!\s*powder)/u', $rest, $m)) {
+        $plain = preg_replace('/[^a-z\s]/u', ' ', $phrase) ?? $phrase;
+        if (preg_match('/\b(?:eggs?|yolks?|whites?)\b/u', $plain) !== 1 || preg_match('/^\s*(?:(?:' . self::BESIDE . ')\b\s*)+$/u', preg_replace('/\b[sml]\b/u', '', $plain) ?? $plain) !== 1) {
             return null;
         }
-        $size = str_replace(' ', '-', $m[1] ?: 'large');
-        $key = \sprintf('each:%s-%s', $system->eggPrefix(), $size);
-        $whole = $shelf->get('egg')->units[$key] ?? $shelf->get('egg')->units['each:' . $system->eggPrefix() . '-extra-large'];
-        [$id, $share] = match (true) {
-            str_contains($m[2], 'yolk') => ['egg-yolk', 0.34],
-            str_contains($m[2], 'white') => ['egg-white', 0.66],
-            default => ['egg', 1.0],
-        };
-        $each = $whole * $share;
-        $trace = \sprintf('%s × %s g (%s %s%s) = %s g', Numbers::words($count), Numbers::words($each), strtoupper($system->eggPrefix()), $size, $share < 1.0 ? \sprintf(', %d %% of the egg', $share * 100) : '', Numbers::words($count * $each));
 
-        return Line::of($id, round($count * $each, 2), $text, $trace, $m[1] === '' || $range ? Confidence::Likely : Confidence::Sure, Preparation::of($rest), false, $number);
+        return match (true) {
+            preg_match('/\byolks?\b/u', $plain) === 1 => 'egg-yolk',
+            preg_match('/\bwhites?\b/u', $plain) === 1 => 'egg-white',
+            default => 'egg',
+        };
+    }
+
+    /** @return array{grams: float, trace: string, confidence: Confidence} */
+    public static function weigh(Shelf $shelf, string $part, float $count, string $size, bool $isRange, UnitSystem $system): array
+    {
+        $size = match (preg_replace('/[\s-]+/', ' ', $size)) {
+            'extra large', 'x large', 'xl', 'king size' => 'extra-large',
+            'size s', 's', 'little' => 'small',
+            'size m', 'm' => 'medium',
+            'size l', 'l', 'big', '' => 'large',
+            default => $size,
+        };
+        $units = $shelf->get('egg')->units;
+        $each = $units[\sprintf('each:%s-%s', $system->eggPrefix(), $size)] ?? $units['each:' . $system->eggPrefix() . '-extra-large'];
+        $share = match ($part) {
+            'egg-yolk' => 0.34,
+            'egg-white' => 0.66,
+            default => 1.0,
+        };
+        $each *= $share;
+
+        return [
+            'grams' => round($count * $each, 2),
+            'trace' => \sprintf('%s × %s g (%s %s%s) = %s g', Numbers::words($count), Numbers::words($each), strtoupper($system->eggPrefix()), $size, $share < 1.0 ? \sprintf(', %d %% of the egg', $share * 100) : '', Numbers::words($count * $each)),
+            'confidence' => $isRange ? Confidence::Likely : Confidence::Sure,
+        ];
     }
 }

@@ -7,20 +7,36 @@ namespace Transmuta\Intake;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Nonsense;
+use Transmuta\Intake\Production\EachOf;
+use Transmuta\Intake\Production\EggsAndParts;
+use Transmuta\Intake\Production\EggsApart;
+use Transmuta\Intake\Production\Part;
+use Transmuta\Intake\Production\PlusExtra;
+use Transmuta\Intake\Production\Production;
+use Transmuta\Intake\Production\SumOfTwo;
+use Transmuta\Intake\Production\ZestAndJuice;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Shelf;
 
-/** Reads one ingredient line to grams, with the trace of how. */
+/**
+ * Reads one ingredient line to grams, with the trace of how. A line may hold several: {@see lines} gives them all. The way: productions
+ * part it, the amounts are taken out of each part, what is left is the name, and the weigher brings both together.
+ */
 final readonly class LineReader
 {
-    private const FORMS = ['melted', 'sifted', 'packed', 'chopped', 'ground', 'puree', 'flakes', 'mashed', 'loose', 'grated'];
-    private const VAGUE = 'squeeze|splash|drizzle|glug|dollop|grating|sprinkle|sprinkling';
+    public const LONGEST = 400;
 
-    private Sizes $sizes;
+    private QuantityReader $quantities;
+    private Weigher $weigher;
 
-    public function __construct(private Shelf $shelf, private Units $units, private Matcher $matcher)
+    /** @var list<Production> in the order they are tried */
+    private array $productions;
+
+    public function __construct(private Shelf $shelf, Units $units, private Matcher $matcher)
     {
-        $this->sizes = new Sizes($units);
+        $this->quantities = new QuantityReader($units, new Containers(), $matcher->vocabulary());
+        $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers);
+        $this->productions = [new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher), new PlusExtra(), new SumOfTwo($this->quantities)];
     }
 
     /**
@@ -36,285 +52,252 @@ final readonly class LineReader
     /** The id a name surely means; null where it means nothing or only may. */
     public function ingredientNamed(string $name): ?string
     {
-        $found = $this->ingredient($name);
+        $found = $this->matcher->find($name);
 
-        return $found['confidence'] === Confidence::Guess ? null : $found['id'];
+        return $found->confidence === Confidence::Guess ? null : $found->id;
     }
 
+    /**
+     * Ids a name may mean, likeliest first.
+     *
+     * @return list<string>
+     */
+    public function candidates(string $name, UnitSystem $system = UnitSystem::Metric): array
+    {
+        $found = $this->matcher->find($name, $system);
+
+        return array_values(array_unique([...($found->id === null ? [] : [$found->id]), ...$found->suggestions]));
+    }
+
+    /** A name that is read back as just this ingredient. */
+    public function nameOf(string $id, UnitSystem $system): string
+    {
+        return $this->matcher->nameOf($id, $system);
+    }
+
+    /** The first of what a line holds. */
     public function read(string $text, UnitSystem $system, int $number = 0): Line
     {
-        // A capital T is a tablespoon where a small one is a teaspoon.
-        $plain = preg_replace('/^([\d\s\/.,-]+)T\.?(?=\s)/u', '$1 tbsp', Numbers::plain($text)) ?? $text;
-        $plain = mb_strtolower($plain);
-        $plain = preg_replace('/^(?:[-*•·]|\d+[.)]\s)\s*/u', '', $plain) ?? $plain;
-        if (mb_strlen($plain) > 400) {
-            return Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number);
+        return $this->lines($text, $system, $number)[0];
+    }
+
+    /** @return non-empty-list<Line> everything the line holds, each under the words it was written in */
+    public function lines(string $text, UnitSystem $system, int $number = 0): array
+    {
+        $plain = self::cleaned($text);
+        if (mb_strlen($plain) > self::LONGEST) {
+            return [Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number)];
         }
         if (preg_match('/^-\s*\d/', $plain) === 1 || preg_match('/^-\d/', mb_strtolower(Numbers::plain(ltrim($text)))) === 1) {
-            return Line::notUnderstood($text, 'A mass cannot be negative; write the amount without a minus sign.', [], $number);
+            return [Line::notUnderstood($text, 'A mass cannot be negative; write the amount without a minus sign.', [], $number)];
         }
-        $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
-        $plain = preg_replace('/^(?:the\s+)?seeds\s+(?:of|from)\s+/u', '', $plain) ?? $plain;
-        if (preg_match('/^an?\s+(?:good\s+|small\s+)?(?:' . self::VAGUE . ')\b/u', $plain) === 1) {
-            return $this->withoutAmount($text, $plain, $system, $number);
-        }
-        $plain = preg_replace('/^(?:about|approx\.?|around|ca\.?|scant|generous|heaped|level)\s+/u', '', $plain) ?? $plain;
-
         try {
-            return $this->fruitParts($text, $plain, $system, $number)
-                ?? $this->amountFirst($text, $plain, $system, $number)
-                ?? $this->amountLast($text, $plain, $system, $number)
-                ?? $this->withoutAmount($text, $plain, $system, $number);
+            // "2 cups moon sugar → caster sugar": what a cook has said it is; the words stay as they were.
+            if (preg_match('/^(.*?)\s*(?:->|=>|→)\s*(.+)$/u', $plain, $said) === 1) {
+                return [$this->told($text, $said[1], $said[2], $system, $number)];
+            }
+            $lines = [];
+            foreach ($this->parts(new Part($this->masked($plain)), $system, 0) as $part) {
+                $lines[] = $this->one($text, $part, $system, $number);
+            }
+
+            return $lines === [] ? [Line::notUnderstood($text, 'Nothing could be read here; write it like "120 g lemon juice".', [], $number)] : $lines;
         } catch (Nonsense $nonsense) {
-            return Line::notUnderstood($text, 'That amount cannot be right: ' . $nonsense->mend . '.', [], $number);
+            return [Line::notUnderstood($text, 'That amount cannot be right: ' . $nonsense->mend . '.', [], $number)];
         }
     }
 
-    /** "juice of 1½ lemons", "zest of one orange", "2 lemons, juice only". */
-    private function fruitParts(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    /** A line whose reader was told what it is: the name after the arrow, with its own amount or that before it. */
+    private function told(string $text, string $words, string $is, UnitSystem $system, int $number): Line
     {
-        $both = preg_match('/^(?:the\s+)?(?:(?:finely\s+)?(?:grated\s+)?(?:zest|rind)\s+(?:and|&)\s+juice|juice\s+(?:and|&)\s+(?:(?:finely\s+)?(?:grated\s+)?)?(?:zest|rind))\s+(?:of|from)\s+(.+)$/u', $plain, $two);
-        if ($both === 1) {
-            $plain = 'juice of ' . $two[1];
+        $is = $this->masked($is);
+        $own = $this->split($is, $system);
+        $read = $own['quantity'] === null ? $this->split($this->masked($words), $system) : $own;
+        if ($read['quantity'] === null) {
+            return $this->withoutAmount($text, $own['phrase'], $system, $number);
         }
-        if (!preg_match('/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:freshly\s+)?(?:squeezed\s+)?(?:strained\s+)?(juice|zest|rind|pulp)\s+(?:of|from)\s+(.+)$/u', $plain, $m)) {
-            if (!preg_match('/^(.+?)s?,\s*(?:the\s+)?(juice|zest|rind|pulp)(?:d|ed| only)?$/u', $plain, $n)) {
-                return null;
+
+        return $this->weigher->weigh($text, $read['quantity'], $read['brackets'], $own['phrase'], $system, $number);
+    }
+
+    /** @return list<Part> */
+    private function parts(Part $line, UnitSystem $system, int $depth): array
+    {
+        if ($depth > 6) {
+            return [$line];
+        }
+        foreach ($this->productions as $production) {
+            $parts = $production->parts($line, $system);
+            if ($parts !== null && !(\count($parts) === 1 && $parts[0]->text === $line->text)) {
+                return array_merge(...array_map(fn(Part $part): array => $this->parts($part, $system, $depth + 1), $parts));
             }
-            $m = [$plain, $n[2], $n[1]];
         }
-        $part = $m[1] === 'rind' ? 'zest' : $m[1];
-        $count = Numbers::take($m[2]) ?? ['value' => 1.0, 'range' => false, 'rest' => $m[2]];
-        $fruit = trim(preg_replace('/\b(large|medium|small|big|unwaxed|ripe|fresh|of|the)\b/u', '', $count['rest']) ?? '');
-        $fruit = Matcher::words(preg_replace('/,.*$/u', '', $fruit) ?? $fruit);
-        $found = $this->matcher->find(implode(' ', $fruit) . ' ' . $part);
-        $in = $found['id'] === null ? null : $this->shelf->find($found['id']);
-        if ($in === null || !isset($in->units['fruit'])) {
-            return Line::notUnderstood($text, \sprintf('How much %s that fruit gives is not on the shelf; weigh it and write grams.', $part), $found['suggestions'], $number);
-        }
-        $grams = $count['value'] * $in->units['fruit'];
-        $trace = \sprintf('%s × %s g %s a fruit = %s g%s', Numbers::words($count['value']), Numbers::words($in->units['fruit']), $part, Numbers::words($grams), $both === 1 ? '; write the zest as a line of its own' : '');
 
-        return Line::of($in->id, round($grams, 2), $text, $trace, Confidence::Likely, [], false, $number);
+        return [$line];
     }
 
-    private function amountFirst(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    /** Bullets, emphasis, entities and footnote marks gone; a capital T is a tablespoon where a small one is a teaspoon. */
+    private static function cleaned(string $text): string
     {
-        $taken = Numbers::take($plain);
-        // "85 % chocolate, 120 g": the strength comes first, the amount later.
-        if ($taken === null || preg_match('/^\s*%/', $taken['rest']) === 1) {
+        $text = html_entity_decode(strip_tags($text), \ENT_QUOTES | \ENT_HTML5);
+        $text = preg_replace('/^\s*(?:\[[ x]?\]|[☐☑✓✔▢□•·▪◦*\-–—>]+|\(?\d{1,2}\)|\d{1,2}\.(?=\s))\s*(?=\S)/u', '', $text) ?? $text;
+        $plain = preg_replace('/(^|[\d\/½¼¾⅓⅔]\s?)T\.?(?=\s)/u', '$1 tbsp', str_replace(['**', '__', '*', '†', '‡'], '', $text)) ?? $text;
+        $plain = mb_strtolower(Numbers::plain($plain));
+        $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
+        $plain = preg_replace(['/^(?:the\s+)?seeds\s+(?:scraped\s+)?(?:of|from)\s+/u', '/\bnot\s+(?:the\s+)?[\w-]+(?:[\s-]fat)?\b/u', '/\s*\b(?:see|as per)\s+(?:note|tip|recipe|below|above)s?\b.*$/u'], '', $plain) ?? $plain;
+        $plain = preg_replace('/\ba\s+couple\s+(?:of\s+)?/u', '2 ', $plain) ?? $plain;
+        $plain = preg_replace('/\.{2,}|…/u', ' ', $plain) ?? $plain;
+        $plain = preg_replace('/\bhalf\s+a\s+dozen\b/u', '6', $plain) ?? $plain;
+
+        return rtrim(trim($plain), ' .;,');
+    }
+
+    /** Names with "and" or "of" in them, or that begin like a container ("stem ginger"), are one word to everything that parts a line. */
+    private function masked(string $plain): string
+    {
+        foreach ($this->matcher->joinedNames($this->quantities->containers) as $name) {
+            if (str_contains($plain, $name)) {
+                $plain = preg_replace('/(?<![\w])' . preg_quote($name, '/') . '(?![\w])/u', str_replace(' ', '_', $name), $plain) ?? $plain;
+            }
+        }
+
+        return $plain;
+    }
+
+    private function one(string $text, Part $part, UnitSystem $system, int $number): Line
+    {
+        $read = $this->split($part->text, $system);
+        if ($part->estimate !== null) {
+            // The same thing again, without the amount it had before.
+            $quantity = new Quantity('mass', $part->estimate, \sprintf('%s grams', Numbers::words($part->estimate)), unit: 'gram');
+
+            return $this->weigher->weigh($text, $quantity, [], $read['phrase'], $system, $number, 'an estimate: ' . $part->note);
+        }
+        if ($read['quantity'] === null) {
+            return $this->withoutAmount($text, $read['phrase'], $system, $number);
+        }
+        $line = $this->weigher->weigh($text, $read['quantity'], $read['brackets'], $read['phrase'], $system, $number);
+
+        return $part->note === '' || $line->ingredient === null ? $line : $line->traced($line->trace . '; ' . $part->note);
+    }
+
+    /**
+     * The amount a part states, the amounts in its brackets, and what is left: the name.
+     *
+     * @return array{quantity: ?Quantity, brackets: list<Quantity>, phrase: string}
+     */
+    private function split(string $plain, UnitSystem $system): array
+    {
+        $brackets = [];
+        $bare = preg_replace_callback('/[(\[]([^()\[\]]*)[)\]]/u', function (array $m) use (&$brackets, $system): string {
+            $said = $this->quantities->bracket($m[1], $system);
+            if ($said === null) {
+                return preg_match('/^\s*(?:about|approx\.?|from|around)?\s*\d/u', $m[1]) === 1 && preg_match('/%|percent|bloom/u', $m[1]) !== 1 ? ' ' : $m[0];
+            }
+            $brackets[] = $said;
+
+            return ' ';
+        }, $plain) ?? $plain;
+        $bare = trim(preg_replace('/\s+/u', ' ', $bare) ?? $bare);
+        $isStrength = preg_match('/^\d+(?:\.\d+)?\s*%/u', $bare) === 1;
+        $first = $isStrength ? null : $this->quantities->take($bare, $system);
+        if ($first === null && !$isStrength) {
+            $first = $this->quantities->bare(preg_replace('/^(?:an?|one)\s+(?:(?:good|small|large|big|generous|tiny|little)\s+)?/u', '', $bare) ?? $bare, $system);
+        }
+        if ($first !== null && preg_match('/[a-z]/u', $first['rest']) === 1) {
+            [$phrase, $said] = $this->saidAfter($first['rest'], $system);
+
+            return ['quantity' => $first['quantity'], 'brackets' => [...$brackets, ...$said], 'phrase' => $phrase];
+        }
+        $later = $this->later($bare, $system);
+        if ($later !== null) {
+            return ['quantity' => $later['quantity'], 'brackets' => $brackets, 'phrase' => $later['phrase']];
+        }
+        if ($brackets !== []) {
+            return ['quantity' => array_shift($brackets), 'brackets' => $brackets, 'phrase' => $bare];
+        }
+
+        return ['quantity' => null, 'brackets' => [], 'phrase' => $bare];
+    }
+
+    /**
+     * "a squeeze of lemon, about 1 tsp"; "2 limes, 60 ml juice": an amount said again after a comma.
+     *
+     * @return array{string, list<Quantity>}
+     */
+    private function saidAfter(string $phrase, UnitSystem $system): array
+    {
+        if (preg_match('/^(.+?)\s*[,-]\s+(?:about|approx\.?|around|ca\.?|weighing|total)\s+(.+)$/u', $phrase, $m) === 1) {
+            $said = $this->quantities->bracket($m[2], $system);
+            if ($said !== null) {
+                return [$m[1], [$said]];
+            }
+        }
+        if (preg_match('/^(.+?)\s*,\s*(\d[^,]*?)\s+each\b(.*)$/u', $phrase, $m) === 1) {
+            $said = $this->quantities->bracket($m[2] . ' each', $system);
+            if ($said !== null) {
+                return [$m[1] . $m[3], [$said]];
+            }
+        }
+
+        return [$phrase, []];
+    }
+
+    /**
+     * An amount after the name: "Butter 115 g, softened", "eggs – 3", "juice of 2 lemons", "Sugar: 1 cup + 2 tbsp".
+     *
+     * @return array{quantity: Quantity, phrase: string}|null
+     */
+    private function later(string $plain, UnitSystem $system): ?array
+    {
+        if (preg_match_all('/(?<![\w%.\/])(?:\d|(?:an?|half|one|two|three|four|five|six|eight|ten|twelve|quarter|pinch|dash|scant|heaped)\b)/u', $plain, $found, \PREG_OFFSET_CAPTURE) === false) {
             return null;
         }
-        $rest = preg_replace('/^(?:level|heaped|heaping|rounded|scant|generous|good)\s+/u', '', ltrim($taken['rest'])) ?? $taken['rest'];
-        $packed = $this->sizes->packed($taken['value'], $rest, $system);
-        if ($packed !== null) {
-            return $this->weighed($text, $packed['rest'], $packed['amount'], $packed['kind'], $packed['words'], $taken['range'], $number);
-        }
-        $unit = $this->units->take($rest, $system);
-        if ($unit !== null) {
-            $amount = $taken['value'] * $unit['value'];
-            $words = \sprintf('%s %s', Numbers::words($taken['value']), $unit['unit']);
-            $rest = $unit['rest'];
-            while (preg_match('/^(\+|plus|and|minus|less)\s+(?=\d|[a-z])(.*)$/u', $rest, $m)
-                && ($more = Numbers::take($m[2])) !== null
-                && ($next = $this->units->take($more['rest'], $system)) !== null
-                && $next['kind'] === $unit['kind']) {
-                $less = \in_array($m[1], ['minus', 'less'], true);
-                $amount += ($less ? -1 : 1) * $more['value'] * $next['value'];
-                $words .= \sprintf(' %s %s %s', $less ? '−' : '+', Numbers::words($more['value']), $next['unit']);
-                $rest = $next['rest'];
+        foreach ($found[0] as [$word, $offset]) {
+            $before = rtrim(substr($plain, 0, $offset));
+            $taken = $this->quantities->take(substr($plain, $offset), $system);
+            if ($taken === null || preg_match('/[a-z]/u', $before) !== 1) {
+                continue;
             }
-            $stated = $unit['kind'] === 'volume' ? $this->sizes->stated($rest, $system) : null;
-            if ($stated !== null && $stated['kind'] === 'mass') {
-                return $this->weighed($text, $stated['rest'], $stated['amount'], 'mass', $stated['words'], false, $number);
+            $rest = trim($taken['rest']);
+            $isCount = $taken['quantity']->kind === 'count' && $taken['quantity']->container === '';
+            $isOf = preg_match('/\b(?:of|from)(?:\s+(?:about|the))?$/u', $before) === 1 || preg_match('/\b(?:juice|zest|rind|pulp)$/u', $before) === 1;
+            if (preg_match('/^[a-z]/u', $word) === 1 && !$isOf && preg_match('/[,:(-]$/u', $before) !== 1 && !($taken['quantity']->container !== '' || $taken['quantity']->kind !== 'count')) {
+                continue;
             }
-            $rest = preg_replace('#^/\s*[\d./\s]+\s*[a-z.]+\s#u', '', $rest) ?? $rest;
+            if ($isCount && !$isOf && $rest !== '' && preg_match('/^(?:,|;|-|\(|large|medium|small|extra|jumbo|whole|ripe|each|pcs?\b|pieces?\b|nos?\b|units?\b)/u', $rest) !== 1 && preg_match('/[,:-]$/u', $before) !== 1) {
+                continue;
+            }
+            $before = preg_replace('/\s+x$/u', '', rtrim($before, ' -:,(=')) ?? $before;
+            $rest = preg_replace('/^(?:pcs?|pieces?|nos?|units?|each)\b\.?/u', '', $rest) ?? $rest;
 
-            return $this->weighed($text, $rest, $amount, $unit['kind'], $words, $taken['range'], $number);
-        }
-        if (preg_match('/^[a-z]+/u', $rest) !== 1) {
-            return Line::notUnderstood($text, 'No ingredient could be read after the amount; write its name in English.', [], $number);
+            return ['quantity' => $taken['quantity'], 'phrase' => trim($before . ($isOf || $rest === '' || preg_match('/^[,(;]/u', $rest) === 1 ? ' ' : ', ') . $rest, ' ,')];
         }
 
-        return $this->counted($text, $rest, $taken['value'], $taken['range'], $system, $number);
+        return null;
     }
 
-    /** "Butter 115 g", "sugar: 200 g". */
-    private function amountLast(string $text, string $plain, UnitSystem $system, int $number): ?Line
+    private function withoutAmount(string $text, string $phrase, UnitSystem $system, int $number): Line
     {
-        if (!preg_match('#^((?:\d+\s*%\s*)?[\p{L}][^\d]*?)[\s:,(-]*((?:\d|\b(?:a|an|one)\s).*)$#u', $plain, $m)) {
-            return null;
-        }
-        $taken = Numbers::take($m[2]);
-        $unit = $taken === null ? null : $this->units->take($taken['rest'], $system);
-        if ($taken === null || $unit === null) {
-            return null;
-        }
+        $purpose = preg_match('/\b(to taste|for\s+(?:dusting|sprinkling|rolling|sifting|greasing|the\s+(?:tin|pan|dish|mould|mold)|brushing|oiling|lining)|to\s+(?:dust|grease))\b/u', $phrase, $m) === 1 ? $m[1] : (preg_match('/^(?:a\s+)?(?:dusting|sprinkling)\b/u', $phrase) === 1 ? 'for dusting' : null);
+        $found = $this->matcher->find($phrase, $system);
+        if ($purpose !== null && $found->id !== null) {
+            $grams = match (true) {
+                $purpose === 'to taste' => isset($this->shelf->get($found->id)->units['pinch']) ? 2 * $this->shelf->get($found->id)->units['pinch'] : 0.5,
+                preg_match('/greas|tin|pan|dish|mould|mold|brush|oil|lin/u', $purpose) === 1 => 5.0,
+                default => 10.0,
+            };
 
-        return $this->weighed($text, rtrim($m[1], ' -:,('), $taken['value'] * $unit['value'], $unit['kind'], \sprintf('%s %s', Numbers::words($taken['value']), $unit['unit']), $taken['range'], $number);
-    }
-
-    private function withoutAmount(string $text, string $plain, UnitSystem $system, int $number): Line
-    {
-        if (preg_match('/^(?:the\s+)?(yolk|white)s?\s+(?:of|from)\s+(.+?)\s*eggs?$/u', $plain, $m)) {
-            return $this->read(\sprintf('%s egg %ss', $m[2], $m[1]), $system, $number)->saying($text);
+            return Line::of($found->id, $grams, $text, \sprintf('%s g, an estimate: %s', Numbers::words($grams), $purpose), $found->confidence->atMost(Confidence::Likely), [], false, $number)->doubting($found->doubt, $found->suggestions);
         }
-        // "a squeeze of lemon, about 1 tsp": what is said after counts.
-        if (preg_match('/^(?:a\s+)?(?:good\s+|small\s+)?(?:' . self::VAGUE . ')\s+(?:of\s+)?(.+?),?\s*\(?(?:about|approx\.?|around|ca\.?)\s+(.+?)\)?$/u', $plain, $m)) {
-            return $this->read($m[2] . ' ' . $m[1], $system, $number)->saying($text);
-        }
-        if (preg_match('/^(?:' . self::VAGUE . ')\b/u', $plain) !== 1 && $this->units->take($plain, $system) !== null
-            || preg_match('/^(pinch|knob|dash|squirt|stick|handful)\s+of\s+/u', $plain)) {
-            return $this->read('1 ' . $plain, $system, $number)->saying($text);
-        }
-        $found = $this->matcher->find($plain);
 
         return Line::notUnderstood(
             $text,
-            $found['id'] === null
+            preg_match('/[a-z]/u', $phrase) !== 1 ? 'No ingredient could be read after the amount; write its name in English.' : ($found->id === null
                 ? 'Neither an amount nor a known ingredient could be read; write it like "120 g lemon juice".'
-                : 'No amount was given; write one before the name, such as "50 g".',
-            $found['id'] === null ? $found['suggestions'] : [$found['id']],
+                : 'No amount was given; write one before the name, such as "50 g".'),
+            array_values(array_unique([...($found->id === null ? [] : [$found->id]), ...$found->suggestions])),
             $number,
         );
-    }
-
-    private function weighed(string $text, string $rest, float $amount, string $kind, string $words, bool $range, int $number): Line
-    {
-        $found = $this->ingredient($rest);
-        if ($found['id'] === null) {
-            return Line::notUnderstood($text, 'No ingredient on the shelf answers to that name.', $found['suggestions'], $number);
-        }
-        $in = $this->shelf->get($found['id']);
-        $confidence = $range ? self::lower($found['confidence'], Confidence::Likely) : $found['confidence'];
-        if ($kind === 'mass') {
-            $trace = str_contains($words, ' gram') && !str_contains($words, '×') ? \sprintf('%s g, weighed', Numbers::words($amount)) : \sprintf('%s = %s g', $words, Numbers::words($amount));
-
-            return Line::of($in->id, round($amount, 3), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, Preparation::of($rest), false, $number);
-        }
-        $spoon = str_contains($words, 'pinch') && isset($in->units['pinch']) ? $in->units['pinch'] : null;
-        if ($spoon !== null) {
-            $count = (float) $words;
-
-            return Line::of($in->id, $count * $spoon, $text, \sprintf('%s × %s g a pinch = %s g', Numbers::words($count), Numbers::words($spoon), Numbers::words($count * $spoon)), Confidence::Likely, Preparation::of($rest), false, $number);
-        }
-        $form = self::form($rest);
-        $density = $in->density($form);
-        if ($density === null) {
-            return Line::notUnderstood($text, \sprintf('The shelf has no bulk density for %s; weigh it and write grams.', $in->name), [$in->id], $number);
-        }
-        $grams = $amount * $density;
-        $trace = \sprintf('%s → %s mL × %s g/mL = %s g', $words, Numbers::words($amount), rtrim(rtrim(number_format($density, 3, '.', ''), '0'), '.'), Numbers::words($grams));
-
-        return Line::of($in->id, round($grams, 2), $text, $trace . ($range ? ', middle of the range' : ''), $confidence, Preparation::of($rest), false, $number);
-    }
-
-    private function counted(string $text, string $rest, float $count, bool $range, UnitSystem $system, int $number): Line
-    {
-        $rest = preg_replace('/^(?:x|of)\s+/u', '', $rest) ?? $rest;
-        if (preg_match('/\b(?:eggs?|yolks?|whites?)\s+(?:plus|and|\+)\s+(?:\d+|one|two|an?)\s+(?:egg\s+)?(?:yolk|white|egg)/u', $rest)) {
-            return Line::notUnderstood($text, 'Two things on one line: write the eggs and the yolks or whites each on a line of their own.', [], $number);
-        }
-        $stated = $this->sizes->stated($rest, $system);
-        if ($stated !== null && preg_match('/^(' . Sizes::COUNTED . ')\b/u', $rest, $m)) {
-            $times = $stated['each'] || preg_match('/^(?:' . Sizes::CONTAINERS . ')$/u', $m[1]) === 1 ? $count : 1.0;
-            $words = $times === 1.0 ? $stated['words'] : \sprintf('%s × %s', Numbers::words($times), $stated['words']);
-
-            return $this->weighed($text, preg_replace('/^(?:' . Sizes::COUNTED . ')\b\.?\s*(?:of\s+)?/u', '', $stated['rest']) ?? $stated['rest'], $times * $stated['amount'], $stated['kind'], $words, $range, $number);
-        }
-        $egg = Eggs::line($this->shelf, $text, $rest, $count, $range, $system, $number);
-        if ($egg !== null) {
-            return $egg;
-        }
-        $unit = 'each';
-        if (preg_match('/^(?:(?:large|small|medium|heaped|level|whole|good|big)\s+)*(' . Sizes::COUNTED . ')\b\.?\s*(?:\([^)]*\)\s*)?(?:of\s+)?(.*)$/u', $rest, $m)) {
-            $unit = Sizes::singular($m[1]);
-            $rest = $m[2];
-        }
-        // A can of pumpkin is its purée; a sheet of gelatin is a leaf of it.
-        $found = $this->ingredient(match ($unit) {
-            'leaf', 'sheet' => preg_match('/\b(?:leaf|leaves)\b/u', $rest) === 1 ? $rest : $rest . ' leaf',
-            default => $rest,
-        });
-        if ($found['id'] === null) {
-            $found = $this->ingredient($rest);
-        }
-        if ($unit === 'can' && $found['id'] !== null && !isset($this->shelf->get($found['id'])->units['can'])) {
-            $pureed = $this->ingredient($rest . ' puree');
-            $found = $pureed['id'] !== null && isset($this->shelf->get($pureed['id'])->units['can']) ? ['confidence' => Confidence::Likely] + $pureed : $found;
-        }
-        $in = $found['id'] === null ? null : $this->shelf->find($found['id']);
-        if ($in === null) {
-            return Line::notUnderstood($text, 'The unit or the ingredient is not known; use a unit such as g, ml, cup or tbsp and a name from the shelf.', $found['suggestions'], $number);
-        }
-        $regional = $unit . ':' . $system->value;
-        if (isset($in->units['leaf']) && ($unit === 'sheet' || ($unit === 'each' && preg_match('/\b(?:leaf|leaves|sheets?)\b/u', $rest) === 1))) {
-            $unit = 'leaf';
-        }
-        $weight = $in->units[$regional] ?? $in->units[$unit] ?? ($unit === 'each' ? ($in->units['fruit'] ?? null) : null);
-        if ($weight === null && preg_match('/^([\p{L}]+)\s+of\s+/u', $rest, $m)) {
-            return Line::notUnderstood($text, \sprintf('The unit "%s" is not known; use g, ml, cup, tbsp, tsp, oz or a count.', $m[1]), [$in->id], $number);
-        }
-        if ($weight === null) {
-            return Line::notUnderstood($text, \sprintf('The shelf does not know what one %s of %s weighs; weigh it and write grams.', $unit === 'each' ? 'piece' : $unit, $in->name), [$in->id], $number);
-        }
-        $grams = $count * $weight;
-
-        return Line::of(
-            $in->id,
-            round($grams, 2),
-            $text,
-            \sprintf('%s × %s g each = %s g%s', Numbers::words($count), Numbers::words($weight), Numbers::words($grams), $range ? ', middle of the range' : ''),
-            self::lower($found['confidence'], $unit === 'each' || $range ? Confidence::Likely : $found['confidence']),
-            Preparation::of($rest),
-            false,
-            $number,
-        );
-    }
-
-    /** @return array{id: ?string, confidence: Confidence, suggestions: list<string>} */
-    private function ingredient(string $phrase): array
-    {
-        $phrase = preg_replace('/^(?:of|the)\s+/u', '', ltrim($phrase)) ?? $phrase;
-        $phrase = preg_replace('/\s+(?:mixed|blended|dissolved|whisked|slaked|loosened|plus extra|to taste|for (?:the|dusting|serving|greasing)|to serve)\b.*$/u', '', $phrase) ?? $phrase;
-        if (preg_match('/^(almond|hazelnut)s?\b.*\bground\b/u', $phrase, $m)) {
-            $phrase = 'ground ' . $m[1] . 's';
-        }
-        $percent = preg_match('/(\d{2})\s*%/u', $phrase, $m) ? (int) $m[1] : null;
-        $head = preg_replace('/\s*(?:\(.*?\)|,.*$|;.*$)/u', '', $phrase) ?? $phrase;
-        $found = $this->matcher->find(trim($head) !== '' ? $head : $phrase);
-        if ($found['confidence'] !== Confidence::Sure) {
-            $whole = $this->matcher->find(str_replace(['(', ')', ','], ' ', $phrase));
-            if ($whole['id'] !== null && ($found['id'] === null || $whole['confidence'] === Confidence::Sure)) {
-                $found = $whole;
-            }
-        }
-        if (\in_array($found['id'], ['chocolate-55', 'chocolate-70'], true) && $percent !== null) {
-            $found['id'] = $percent >= 63 ? 'chocolate-70' : 'chocolate-55';
-            $found['confidence'] = abs($percent - ($percent >= 63 ? 70 : 55)) <= 3 ? Confidence::Sure : Confidence::Likely;
-        }
-        if ($found['id'] === 'gelatin-leaf-gold' && str_contains($phrase, 'silver')) {
-            $found['id'] = 'gelatin-leaf-silver';
-        }
-
-        return $found;
-    }
-
-    private static function form(string $rest): string
-    {
-        foreach (self::FORMS as $form) {
-            if (str_contains(str_replace('purée', 'puree', $rest), $form)) {
-                return $form;
-            }
-        }
-
-        return '';
-    }
-
-    private static function lower(Confidence $a, Confidence $b): Confidence
-    {
-        $order = [Confidence::Sure->value => 0, Confidence::Likely->value => 1, Confidence::Guess->value => 2];
-
-        return $order[$a->value] >= $order[$b->value] ? $a : $b;
     }
 }

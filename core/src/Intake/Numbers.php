@@ -54,7 +54,7 @@ final class Numbers
     private static function one(string $text): ?array
     {
         $text = ltrim($text);
-        if (preg_match('#^(\d+)\s+(?:and\s+)?(\d+)\s*/\s*(\d+)(?!\d)(.*)$#u', $text, $m) && (int) $m[3] > 0) {
+        if (preg_match('#^(\d+)[\s-]+(?:and\s+)?(\d+)\s*/\s*(\d+)(?!\d)(.*)$#u', $text, $m) && (int) $m[3] > 0) {
             return ['value' => (int) $m[1] + (int) $m[2] / (int) $m[3], 'rest' => $m[4]];
         }
         if (preg_match('#^(\d+)\s*/\s*(\d+)(?![\d.])(.*)$#u', $text, $m) && (int) $m[2] > 0) {

@@ -52,14 +52,14 @@ final readonly class TextFormula
             try {
                 $key = self::heading($row);
                 if ($key === null) {
-                    $open['lines'][] = $this->lines->read($row, $head['measures'], $number);
+                    array_push($open['lines'], ...$this->lines->lines($row, $head['measures'], $number));
                     continue;
                 }
                 [$word, $value] = $key;
                 match ($word) {
                     'title' => $head['title'] = mb_substr($value, 0, 160),
                     'family' => $head['family'] = Family::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('family', $value, 'use curd, cream, mousse, cheesecake, custard or other'),
-                    'measures' => $head['measures'] = UnitSystem::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('measures', $value, 'use us, metric, au or uk'),
+                    'measures' => $head['measures'] = UnitSystem::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('measures', $value, 'use us, metric, au, uk, in or ca'),
                     'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $value) ? (int) $value : throw Nonsense::of('portions', $value, 'give a whole number from 1 to 10000'),
                     'serve at' => $head['serve'] = self::celsius($value) ?? throw Nonsense::of('serve at', $value, 'write it like "6 C" or "43 F"'),
                     'measured' => $head['measured'][] = $this->measured($value),

@@ -27,7 +27,7 @@ final readonly class Card
 
     public function __construct(private MethodWriter $method) {}
 
-    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float} */
+    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
     public function of(DishReading $dish): array
     {
         $ingredients = [];
@@ -55,6 +55,9 @@ final readonly class Card
             'may_contain' => $dish->mayContain,
             'diets' => array_values(array_map(static fn(Verdict $v): array => ['diet' => $v->diet->value, 'standing' => $v->standing()->value, 'why' => [...$v->because, ...$v->unproven]], $dish->diets)),
             'cautions' => [...array_map(static fn(Warning $w): string => $w->text, $dish->watch), ...self::STANDING],
+            // A card with a line nobody knows is no card to cook or to label from.
+            'open' => $dish->formula->questions(),
+            'final' => $dish->formula->questions() === [],
             'portion_g' => round($dish->portion['mass_g'], 1),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Diet\Allergens;
+use Transmuta\Diet\Claim;
 use Transmuta\Diet\Claims;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\EvidenceBook;
@@ -100,13 +101,28 @@ final readonly class Reader
             contains: $contains,
             mayContain: $may,
             allergens: $allergens,
-            diets: DietJudge::all($used, $facts, \count($formula->unresolved()), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion),
-            claims: $mass > 0.0 ? (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100) : [],
+            diets: DietJudge::all($used, $facts, $formula->questions(), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion, self::guessed($formula)),
+            claims: $mass > 0.0 ? array_map(static fn(Claim $claim): Claim => $formula->questions() === [] ? $claim : $claim->inDoubt($formula->questions()[0]), (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100)) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
             original: $original,
         );
 
         return $reading->watched($this->watch->check($reading, $this));
+    }
+
+    /** @return list<string> ids no line is sure of */
+    private static function guessed(Formula $formula): array
+    {
+        $known = [];
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                if (!$line->isProvisional()) {
+                    $known[] = (string) $line->ingredient;
+                }
+            }
+        }
+
+        return array_values(array_diff(array_map(static fn(\Transmuta\Formula\Line $line): string => (string) $line->ingredient, $formula->provisional()), $known));
     }
 
     /** @param list<LayerReading> $layers */

@@ -11,12 +11,14 @@ enum UnitSystem: string
     case Metric = 'metric';
     case Au = 'au';
     case Uk = 'uk';
+    case India = 'in';
+    case Canada = 'ca';
 
-    /** Egg size classes of the country: US by dozen weight, all others by the EU class. */
+    /** Egg size classes of the country: the US weights stand near those of Canada and India, all others by the EU class. */
     public function eggPrefix(): string
     {
         return match ($this) {
-            self::Us => 'us',
+            self::Us, self::Canada, self::India => 'us',
             self::Metric, self::Au, self::Uk => 'eu',
         };
     }

@@ -36,7 +36,7 @@ final readonly class Exclusions
         $table = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reformulation/without.csv'), null, 'word');
         $byName = [];
         foreach ($shelf->all() as $in) {
-            foreach ([$in->id, mb_strtolower($in->name), ...$in->names] as $name) {
+            foreach ([$in->id, mb_strtolower($in->name), ...$in->called()] as $name) {
                 $byName[self::singular($name)] ??= $in->id;
             }
         }

@@ -115,7 +115,7 @@ final readonly class RouteNames
     {
         $short = lcfirst(trim((string) preg_replace('/\s*[,(].*$|\s+\d.*$/u', '', $in->name)));
 
-        return str_contains($short, ' or ') ? $in->names[0] ?? $short : $short;
+        return str_contains($short, ' or ') ? $in->called()[0] ?? $short : $short;
     }
 
     /** @param list<string> $parts */

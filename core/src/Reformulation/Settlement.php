@@ -33,6 +33,8 @@ final readonly class Settlement
      */
     public static function of(DishReading $original, DishReading $result, array $rails, Reader $reader, Keeping $kept, array $lost = [], array $questions = [], array $twins = []): self
     {
+        // Nothing made from a guess is met: the question comes first.
+        $questions = [...$original->formula->questions(), ...$questions];
         $debts = [];
         foreach ($rails as $n => $layer) {
             foreach (self::layer($n, $original->layers[$n], $result->layers[$n], $layer) as $debt) {

@@ -16,7 +16,7 @@ final readonly class Ingredient
      * @param array<string, float> $functions agent functions by name (`gelatin-bloom`, `starch`, `foam-overrun` ml air per g …)
      * @param array<string, float> $densities g per ml by form; '' is the usual form
      * @param array<string, float> $units g of one unit by name (`each:us-large`, `can`, `fruit`, `leaf` …)
-     * @param list<string> $names what kitchens call it, lower case
+     * @param list<string> $names what kitchens call it, lower case; `name@uk` in one country alone, `~name` for near kin it stands in for
      * @param list<string> $origins `dairy`, `egg`, `gelatin`, `meat`, `honey`, `gluten`, `alcohol`
      * @param list<string> $allergens EU Annex II words: milk, eggs, nuts, soybeans, gluten, peanuts, sesame …
      * @param list<string> $mayContain allergens its packets commonly warn of
@@ -52,6 +52,31 @@ final readonly class Ingredient
         public ?string $basedOn = null,
         public string $class = '',
     ) {}
+
+    /**
+     * What kitchens call it, without the marks that say where ({@see \Transmuta\Intake\NameIndex}).
+     *
+     * @return list<string>
+     */
+    public function called(): array
+    {
+        return array_values(array_unique(array_map(static fn(string $name): string => explode('@', ltrim($name, '~'))[0], $this->names)));
+    }
+
+    /** What 100 g of it hold, in a line: "fat 34, sugars 4, protein 6 g". */
+    public function glance(): string
+    {
+        $c = $this->composition;
+        $g = static fn(float $v): string => (string) round($v, $v < 10 ? 1 : 0);
+        $said = [];
+        foreach (['water' => $c->of100('water'), 'fat' => $c->family('fat.'), 'sugars' => $c->family('sugar.'), 'starch' => $c->of100('starch'), 'protein' => $c->family('protein.'), 'fibre' => $c->of100('fibre')] as $part => $value) {
+            if ($value >= 1.0) {
+                $said[] = $part . ' ' . $g($value);
+            }
+        }
+
+        return $said === [] ? 'next to nothing' : implode(', ', $said) . ' g';
+    }
 
     public function does(string $function): float
     {

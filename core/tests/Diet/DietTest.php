@@ -59,15 +59,15 @@ final class DietTest extends TestCase
     {
         // Regulation (EC) No 1924/2006 Annex: at least 20 % of the energy value is provided by protein.
         $portion = static fn(float $protein): array => ['net_carbs_g' => 0.0, 'protein_g' => $protein, 'kj' => 850.0];
-        self::assertSame(Standing::Met, DietJudge::all([], $portion(10.0), 0)['high-protein']->standing());
-        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(9.99), 0)['high-protein']->standing());
+        self::assertSame(Standing::Met, DietJudge::all([], $portion(10.0), [])['high-protein']->standing());
+        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(9.99), [])['high-protein']->standing());
     }
 
     public function testKetoStopsAtItsLimit(): void
     {
         $portion = static fn(float $carbs): array => ['net_carbs_g' => $carbs, 'protein_g' => 1.0, 'kj' => 850.0];
-        self::assertSame(Standing::Met, DietJudge::all([], $portion(5.0), 0, 5.0)['keto']->standing());
-        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(5.01), 0, 5.0)['keto']->standing());
+        self::assertSame(Standing::Met, DietJudge::all([], $portion(5.0), [], 5.0)['keto']->standing());
+        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(5.01), [], 5.0)['keto']->standing());
     }
 
     public function testAllergensOfTheSwapAreListed(): void

@@ -61,7 +61,7 @@ final class LineReaderTest extends TestCase
             ['Sugar: 200 g', 'sugar', 200.0],
             ['1 cup + 2 tbsp sugar', 'sugar', 224.91],
             ['- 50 g icing sugar', 'icing-sugar', 50.0],
-            ['2 sheets baked puff pastry', 'puff-pastry-baked', 300.0],
+            ['2 sheets puff pastry', 'puff-pastry-raw', 490.0],
             ['1 cup sifted plain flour', 'plain-flour', 108.83],
             ['１２０ g sugar', 'sugar', 120.0],
         ];

@@ -39,7 +39,7 @@ final class ReaderTest extends TestCase
     public function testTheOpenFormHasExactlyItsFields(string $name): void
     {
         $json = ReadingJson::write(Kit::engine()->read(Kit::demo($name)));
-        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'us', 'allergens', 'diets', 'claims', 'cooling', 'keeps_days', 'unresolved'], array_keys($json));
+        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'us', 'questions', 'allergens', 'diets', 'claims', 'cooling', 'keeps_days', 'unresolved', 'provisional'], array_keys($json));
         foreach ($json['layers'] as $layer) {
             self::assertSame([
                 'name', 'mass_g', 'volume_ml', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'se', 'acid_citric', 'ph', 'aw', 'freezing_point_c', 'set',
@@ -47,7 +47,7 @@ final class ReaderTest extends TestCase
             ], array_keys($layer));
             self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'], array_keys($layer['set']));
             foreach ($layer['lines'] as $line) {
-                self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'jobs', 'set_by'], array_keys($line));
+                self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'doubt', 'jobs', 'set_by'], array_keys($line));
                 self::assertSame(['set', 'sweet', 'fat', 'acid', 'air', 'protein', 'firm', 'water', 'brown', 'colour'], array_keys($line['jobs']));
             }
         }

@@ -11,6 +11,8 @@ export interface FormulaLine {
     pinned: boolean;
     reason: string | null;
     suggestions: string[];
+    /** What a guess does not account for. */
+    doubt?: string | null;
 }
 
 export interface FormulaLayer {
@@ -25,7 +27,7 @@ export interface FormulaLayer {
 export interface Formula {
     title: string;
     family: string;
-    measures: 'us' | 'metric' | 'au' | 'uk';
+    measures: 'us' | 'metric' | 'au' | 'uk' | 'in' | 'ca';
     portions: number;
     serve_at_c: number;
     layers: FormulaLayer[];
@@ -133,12 +135,15 @@ export interface Reading {
     portion: Facts;
     per_100g: Facts;
     us: Record<string, number> & { micronutrients: Record<string, { value: number; unknown: string[] }> };
-    allergens: { contains: string[]; may_contain: string[]; by_regime: Record<'eu' | 'us', { contains: Record<string, string[]>; may_contain: Record<string, string[]> }> };
+    /** What has to be answered before anything is stated of the dish. */
+    questions: string[];
+    allergens: { unknown: string[]; contains: string[]; may_contain: string[]; by_regime: Record<'eu' | 'us', { contains: Record<string, string[]>; may_contain: Record<string, string[]> }> };
     claims: { claim: string; regime: string; standing: 'met' | 'not met' | 'unproven'; value: number; unit: string; condition: string; note: string }[];
     cooling: Cooling | null;
     keeps_days: number;
     diets: Record<string, DietVerdict>;
     unresolved: { line: number; text: string; reason: string }[];
+    provisional: { line: number; text: string; ingredient: string; doubt: string | null }[];
 }
 
 export interface SectionShape {
@@ -165,6 +170,14 @@ export interface Side {
     names: Record<string, string>;
     /** Ingredients a refractometer and a titration can speak for. */
     fruit: string[];
+    /** What a line that is not sure may mean: a name that is read back as just that, and what 100 g hold. */
+    candidates: Record<string, Candidate>;
+}
+
+export interface Candidate {
+    name: string;
+    called: string;
+    glance: string;
 }
 
 export interface Warning {
@@ -367,6 +380,8 @@ export interface Card {
     ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string }[] }[];
     steps: string[];
     facts: { name: string; unit: string; portion: string; per_100g: string }[];
+    open: string[];
+    final: boolean;
     contains: string[];
     may_contain: string[];
     diets: { diet: string; standing: 'met' | 'not met' | 'unproven'; why: string[] }[];

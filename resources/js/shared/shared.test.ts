@@ -62,7 +62,7 @@ describe('what needs a decision', () => {
     const version = { id: 2, name: 'Vegan 1', parent_id: 1, trials: 0, verdict: null, found: null };
     const dish = (part: Partial<DishSummary>) => ({ id: 1, title: 'Curd', unresolved: 0, versions: [], ...part }) as unknown as DishSummary;
     it('is a line not understood, a version not made, a trial off the prediction, and nothing else', () => {
-        expect(decisions([dish({ unresolved: 2 })])[0]?.text).toBe('has 2 lines not understood');
+        expect(decisions([dish({ unresolved: 2 })])[0]?.text).toBe('has 2 lines not understood or only guessed');
         expect(decisions([dish({ versions: [version] })])[0]?.text).toBe('has not been made yet');
         expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'softer than predicted', found: 'spoonable' }] })])[0]?.text).toBe('came out softer than predicted: spoonable');
         expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'as predicted', found: 'soft slice' }, { ...version, parent_id: null }] })])).toEqual([]);

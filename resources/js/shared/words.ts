@@ -32,6 +32,8 @@ export const MEASURES = [
     { id: 'us', name: 'US (cup 237 ml, spoon 14.8)' },
     { id: 'au', name: 'Australian (cup 250 ml, spoon 20)' },
     { id: 'uk', name: 'UK (imperial ounces and pints)' },
+    { id: 'in', name: 'Indian (cup 240 ml, spoon 15)' },
+    { id: 'ca', name: 'Canadian (cup 250 ml, imperial pint)' },
 ] as const;
 
 export const MECHANISMS: Record<string, string> = {

@@ -10,7 +10,7 @@ import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
 import { cured, ledger, withLine, withMeasured, withTyped } from './ledger';
-import { AllergenLine, PortionFacts } from './PortionFacts';
+import { AllergenLine, PortionFacts, Unanswered } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
 import { SplitSection } from './SplitSection';
@@ -106,6 +106,7 @@ function BenchOf({ id }: { id: number }) {
             <BenchHeader bench={bench} data={data} onKeys={() => setKeys(true)} onOpen={(version) => void navigate(`/bench/${version}`)} />
             <Panel component="section" aria-label="Section and portion" sx={{ display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
                 <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
+                <Unanswered questions={data.now.reading.questions} />
                 <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
                 <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />

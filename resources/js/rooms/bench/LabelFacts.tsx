@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Reading } from '../../api/types';
 import { Why } from '../../shared/why/Why';
+import { Unanswered } from './PortionFacts';
 
 const US: [string, string, string][] = [
     ['calories', 'Calories', ''], ['fat_g', 'Total fat', 'g'], ['saturates_g', 'Saturated fat', 'g'], ['trans_g', 'Trans fat', 'g'], ['cholesterol_mg', 'Cholesterol', 'mg'], ['sodium_mg', 'Sodium', 'mg'],
@@ -16,6 +17,7 @@ export function LabelFacts({ reading }: { reading: Reading }) {
     const { eu, us } = reading.allergens.by_regime;
     return (
         <Box sx={{ fontSize: 14.5 }}>
+            <Unanswered questions={reading.questions} />
             <h2 className="name" style={{ margin: '0 0 2px', fontSize: 17 }}>
                 Claims
             </h2>
@@ -54,7 +56,7 @@ export function LabelFacts({ reading }: { reading: Reading }) {
             {[['EU', eu] as const, ['US', us] as const].map(([regime, lists]) => (
                 <Box key={regime} sx={{ py: '2px' }}>
                     <strong>{regime}</strong>{' '}
-                    {Object.entries(lists.contains).map(([allergen, names]) => `${allergen} (${names.join(', ')})`).join('; ') || 'none listed'}
+                    {Object.entries(lists.contains).map(([allergen, names]) => `${allergen} (${names.join(', ')})`).join('; ') || (reading.questions.length > 0 ? 'none so far' : 'none listed')}{reading.questions.length > 0 && '; unknown for the lines above'}
                     {Object.keys(lists.may_contain).length > 0 && `; packets may warn of ${Object.keys(lists.may_contain).join(', ')}`}
                 </Box>
             ))}

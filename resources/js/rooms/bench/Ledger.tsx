@@ -64,7 +64,7 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                             </Box>
                         </Box>
                         {layer.rows.map((row) => (
-                            <LedgerLine key={row.key} row={row} onLine={onLine} names={side.names} measured={measuredOf(side, row.ingredient, onMeasured)} />
+                            <LedgerLine key={row.key} row={row} onLine={onLine} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
                         ))}
                         <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
                     </Box>

@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { FormulaLine, Job } from '../../api/types';
+import type { Candidate, FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
+import { WhatIsIt } from '../../shared/WhatIsIt';
 import { nameParts } from '../../shared/words';
 import { Why } from '../../shared/why/Why';
 import { GramField } from './GramField';
@@ -27,28 +28,36 @@ function gives(row: LedgerRow): string {
 
 interface Props {
     row: LedgerRow;
-    names: Record<string, string>;
+    candidates: Record<string, Candidate>;
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
     /** Present where the ingredient is a fruit that can be measured. */
     measured?: { brix: number | null; acid: number | null; onMeasured: (brix: number | null, acid: number | null) => void } | undefined;
 }
 
 /** One line: pin, grams, name, share, and the ribbon of what it does. A line that left is struck through and keeps its ribbon. */
-export function LedgerLine({ row, names, onLine, measured }: Props) {
+export function LedgerLine({ row, candidates, onLine, measured }: Props) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
     const [name, finer] = nameParts(row.name);
     const gone = at === null;
     const unread = !gone && row.ingredient === null;
+    const guess = !gone && !unread && line.confidence === 'guess';
     const why = (what: string, of: string, words: string) => (at === null ? words : <Why path={`layers.${at.layer}.lines.${at.line}.${what}`} of={of}>{words}</Why>);
     const change = (part: Partial<FormulaLine> | null) => {
         if (at) onLine(at, part);
         setAnchor(null);
     };
+    const answer = (
+        <WhatIsIt
+            line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })}
+            // Read anew by the server, under the words it was written in.
+            onText={(text) => change({ text, ingredient: null, grams: null, trace: '', confidence: 'guess', doubt: null, reason: null, suggestions: [] })}
+        />
+    );
     return (
         <Box
-            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, ...(unread && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
-            data-row={gone ? 'gone' : unread ? 'unread' : 'line'}
+            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
+            data-row={gone ? 'gone' : unread ? 'unread' : guess ? 'guess' : 'line'}
         >
             {gone || unread ? (
                 <Box component="span" sx={{ fontSize: 12.5, color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
@@ -84,33 +93,34 @@ export function LedgerLine({ row, names, onLine, measured }: Props) {
                 <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
                 {!gone && (
                     <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
-                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)}` : '', row.isNew ? 'new' : '', line.confidence === 'guess' ? 'a guess' : ''].filter(Boolean).join(' · ')}
+                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)}` : '', row.isNew ? 'new' : '', guess ? 'a guess' : ''].filter(Boolean).join(' · ')}
                     </Box>
                 )}
             </Box>
+            {guess && (
+                <Box component="span" sx={{ gridColumn: '3 / -1', gridRow: 2, fontSize: 13, color: 'var(--yolk)', pb: '3px', lineHeight: 1.2 }}>
+                    written “{line.text}”: press the name to say what it is
+                </Box>
+            )}
             <Box sx={{ textAlign: 'right', fontSize: 13, color: 'var(--ink-soft)' }}>{unread ? '' : `${row.share >= 0.1 ? percent(row.share) : (row.share * 100).toFixed(1)} %`}</Box>
             {SHOWN.map((job) => (
                 <JobCell key={job} job={job} share={row.jobs?.[job] ?? 0} gone={gone} />
             ))}
             <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': `Why: ${row.name}` } }}>
-                <Box sx={{ p: 2, maxWidth: 380, fontSize: 14.5 }}>
+                <Box sx={{ p: 2, maxWidth: 440, fontSize: 14.5 }}>
                     <div className="name" style={{ fontSize: 17 }}>
                         {row.name}
                     </div>
                     {unread ? (
                         <>
                             <p style={{ margin: '6px 0' }}>{line.reason ?? 'Being read…'}</p>
-                            <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mb: 1 }}>
-                                {line.suggestions.map((id) => (
-                                    <Button key={id} variant="outlined" onClick={() => change({ ingredient: id, grams: 50, trace: '50 g until you weigh it', confidence: 'guess', reason: null })}>
-                                        {names[id] ?? id}, 50 g?
-                                    </Button>
-                                ))}
-                            </Box>
+                            {answer}
                         </>
                     ) : (
                         <>
                             {line.text && line.text !== row.name && <p style={{ margin: '6px 0', color: 'var(--ink-soft)' }}>written: “{line.text}”</p>}
+                            {guess && line.doubt && <p style={{ margin: '6px 0' }}>{line.doubt}.</p>}
+                            {guess && answer}
                             <p style={{ margin: '6px 0' }}>{why('grams', 'the mass', line.trace || `${grams(row.grams)} g, typed here`)}</p>
                             {row.ingredient && (
                                 <p style={{ margin: '6px 0' }}>

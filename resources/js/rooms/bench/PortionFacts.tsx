@@ -60,13 +60,24 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
     );
 }
 
+/** What keeps anything from being stated of the dish. */
+export function Unanswered({ questions }: { questions: string[] }) {
+    if (questions.length === 0) return null;
+    return (
+        <Box role="note" sx={{ bgcolor: 'var(--yolk-wash)', borderRadius: '7px', p: '4px 8px', mb: 0.75 }}>
+            <strong>Provisional. Allergens and diets are unknown:</strong> {questions.slice(0, 3).join(' ')}
+            {questions.length > 3 && ` And ${questions.length - 3} more.`}
+        </Box>
+    );
+}
+
 /** Allergens by ingredient, and what a swap brought in. */
 export function AllergenLine({ now, original }: { now: Reading; original: Reading | null }) {
     const { contains, may_contain: may } = now.allergens;
     const brought = original ? contains.filter((one) => !original.allergens.contains.includes(one)) : [];
     return (
         <Box sx={{ fontSize: 14, mt: 1, lineHeight: 1.35 }}>
-            <strong>Contains {contains.join(', ') || 'no listed allergen'}.</strong>
+            <strong>{now.questions.length > 0 ? 'As far as it is read, it contains' : 'Contains'} {contains.join(', ') || 'no listed allergen'}.</strong>
             {brought.length > 0 && (
                 <Box component="span" sx={{ color: 'var(--beet)', fontWeight: 650 }}>
                     {' '}

@@ -16,7 +16,7 @@ import { WatchPanel } from './WatchPanel';
 afterEach(cleanup);
 
 const BY_REGIME = { eu: { contains: {}, may_contain: {} }, us: { contains: {}, may_contain: {} } };
-const reading = (part: Partial<Reading>) => ({ diets: {}, allergens: { contains: [], may_contain: [], by_regime: BY_REGIME }, ...part }) as Reading;
+const reading = (part: Partial<Reading>) => ({ diets: {}, questions: [], allergens: { unknown: [], contains: [], may_contain: [], by_regime: BY_REGIME }, ...part }) as Reading;
 
 const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
 
@@ -39,7 +39,7 @@ describe('the diets', () => {
                         eggless: { met: true, because: [], unproven: [], proven: [] },
                         'gluten-free': { met: false, because: [], unproven: ['Oats: certified?'], proven: [] },
                     },
-                    allergens: { contains: ['milk', 'nuts'], may_contain: ['peanuts'], by_regime: BY_REGIME },
+                    allergens: { unknown: [], contains: ['milk', 'nuts'], may_contain: ['peanuts'], by_regime: BY_REGIME },
                 })}
             />,
         );
@@ -57,8 +57,8 @@ describe('the diets', () => {
 
 describe('the allergens of a portion', () => {
     it('name what a swap brought in', () => {
-        const original = reading({ allergens: { contains: ['eggs', 'gluten'], may_contain: [], by_regime: BY_REGIME } });
-        const { container } = render(<AllergenLine now={reading({ allergens: { contains: ['gluten', 'soybeans'], may_contain: ['nuts'], by_regime: BY_REGIME } })} original={original} />);
+        const original = reading({ allergens: { unknown: [], contains: ['eggs', 'gluten'], may_contain: [], by_regime: BY_REGIME } });
+        const { container } = render(<AllergenLine now={reading({ allergens: { unknown: [], contains: ['gluten', 'soybeans'], may_contain: ['nuts'], by_regime: BY_REGIME } })} original={original} />);
         expect(container.textContent).toBe('Contains gluten, soybeans. New: soybeans. Packets may warn of nuts.');
     });
     it('say so when there is none', () => {
@@ -144,7 +144,7 @@ describe('a ledger line', () => {
 
     it('pins, tells why, and is taken out', () => {
         const onLine = vi.fn();
-        render(<MemoryRouter><LedgerLine row={row} names={{}} onLine={onLine} /></MemoryRouter>);
+        render(<MemoryRouter><LedgerLine row={row} candidates={{}} onLine={onLine} /></MemoryRouter>);
         fireEvent.click(screen.getByRole('button', { name: 'Pin Egg yolk' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { pinned: true });
         fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
@@ -156,7 +156,7 @@ describe('a ledger line', () => {
     });
 
     it('that has left keeps its ribbon and cannot be weighed', () => {
-        render(<LedgerLine row={{ ...row, at: null }} names={{}} onLine={vi.fn()} />);
+        render(<LedgerLine row={{ ...row, at: null }} candidates={{}} onLine={vi.fn()} />);
         expect(screen.queryByRole('textbox')).toBeNull();
         expect(screen.getByText('71')).toBeTruthy();
         expect(screen.getByText('out')).toBeTruthy();
@@ -164,10 +164,31 @@ describe('a ledger line', () => {
 
     it('that is not understood offers what may be meant', () => {
         const onLine = vi.fn();
-        render(<LedgerLine row={{ ...row, ingredient: null, name: '30 g passion nectar', jobs: null, line: { ...line, ingredient: null, reason: 'No ingredient answers.', suggestions: ['passion-fruit-juice'] } }} names={{ 'passion-fruit-juice': 'Passion-fruit juice' }} onLine={onLine} />);
+        render(<LedgerLine row={{ ...row, ingredient: null, name: '30 g passion nectar', jobs: null, line: { ...line, text: '30 g passion nectar', ingredient: null, reason: 'No ingredient answers.', suggestions: ['passion-fruit-juice'] } }} candidates={{ 'passion-fruit-juice': { name: 'Passion-fruit juice', called: 'passion-fruit juice', glance: 'water 86, sugars 11 g' } }} onLine={onLine} />);
         fireEvent.click(screen.getByRole('button', { name: /passion nectar/ }));
-        fireEvent.click(screen.getByRole('button', { name: 'Passion-fruit juice, 50 g?' }));
-        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ ingredient: 'passion-fruit-juice', confidence: 'guess' }));
+        fireEvent.click(screen.getByRole('button', { name: /^Passion-fruit juice/ }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ text: '30 g passion nectar → passion-fruit juice', ingredient: null, grams: null }));
+    });
+
+    it('without an amount asks for one, and makes none up', () => {
+        const onLine = vi.fn();
+        render(<LedgerLine row={{ ...row, ingredient: null, name: 'salt', jobs: null, line: { ...line, text: 'salt', ingredient: null, reason: 'No amount was given; write one.', suggestions: ['salt'] } }} candidates={{ salt: { name: 'Salt', called: 'salt', glance: 'next to nothing' } }} onLine={onLine} />);
+        fireEvent.click(screen.getByRole('button', { name: /^salt/ }));
+        const choice = screen.getByRole<HTMLButtonElement>('button', { name: /^Salt/ });
+        expect(choice.disabled).toBe(true);
+        fireEvent.change(screen.getByLabelText('How much, g'), { target: { value: '2,5' } });
+        fireEvent.click(choice);
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ text: 'salt → 2.5 g salt' }));
+    });
+
+    it('that is a guess says at what, and is confirmed with one press', () => {
+        const onLine = vi.fn();
+        render(<MemoryRouter><LedgerLine row={{ ...row, line: { ...line, text: '4 moon yolks', confidence: 'guess', doubt: 'read as Egg yolk, which does not account for "moon"' } }} candidates={{ 'egg-yolk': { name: 'Egg yolk', called: 'egg yolk', glance: 'fat 27 g' } }} onLine={onLine} /></MemoryRouter>);
+        fireEvent.click(screen.getByRole('button', { name: /^Egg yolk.*a guess/ }));
+        expect(screen.getByText(/written “4 moon yolks”: press/)).toBeTruthy();
+        expect(screen.getByText(/does not account for "moon"/)).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Yes, it is Egg yolk' }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { confidence: 'sure', doubt: null });
     });
 });
 

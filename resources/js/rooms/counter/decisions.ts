@@ -14,7 +14,7 @@ export function decisions(dishes: DishSummary[]): Decision[] {
     for (const dish of dishes) {
         if (dish.unresolved > 0) {
             const original = dish.versions[0];
-            found.push({ key: `u${dish.id}`, mark: '◆', title: dish.title, text: `has ${dish.unresolved} line${dish.unresolved === 1 ? '' : 's'} not understood`, to: `/bench/${original?.id ?? ''}` });
+            found.push({ key: `u${dish.id}`, mark: '◆', title: dish.title, text: `has ${dish.unresolved} line${dish.unresolved === 1 ? '' : 's'} not understood or only guessed`, to: `/bench/${original?.id ?? ''}` });
         }
         for (const version of dish.versions) {
             if (version.verdict && version.verdict !== 'as predicted') {

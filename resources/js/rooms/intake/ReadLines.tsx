@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { FormulaLayer, FormulaLine, Side, TreatmentChoice } from '../../api/types';
 import { grams, oneDecimal } from '../../shared/numbers';
+import { WhatIsIt, written } from '../../shared/WhatIsIt';
 
 interface Props {
     side: Side;
@@ -48,7 +48,7 @@ export function ReadLines({ side, treatments, onHeading, onReplace }: Props) {
                         </Box>
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                             {layer.lines.map((line, k) => (
-                                <ReadLine key={k} line={line} names={side.names} onReplace={onReplace} />
+                                <ReadLine key={`${k}${line.text}${line.ingredient ?? ''}`} line={line} side={side} onReplace={onReplace} />
                             ))}
                         </Box>
                     </Box>
@@ -63,47 +63,47 @@ function wantsHeat(layer: FormulaLayer): boolean {
     return layer.treat === 'none' && layer.lines.some((line) => /^egg|cornflour|starch|custard-powder|plain-flour/.test(line.ingredient ?? ''));
 }
 
-function ReadLine({ line, names, onReplace }: { line: FormulaLine; names: Record<string, string>; onReplace: Props['onReplace'] }) {
+function ReadLine({ line, side, onReplace }: { line: FormulaLine; side: Side; onReplace: Props['onReplace'] }) {
     const unread = line.ingredient === null;
+    const guess = !unread && line.confidence === 'guess';
+    const answer = (
+        <WhatIsIt
+            line={line} candidates={side.candidates} onText={(text) => onReplace(line.text, text)}
+            onConfirm={() => onReplace(line.text, `${written(line.text)} → ${side.candidates[line.ingredient ?? '']?.called ?? ''}`)}
+        />
+    );
     return (
         <Box
             component="li"
-            sx={{ display: 'grid', gridTemplateColumns: '84px 1fr', gap: 1.5, py: 0.6, borderBottom: '1px solid var(--line)', ...(unread && { bgcolor: 'var(--yolk-wash)', mx: -1, px: 1, borderRadius: '6px' }) }}
+            sx={{ display: 'grid', gridTemplateColumns: '84px 1fr', gap: 1.5, py: 0.6, borderBottom: '1px solid var(--line)', ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', mx: -1, px: 1, borderRadius: '6px' }) }}
         >
             <Box sx={{ textAlign: 'right', fontSize: 17, fontWeight: 650 }}>{unread ? '?' : `${grams(line.grams ?? 0)} g`}</Box>
             <Box>
                 {unread ? (
                     <>
                         <strong>{line.text}</strong> <span>not understood. {line.reason}</span>
-                        <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: line.suggestions.length > 0 ? 0.5 : 0 }}>
-                            {line.suggestions.map((id) => (
-                                <Button key={id} variant="outlined" onClick={() => onReplace(line.text, suggested(line.text, names[id] ?? id))}>
-                                    {names[id] ?? id}?
-                                </Button>
-                            ))}
-                        </Box>
+                        {answer}
                     </>
                 ) : (
                     <>
                         <span>
-                            {names[line.ingredient ?? ''] ?? line.ingredient}
+                            {side.names[line.ingredient ?? ''] ?? line.ingredient}
                             {line.prep.length > 0 && `, ${line.prep.join(', ')}`}
                         </span>
                         {line.confidence !== 'sure' && (
                             <Box component="span" sx={{ ml: 1, px: 0.75, borderRadius: '6px', fontSize: 13, bgcolor: 'var(--yolk-wash)', color: 'var(--yolk)', fontWeight: 650 }}>
-                                {line.confidence === 'guess' ? 'a guess: check it' : 'likely'}
+                                {guess ? 'a guess: is it?' : 'likely'}
                             </Box>
                         )}
-                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{line.trace}</Box>
+                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                            {guess && <span>written “{written(line.text)}”: </span>}
+                            {line.trace}
+                            {line.doubt ? `; ${line.doubt}` : ''}
+                        </Box>
+                        {guess && answer}
                     </>
                 )}
             </Box>
         </Box>
     );
-}
-
-/** The amount kept, the name replaced by the suggestion. */
-export function suggested(text: string, name: string): string {
-    const amount = /^\s*((?:[\d./,\s½⅓⅔¼¾⅛-]+)\s*(?:kg|g|mg|oz|lb|ml|cl|dl|l|cups?|tbsp|tsp|tablespoons?|teaspoons?|pints?)?\b)/i.exec(text)?.[1]?.trim();
-    return amount ? `${amount} ${name}` : `50 g ${name}`;
 }

@@ -27,7 +27,7 @@ function PassOf({ id }: { id: number }) {
                 <Button variant="outlined" component={Link} to={`/bench/${id}`}>
                     To the Bench
                 </Button>
-                <Button variant="contained" onClick={() => window.print()} disabled={!data}>
+                <Button variant="contained" onClick={() => window.print()} disabled={!data?.final} title={data && !data.final ? 'Answer the open lines on the Bench first' : undefined}>
                     Print the card
                 </Button>
             </Box>

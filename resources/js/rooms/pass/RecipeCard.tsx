@@ -21,6 +21,16 @@ export function RecipeCard({ card }: { card: Card }) {
                     {card.portions} portions of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
                 </span>
             </Box>
+            {!card.final && (
+                <Box role="alert" sx={{ border: '2px solid var(--beet)', borderRadius: '9px', p: '8px 12px', my: 1, '@media print': { borderWidth: '3px' } }}>
+                    <strong style={{ color: 'var(--beet)' }}>Not final: not to be cooked, sold or labelled from.</strong>
+                    <ul style={{ margin: '4px 0 0', paddingLeft: 18 }}>
+                        {card.open.map((question) => (
+                            <li key={question}>{question}</li>
+                        ))}
+                    </ul>
+                </Box>
+            )}
             {asked.map((diet) => (
                 <div key={diet.diet}>
                     <strong>
@@ -96,7 +106,8 @@ export function RecipeCard({ card }: { card: Card }) {
                         Allergens
                     </h3>
                     <div>
-                        <strong>Contains: {card.contains.join(', ') || 'none of the listed ones'}.</strong>
+                        {!card.final && <strong style={{ color: 'var(--beet)' }}>Unknown until every line is answered. </strong>}
+                        <strong>{card.final ? 'Contains' : 'As far as it is read'}: {card.contains.join(', ') || (card.final ? 'none of the listed ones' : 'nothing listed')}.</strong>
                         {card.may_contain.length > 0 && ` Packets may warn of: ${card.may_contain.join(', ')}.`}
                     </div>
                     <h3 className="name" style={{ margin: '10px 0 2px', fontSize: 18 }}>

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake\Production;
+
+use Transmuta\Intake\QuantityReader;
+use Transmuta\Quantity\UnitSystem;
+
+/** "1 cup sugar + 1 egg": two things on one line; "1 cup sugar plus 2 tbsp": one thing in two amounts. */
+final readonly class SumOfTwo implements Production
+{
+    public function __construct(private QuantityReader $quantities) {}
+
+    public function parts(Part $line, UnitSystem $system): ?array
+    {
+        $depth = 0;
+        $chars = preg_split('//u', $line->text, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        foreach ($chars as $at => $char) {
+            $depth += $char === '(' ? 1 : ($char === ')' ? -1 : 0);
+            if ($depth !== 0 || $at === 0) {
+                continue;
+            }
+            $rest = implode('', \array_slice($chars, $at));
+            if (preg_match('/^(?:\s*\+\s*|\s*;\s*|,?\s+(?:plus|and|&|with|(?:dissolved|mixed|bloomed|soaked|whisked|slaked|blended|softened|diluted|stirred|combined|made\s+up)\s+(?:in|with|into|together\s+with))\s+|,\s+(?=\d))(.+)$/u', $rest, $m) !== 1) {
+                continue;
+            }
+            $left = $this->quantities->take(implode('', \array_slice($chars, 0, $at)), $system);
+            $right = $this->quantities->take($m[1], $system) ?? (preg_match('/^an?\s|^(?:pinch|dash|knob|squeeze|splash|handful)\b/u', $m[1]) === 1 ? $this->quantities->bare($m[1], $system) : null);
+            if ($left === null || $right === null || !self::isName($left['rest'])) {
+                continue;
+            }
+            $isAmount = $right['quantity']->kind !== 'count' || $right['quantity']->container !== '';
+            $rightName = trim($right['rest']);
+            if ($isAmount && ($rightName === '' || preg_match('/^(?:for|to|extra|more|reserved|divided|,|\()/u', $rightName) === 1)) {
+                if (preg_match('/^(?:extra\s+|more\s+)?(?:for|to)\b(.*)$/u', $rightName) === 1) {
+                    $amount = mb_substr($m[1], 0, mb_strlen($m[1]) - mb_strlen($right['rest']));
+
+                    return [new Part(implode('', \array_slice($chars, 0, $at)), $line->estimate), new Part(trim($amount) . ' ' . $left['rest'], $line->estimate, $rightName)];
+                }
+                $first = implode('', \array_slice($chars, 0, $at));
+                $amount = trim(mb_substr($first, 0, mb_strlen($first) - mb_strlen($left['rest'])));
+
+                return preg_match('/\b(?:of)$/u', $amount) === 1 ? null : [new Part(\sprintf('%s plus %s %s', $amount, trim(mb_substr($m[1], 0, mb_strlen($m[1]) - mb_strlen($right['rest']))), $left['rest']), $line->estimate)];
+            }
+            if (!self::isName($rightName) || preg_match('/^,/u', $rest) === 1 && !$isAmount && preg_match('/^\s*(?:cm|mm|inch|"|min)/u', $rightName) === 1) {
+                continue;
+            }
+
+            return [new Part(trim(implode('', \array_slice($chars, 0, $at))), $line->estimate), new Part(trim($m[1]), $line->estimate)];
+        }
+
+        return null;
+    }
+
+    private static function isName(string $text): bool
+    {
+        return preg_match('/[a-z]{3}/u', preg_replace('/\(.*?\)/u', '', $text) ?? $text) === 1;
+    }
+}
