@@ -9,7 +9,6 @@ use App\Models\Version;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
-use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\Matcher;
 use Transmuta\Property\DishReading;
@@ -132,7 +131,7 @@ final readonly class BenchView
         $matcher = null;
         foreach ($formula->layers as $layer) {
             foreach ($layer->lines as $line) {
-                $ids = $line->ingredient === null ? $line->suggestions : ($line->confidence === Confidence::Sure ? [] : [$line->ingredient, ...$line->suggestions]);
+                $ids = $line->ingredient === null ? $line->suggestions : ($line->isProvisional() ? [$line->ingredient, ...$line->suggestions] : []);
                 foreach ($ids as $id) {
                     $in = $this->shelf->shelf()->find($id);
                     if ($in !== null && !isset($found[$id])) {

@@ -9,6 +9,8 @@ use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Matcher;
+use Transmuta\Intake\Recipe\ReadRecipe;
+use Transmuta\Intake\Recipe\SchemaOrg;
 use Transmuta\Intake\TextFormula;
 use Transmuta\Intake\Units;
 use Transmuta\Intake\Unreadable;
@@ -56,22 +58,43 @@ final readonly class Engine
     }
 
     /**
-     * Reads the plain text form, or the JSON form where the text starts with a brace.
+     * The dish alone, of whatever {@see recipe} reads.
      *
      * @throws Unreadable if it is neither
      */
     public function parse(string $text, ?UnitSystem $assumed = null): Formula
     {
+        return $this->recipe($text, $assumed)->formula;
+    }
+
+    /**
+     * Reads whatever a kitchen has: our text and JSON, a pasted recipe, a schema.org Recipe or a page that holds one. Told by content.
+     *
+     * @param int $number which of several recipes in one file, from 1
+     * @param bool $guessPortions whether portions nobody states are inferred even where there is no method
+     *
+     * @throws Unreadable if it is none of these
+     */
+    public function recipe(string $text, ?UnitSystem $assumed = null, int $number = 1, bool $guessPortions = false): ReadRecipe
+    {
+        if (SchemaOrg::is($text)) {
+            $all = SchemaOrg::texts($text);
+            $one = $all[$number - 1] ?? throw Unreadable::json(\sprintf('it holds %d recipe%s', \count($all), \count($all) === 1 ? '' : 's'));
+            $read = $this->text->recipe($one['text'], $assumed, $guessPortions);
+            unset($all[$number - 1]);
+
+            return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
+        }
         if (str_starts_with(ltrim($text), '{')) {
             $data = json_decode($text, true);
             if (!\is_array($data)) {
                 throw Unreadable::json(json_last_error_msg());
             }
 
-            return $this->json->read($data);
+            return new ReadRecipe($this->json->read($data));
         }
 
-        return $this->text->read($text, $assumed);
+        return $this->text->recipe($text, $assumed, $guessPortions);
     }
 
     /** @throws Trace\UnknownNumber if the reading has no such number */

@@ -15,7 +15,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(0, $code);
         $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
         self::assertSame('Cardamom set custard', $json['title']);
-        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'us', 'questions', 'allergens', 'diets', 'claims', 'cooling', 'keeps_days', 'unresolved', 'provisional'], array_keys($json));
+        self::assertSame(['title', 'family', 'portions', 'layers', 'portion', 'per_100g', 'us', 'questions', 'allergens', 'diets', 'claims', 'cooling', 'keeps_days', 'unresolved', 'provisional', 'inferred', 'aside', 'others'], array_keys($json));
     }
 
     public function testReadTakesStandardInputAndTheJsonForm(): void

@@ -23,7 +23,7 @@ test('an empty dish is refused with the mend', async ({ page, faults }) => {
     await page.goto('/new');
     await page.getByLabel('Ingredient lines').fill('');
     await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
-    await expect(page.getByRole('alert')).toContainText('no ingredient line');
+    await expect(page.getByRole('alert')).toContainText('ingredient line');
     await expect(page.getByRole('alert')).toContainText('120 g lemon juice');
 });
 
@@ -34,8 +34,13 @@ test('text in another script and an absurd mass stay, marked, with the reason', 
     await expect(read.getByText('write its name in English')).toBeVisible();
     await expect(read.getByText('cannot be negative')).toBeVisible();
     await expect(read.getByText('between 0 and 100000 g')).toBeVisible();
-    await read.getByRole('button', { name: 'Caster or granulated sugar?' }).click();
-    await expect(page.getByLabel('Ingredient lines')).toHaveValue(/5 Caster or granulated sugar|g Caster or granulated sugar/);
+    // What is chosen keeps the words that were typed, and no amount is made up for it.
+    const choice = read.getByRole('button', { name: /^Caster or granulated sugar/ });
+    await expect(choice).toBeDisabled();
+    await read.getByLabel('How much, g').last().fill('25');
+    await choice.click();
+    await expect(page.getByLabel('Ingredient lines')).toHaveValue(/5 blorps of sugar → 25 g sugar/);
+    await expect(read.getByText('25 g, weighed')).toBeVisible();
 });
 
 test('two windows on one version never overwrite each other silently', async ({ page, context, faults }) => {

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
+use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Shelf\IngredientList;
 
@@ -20,6 +21,12 @@ trait ReadsFormula
     /** @return ?Formula null after the fault was told on standard error */
     private function formula(Engine $engine): ?Formula
     {
+        return $this->recipe($engine)?->formula;
+    }
+
+    /** @return ?ReadRecipe null after the fault was told on standard error */
+    private function recipe(Engine $engine, int $number = 1): ?ReadRecipe
+    {
         $file = $this->argument('file');
         $text = $file === '-' ? stream_get_contents(\STDIN) : (\is_string($file) && is_file($file) ? file_get_contents($file) : false);
         if ($text === false) {
@@ -28,7 +35,7 @@ trait ReadsFormula
             return null;
         }
         try {
-            return $engine->parse($text);
+            return $engine->recipe($text, number: $number);
         } catch (Unreadable $unreadable) {
             $this->fault($unreadable->getMessage());
 

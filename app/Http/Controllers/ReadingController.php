@@ -8,6 +8,7 @@ use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Transmuta\Engine;
+use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Quantity\UnitSystem;
 
@@ -17,9 +18,18 @@ final class ReadingController extends Controller
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {
         $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca']]);
-        $formula = $engine->parse((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')));
+        $recipe = $engine->recipe((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')), guessPortions: true);
+        $formula = $recipe->formula;
         $reading = $engine->read($formula);
 
-        return new JsonResponse(['treatments' => TreatmentGrammar::choices(), ...$bench->side($formula, $reading), 'watch' => array_map(BenchView::warning(...), $reading->watch)]);
+        return new JsonResponse([
+            'treatments' => TreatmentGrammar::choices(),
+            'inferred' => array_map(static fn(Inference $one): array => $one->toArray(), $recipe->inferred),
+            'aside' => $recipe->aside,
+            'others' => $recipe->others,
+            'text' => $recipe->text,
+            ...$bench->side($formula, $reading),
+            'watch' => array_map(BenchView::warning(...), $reading->watch),
+        ]);
     }
 }

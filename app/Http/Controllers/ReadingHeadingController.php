@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Transmuta\Engine;
 use Transmuta\Intake\TextHeadings;
+use Transmuta\Quantity\UnitSystem;
 
 /** A typed text with what is done to one of its layers, or its tin, set to something else; keeps nothing. */
 final class ReadingHeadingController extends Controller
 {
-    public function __invoke(Request $request): JsonResponse
+    public function __invoke(Request $request, Engine $engine): JsonResponse
     {
         $request->validate([
             'text' => ['required', 'string', 'max:400000'], 'layer' => ['required', 'integer', 'min:0', 'max:1000'],
@@ -19,6 +21,6 @@ final class ReadingHeadingController extends Controller
         ]);
         $heading = $request->string('heading')->value() === 'tin' ? 'tin' : 'treat';
 
-        return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'))]);
+        return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'), $engine->lines, UnitSystem::tryFrom((string) $request->string('measures')) ?? UnitSystem::Metric)]);
     }
 }

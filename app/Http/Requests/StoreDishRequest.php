@@ -33,7 +33,7 @@ final class StoreDishRequest extends FormRequest
      */
     public function formula(Engine $engine): Formula
     {
-        $formula = $engine->parse((string) $this->string('text'), UnitSystem::tryFrom((string) $this->string('measures')));
+        $formula = $engine->recipe((string) $this->string('text'), UnitSystem::tryFrom((string) $this->string('measures')), guessPortions: true)->formula;
         foreach ($formula->layers as $layer) {
             if ($layer->understood() !== []) {
                 return $formula;

@@ -14,6 +14,7 @@ final readonly class Quantity
      * @param string $container what is counted; '' for the thing itself, or where g or ml are stated
      * @param float $times how many containers a stated mass or volume was multiplied by
      * @param ?string $length "cm" where a length was counted
+     * @param bool $isNet a mass without peel, stone or brine
      */
     public function __construct(
         public string $kind,
@@ -27,16 +28,17 @@ final readonly class Quantity
         public float $times = 1.0,
         public ?string $unit = null,
         public ?string $length = null,
+        public bool $isNet = false,
     ) {}
 
     public function times(float $count): self
     {
-        return new self($this->kind, $this->value * $count, $count === 1.0 ? $this->words : \sprintf('%s × %s', Numbers::words($count), $this->words), $this->isRange, $this->container, false, $this->isEstimate, $this->size, $this->times * $count, $this->unit, $this->length);
+        return new self($this->kind, $this->value * $count, $count === 1.0 ? $this->words : \sprintf('%s × %s', Numbers::words($count), $this->words), $this->isRange, $this->container, false, $this->isEstimate, $this->size, $this->times * $count, $this->unit, $this->length, $this->isNet);
     }
 
     /** The same amount, out of that container. */
     public function in(string $container): self
     {
-        return new self($this->kind, $this->value, $this->words, $this->isRange, $container, $this->isEach, $this->isEstimate, $this->size, $this->times, $this->unit, $this->length);
+        return new self($this->kind, $this->value, $this->words, $this->isRange, $container, $this->isEach, $this->isEstimate, $this->size, $this->times, $this->unit, $this->length, $this->isNet);
     }
 }

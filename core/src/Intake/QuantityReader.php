@@ -133,7 +133,7 @@ final readonly class QuantityReader
             }
         }
 
-        return $best === null ? null : new Quantity($best->kind, $best->value, $best->words . ' as stated', $best->isRange, $best->container, $each, false, $best->size, 1.0, $best->unit);
+        return $best === null ? null : new Quantity($best->kind, $best->value, $best->words . ' as stated', $best->isRange, $best->container, $each, false, $best->size, 1.0, $best->unit, null, preg_match('/\b(?:flesh|prepared|peeled|stoned|pitted|drained|net|shelled)\b/u', $text) === 1);
     }
 
     /** "+ 1 tbsp", "plus 2 tsp", "minus 1 tbsp" of the same thing, and "/ 9 oz" of the same amount. */

@@ -12,12 +12,20 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
+use Transmuta\Intake\Recipe\Inference;
+use Transmuta\Intake\Recipe\ReadRecipe;
+use Transmuta\Intake\Recipe\RowKind;
+use Transmuta\Intake\Recipe\Rows;
+use Transmuta\Intake\Recipe\Spoken;
+use Transmuta\Intake\Recipe\Tins;
+use Transmuta\Intake\Recipe\TreatmentGuess;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Measured;
 
 /**
- * Reads the plain text form: `key: value` headings, `layer:` blocks of ingredient lines, `method:` at the end. Headings as
- * kitchens write them ("For the crust:") open a layer too. Ingredient lines never fail; headings that cannot be right do.
+ * Reads a dish from text: the text form (`key: value` headings, `layer:` blocks of ingredient lines, `method:` at the end) and whatever a
+ * kitchen pastes, rows told apart by {@see Rows}. What is not written is inferred from the method and says so. Ingredient lines never fail;
+ * headings of the text form that cannot be right do.
  */
 final readonly class TextFormula
 {
@@ -28,64 +36,239 @@ final readonly class TextFormula
     /** @throws Unreadable if a heading cannot be right, the text is too long or holds no line */
     public function read(string $text, ?UnitSystem $assumed = null): Formula
     {
-        $rows = preg_split('/\R/u', str_replace("\u{FEFF}", '', $text));
-        if ($rows === false) {
+        return $this->recipe($text, $assumed)->formula;
+    }
+
+    /**
+     * The dish, with what of it is inferred and what was set aside.
+     *
+     * @param bool $guessPortions whether portions nobody states are inferred even where there is no method; one where not
+     *
+     * @throws Unreadable if a heading cannot be right, the text is too long or holds no line
+     */
+    public function recipe(string $text, ?UnitSystem $assumed = null, bool $guessPortions = false): ReadRecipe
+    {
+        $written = preg_split('/\R/u', str_replace("\u{FEFF}", '', $text));
+        if ($written === false) {
             throw Unreadable::line(1, 'The text is not valid UTF-8.', 'Save it as UTF-8 and try again.');
         }
-        if (\count($rows) > self::MOST_LINES) {
-            throw Unreadable::tooLong(\count($rows), self::MOST_LINES);
+        if (\count($written) > self::MOST_LINES) {
+            throw Unreadable::tooLong(\count($written), self::MOST_LINES);
         }
-        $head = ['title' => 'Untitled dish', 'family' => Family::Other, 'measures' => $assumed ?? UnitSystem::Metric, 'portions' => 1, 'serve' => 5.0, 'measured' => []];
-        $layers = $method = [];
-        $open = ['name' => 'Dish', 'lines' => [], 'treat' => Treatment::none(), 'tin' => null, 'loss' => null];
-        $inMethod = false;
-        foreach ($rows as $index => $row) {
-            $number = $index + 1;
-            $row = trim($row);
-            if ($row === '' || str_starts_with($row, '#')) {
-                continue;
-            }
-            if ($inMethod && !preg_match('/^layer\s*:/i', $row)) {
-                $method[] = $row;
-                continue;
-            }
+        $inferred = $aside = $steps = $layers = $method = [];
+        $system = $assumed ?? self::stated($written);
+        $spoken = $system === null ? Spoken::measures($text) : null;
+        $system ??= $spoken[0] ?? UnitSystem::Metric;
+        if ($spoken !== null) {
+            $inferred[] = new Inference('measures', null, $system->value, $spoken[1]);
+        }
+        $head = ['title' => null, 'family' => null, 'portions' => null, 'serve' => null, 'measured' => [], 'tin' => null];
+        $open = self::opened('Dish');
+        $heading = '';
+        foreach ((new Rows($this->lines))->of($written, $system) as $row) {
             try {
-                $key = self::heading($row);
-                if ($key === null) {
-                    array_push($open['lines'], ...$this->lines->lines($row, $head['measures'], $number));
-                    continue;
+                switch ($row->kind) {
+                    case RowKind::Key:
+                        match ($row->key) {
+                            'title' => $head['title'] = mb_substr($row->value, 0, 160),
+                            'family' => $head['family'] = Family::tryFrom(mb_strtolower($row->value)) ?? throw Nonsense::of('family', $row->value, 'use curd, cream, mousse, cheesecake, custard or other'),
+                            'measures' => $system = UnitSystem::tryFrom(mb_strtolower($row->value)) ?? throw Nonsense::of('measures', $row->value, 'use us, metric, au, uk, in or ca'),
+                            'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $row->value) ? (int) $row->value : throw Nonsense::of('portions', $row->value, 'give a whole number from 1 to 10000'),
+                            'serve at' => $head['serve'] = self::celsius($row->value) ?? throw Nonsense::of('serve at', $row->value, 'write it like "6 C" or "43 F"'),
+                            'measured' => $head['measured'][] = $this->measured($row->value),
+                            'treat' => $open['treat'] = TreatmentGrammar::parse($row->value),
+                            'tin' => $open['tin'] = Tin::parse(Tins::of($row->value) ?? $row->value),
+                            'loss' => $open['loss'] = Loss::parse($row->value),
+                            default => null,
+                        };
+                        break;
+                    case RowKind::Layer:
+                        $layers = self::close($layers, $open);
+                        $open = self::opened($row->key);
+                        break;
+                    case RowKind::Line:
+                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number));
+                        break;
+                    case RowKind::Title:
+                        $head['title'] ??= mb_substr($row->value, 0, 160);
+                        if ($head['portions'] === null && preg_match('/\((?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                            $head['portions'] = (int) $m[1];
+                            $inferred[] = new Inference('portions', null, $m[1], \sprintf('“%s”', $row->text));
+                        }
+                        $inferred[] = new Inference('title', null, $row->value, 'the first row');
+                        break;
+                    case RowKind::Yield:
+                        if ($head['portions'] === null) {
+                            $head['portions'] = Rows::yield($row->value);
+                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->value));
+                        }
+                        $head['tin'] ??= Tins::of($row->value) === null ? null : [Tins::of($row->value), $row->value];
+                        break;
+                    case RowKind::Tin:
+                        $head['tin'] ??= [(string) Tins::of($row->value), $row->value];
+                        break;
+                    case RowKind::Step:
+                        $step = $row->value === '' ? $row->text : $row->value;
+                        $method[] = $row->text;
+                        $steps[] = ['text' => preg_replace('/^(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $step) ?? $step, 'heading' => $heading];
+                        break;
+                    case RowKind::StepHeading:
+                        $heading = $row->key;
+                        $method[] = $row->text;
+                        break;
+                    case RowKind::Aside:
+                        $aside[] = $row->text;
+                        break;
+                    case RowKind::Nothing:
+                        break;
                 }
-                [$word, $value] = $key;
-                match ($word) {
-                    'title' => $head['title'] = mb_substr($value, 0, 160),
-                    'family' => $head['family'] = Family::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('family', $value, 'use curd, cream, mousse, cheesecake, custard or other'),
-                    'measures' => $head['measures'] = UnitSystem::tryFrom(mb_strtolower($value)) ?? throw Nonsense::of('measures', $value, 'use us, metric, au, uk, in or ca'),
-                    'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $value) ? (int) $value : throw Nonsense::of('portions', $value, 'give a whole number from 1 to 10000'),
-                    'serve at' => $head['serve'] = self::celsius($value) ?? throw Nonsense::of('serve at', $value, 'write it like "6 C" or "43 F"'),
-                    'measured' => $head['measured'][] = $this->measured($value),
-                    'treat' => $open['treat'] = TreatmentGrammar::parse($value),
-                    'tin' => $open['tin'] = Tin::parse($value),
-                    'loss' => $open['loss'] = Loss::parse($value),
-                    'method' => $inMethod = true,
-                    default => [
-                        $layers = self::close($layers, $open),
-                        $open = ['name' => $value === '' ? 'Layer' : mb_substr($value, 0, 80), 'lines' => [], 'treat' => Treatment::none(), 'tin' => null, 'loss' => null],
-                        $inMethod = false,
-                    ],
-                };
             } catch (Nonsense $nonsense) {
-                throw Unreadable::line($number, \sprintf('"%s" cannot be read as %s.', mb_strimwidth($row, 0, 80, '…'), $nonsense->field), ucfirst($nonsense->mend) . '.');
+                throw Unreadable::line($row->number, \sprintf('"%s" cannot be read as %s.', mb_strimwidth($row->text, 0, 80, '…'), $nonsense->field), ucfirst($nonsense->mend) . '.');
             }
         }
         $layers = self::close($layers, $open);
         if ($layers === []) {
             throw Unreadable::noLines();
         }
+        $whole = implode(' ', array_column($steps, 'text'));
+        $layers = self::treated($layers, $steps, $whole, $inferred);
+        $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
+        if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
+            $head['portions'] = self::portions($layers, $inferred);
+        }
+        $title = $head['title'] ?? 'Untitled dish';
+        if ($head['family'] === null && ($steps !== [] || $title !== 'Untitled dish')) {
+            [$head['family'], $because] = Spoken::family($title, array_column($layers, 'layer')) ?? [null, ''];
+            if ($head['family'] !== null) {
+                $inferred[] = new Inference('family', null, $head['family']->value, $because);
+            }
+        }
+        if ($head['serve'] === null && $steps !== []) {
+            [$head['serve'], $because] = Spoken::serving($whole) ?? [null, ''];
+            if ($head['serve'] !== null) {
+                $inferred[] = new Inference('serve at', null, \sprintf('%g C', $head['serve']), \sprintf('“%s”', $because));
+            }
+        }
         try {
-            return Formula::of($head['title'], $layers, $head['family'], $head['measures'], $head['portions'], $head['serve'], $method, $head['measured']);
+            return new ReadRecipe(Formula::of($title, array_column($layers, 'layer'), $head['family'] ?? Family::Other, $system, $head['portions'] ?? 1, $head['serve'] ?? 5.0, $method, $head['measured']), $inferred, $aside);
         } catch (Nonsense $nonsense) {
             throw Unreadable::line(1, $nonsense->getMessage(), ucfirst($nonsense->mend) . '.');
         }
+    }
+
+    /**
+     * @param list<array{text: string, heading: string}> $steps
+     *
+     * @return array{string, string}|null
+     */
+    private static function tinIn(array $steps): ?array
+    {
+        foreach ($steps as $step) {
+            foreach (preg_split('/(?<=[.;])\s+/u', $step['text']) ?: [] as $sentence) {
+                $tin = Tins::of($sentence);
+                if ($tin !== null) {
+                    return [$tin, $sentence];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Portions where none are stated: the small vessels it is filled into, or so many of about 110 g.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<Inference> $inferred
+     */
+    private static function portions(array $layers, array &$inferred): int
+    {
+        $mass = 0.0;
+        foreach ($layers as $one) {
+            if ($one['layer']->tin !== null && $one['layer']->tin->count > 1) {
+                $inferred[] = new Inference('portions', null, (string) $one['layer']->tin->count, 'one for each vessel');
+
+                return $one['layer']->tin->count;
+            }
+            $mass += array_sum(array_map(static fn(Line $line): float => $line->grams, $one['layer']->lines));
+        }
+        $portions = (int) max(2, min(16, round($mass / 110.0)));
+        $inferred[] = new Inference('portions', null, (string) $portions, 'none are stated: about 110 g each');
+
+        return $portions;
+    }
+
+    /** @param list<string> $rows whose measures the text states */
+    private static function stated(array $rows): ?UnitSystem
+    {
+        foreach ($rows as $row) {
+            if (preg_match('/^\s*measures\s*:\s*(\w+)\s*$/iu', $row, $m) === 1) {
+                return UnitSystem::tryFrom(mb_strtolower($m[1]));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Layers whose treatment is not written get what the method says of them.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<array{text: string, heading: string}> $steps
+     * @param list<Inference> $inferred
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function treated(array $layers, array $steps, string $whole, array &$inferred): array
+    {
+        if ($steps === [] || array_filter($layers, static fn(array $one): bool => !$one['treat']) === []) {
+            return $layers;
+        }
+        $of = Spoken::steps($steps, array_column($layers, 'layer'));
+        foreach ($layers as $n => $one) {
+            $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $whole);
+            if ($guess === null) {
+                continue;
+            }
+            try {
+                $layer = $one['layer'];
+                $layers[$n]['layer'] = new Layer($layer->name, $layer->lines, TreatmentGrammar::parse($guess[0]), $layer->tin, $layer->loss);
+                $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
+            } catch (Nonsense) {
+                // A heat or time no kitchen uses says nothing.
+            }
+        }
+
+        return $layers;
+    }
+
+    /**
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param ?array{string, string} $tin
+     * @param list<Inference> $inferred
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function inTin(array $layers, ?array $tin, array &$inferred): array
+    {
+        if ($tin === null || array_filter($layers, static fn(array $one): bool => $one['layer']->tin !== null) !== []) {
+            return $layers;
+        }
+        // The vessel is that of what fills it: the heaviest layer.
+        $mass = array_map(static fn(array $one): float => array_sum(array_map(static fn(Line $line): float => $line->grams, $one['layer']->lines)), $layers);
+        arsort($mass);
+        $n = (int) array_key_first($mass);
+        $layer = $layers[$n]['layer'];
+        $layers[$n] = ['layer' => new Layer($layer->name, $layer->lines, $layer->treatment, Tin::parse($tin[0]), $layer->loss), 'treat' => $layers[$n]['treat']];
+        $inferred[] = new Inference('tin', $n, $tin[0], \sprintf('“%s”', mb_strimwidth($tin[1], 0, 80, '…')));
+
+        return array_values($layers);
+    }
+
+    /** @return array{name: string, lines: list<Line>, treat: ?Treatment, tin: ?Tin, loss: ?Loss} */
+    private static function opened(string $name): array
+    {
+        return ['name' => $name, 'lines' => [], 'treat' => null, 'tin' => null, 'loss' => null];
     }
 
     /** Reads "passion-fruit juice brix 14.5 acid 2.8". */
@@ -99,19 +282,21 @@ final readonly class TextFormula
         return Measured::of($id, $number('brix'), $number('acid'));
     }
 
-    /**
-     * @return array{0: string, 1: string}|null the heading's word and value; null for an ingredient line
-     */
-    public static function heading(string $row): ?array
+    /** °C where a text states a heat by its unit: "82 °C", "350 F", "gas mark 4", "320 degrees". */
+    public static function heat(string $text): ?float
     {
-        if (preg_match('/^(title|family|measures|measured|portions|serve at|layer|treat|tin|loss|method)\s*:\s*(.*)$/iu', $row, $m)) {
-            return [mb_strtolower($m[1]), trim($m[2])];
+        $plain = mb_strtolower(Numbers::plain(str_replace(['º', '˚'], '°', $text)));
+        if (preg_match('/(?<![\d.])(-?\d{2,3})\s*(?:°|degrees?|deg\.?)?\s*(?:c|celsius|centigrade)\b/u', $plain, $m) === 1) {
+            return (float) $m[1];
         }
-        if (preg_match('/^(?:for\s+the\s+)?([\p{L}][\p{L}\s-]{1,60}?)\s*:$/iu', $row, $m) || preg_match('/^for\s+the\s+([\p{L}][\p{L}\s-]{1,60})$/iu', $row, $m)) {
-            return ['layer', mb_convert_case($m[1], \MB_CASE_TITLE_SIMPLE)];
+        if (preg_match('/(?<![\d.])(\d{2,3})\s*(?:°|degrees?|deg\.?)?\s*(?:f|fahrenheit)\b/u', $plain, $m) === 1) {
+            return round(((float) $m[1] - 32) / 1.8, 1);
+        }
+        if (preg_match('/(?<![\d.])(\d{2,3})\s*(?:°|degrees?)/u', $plain, $m) === 1) {
+            return (float) $m[1] >= 240.0 ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
         }
 
-        return null;
+        return preg_match('/gas\s*(?:mark\s*)?(\d)/u', $plain, $m) === 1 ? 121.0 + 14.0 * (float) $m[1] : null;
     }
 
     /** °C from "82 C", "180 F" or "gas mark 4"; null where no temperature is written. */
@@ -129,15 +314,15 @@ final readonly class TextFormula
     }
 
     /**
-     * @param list<Layer> $layers
-     * @param array{name: string, lines: list<Line>, treat: Treatment, tin: ?Tin, loss: ?Loss} $open
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param array{name: string, lines: list<Line>, treat: ?Treatment, tin: ?Tin, loss: ?Loss} $open
      *
-     * @return list<Layer>
+     * @return list<array{layer: Layer, treat: bool}> `treat`: whether its treatment was written
      */
     private static function close(array $layers, array $open): array
     {
         if ($open['lines'] !== []) {
-            $layers[] = new Layer($open['name'], $open['lines'], $open['treat'], $open['tin'], $open['loss']);
+            $layers[] = ['layer' => new Layer($open['name'], $open['lines'], $open['treat'] ?? Treatment::none(), $open['tin'], $open['loss']), 'treat' => $open['treat'] !== null];
         }
 
         return $layers;

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Formula\Nonsense;
+use Transmuta\Intake\Recipe\Row;
+use Transmuta\Intake\Recipe\RowKind;
+use Transmuta\Intake\Recipe\Rows;
+use Transmuta\Quantity\UnitSystem;
 
 /** A typed text with one layer's `treat:` or `tin:` line set, everything else left as it was typed. */
 final class TextHeadings
@@ -16,36 +20,39 @@ final class TextHeadings
      *
      * @throws Nonsense if the text has no such layer
      */
-    public static function set(string $text, int $layer, string $heading, string $value): string
+    public static function set(string $text, int $layer, string $heading, string $value, LineReader $lines, UnitSystem $system): string
     {
-        $rows = explode("\n", $text);
+        $written = preg_split('/\R/u', $text) ?: [$text];
+        $rows = (new Rows($lines))->of($written, $system);
         $starts = self::layers($rows);
         if (!isset($starts[$layer])) {
             throw Nonsense::of('layer', (string) ($layer + 1), \sprintf('the text has %d', \count($starts)));
         }
+        $from = $starts[$layer];
         $end = $starts[$layer + 1] ?? \count($rows);
-        for ($n = $starts[$layer] + 1; $n < $end; ++$n) {
-            if ((TextFormula::heading(trim($rows[$n]))[0] ?? '') === $heading) {
-                array_splice($rows, $n, 1, $value === '' ? [] : ["$heading: $value"]);
+        for ($n = $from + 1; $n < $end; ++$n) {
+            if ($rows[$n]->kind === RowKind::Key && $rows[$n]->key === $heading) {
+                array_splice($written, $n, 1, $value === '' ? [] : ["$heading: $value"]);
 
-                return implode("\n", $rows);
+                return implode("\n", $written);
             }
         }
         if ($value !== '') {
-            $at = $starts[$layer] + 1;
-            while ($starts[$layer] < 0 && $at < $end && (trim($rows[$at]) === '' || TextFormula::heading(trim($rows[$at])) !== null)) {
+            $at = $from + 1;
+            // Lines before any heading: the row goes right above the first of them.
+            while ($from < 0 && $at < $end && $rows[$at]->kind !== RowKind::Line) {
                 ++$at;
             }
-            array_splice($rows, $at, 0, ["$heading: $value"]);
+            array_splice($written, $at, 0, ["$heading: $value"]);
         }
 
-        return implode("\n", $rows);
+        return implode("\n", $written);
     }
 
     /**
      * Rows at which the layers that hold a line begin: their heading, or −1 where lines stand before any.
      *
-     * @param list<string> $rows
+     * @param list<Row> $rows
      *
      * @return list<int>
      */
@@ -55,15 +62,10 @@ final class TextHeadings
         $open = -1;
         $isFilled = false;
         foreach ($rows as $n => $row) {
-            $row = trim($row);
-            $key = $row === '' || str_starts_with($row, '#') ? ['', ''] : TextFormula::heading($row);
-            if ($key !== null && $key[0] === 'method') {
-                break;
-            }
-            if ($key !== null && $key[0] === 'layer') {
+            if ($row->kind === RowKind::Layer) {
                 $starts = $isFilled ? [...$starts, $open] : $starts;
                 [$open, $isFilled] = [$n, false];
-            } elseif ($key === null) {
+            } elseif ($row->kind === RowKind::Line) {
                 $isFilled = true;
             }
         }

@@ -81,6 +81,7 @@ final readonly class Weigher
         $tries = match ($quantity->container) {
             // A sheet of gelatin is a leaf of it; a tin of pumpkin its purée.
             'leaf', 'sheet' => [$first . ' leaf', $first],
+            'squeeze' => [$first, $first . ' juice'],
             'can', 'jar' => [$first, 'canned ' . $first, $first . ' puree'],
             default => [$first],
         };
@@ -181,7 +182,7 @@ final readonly class Weigher
     private function grams(Quantity $stated, Quantity $first, Ingredient $in, string $phrase, UnitSystem $system): array|string
     {
         if ($stated->kind === 'mass') {
-            $edible = $first->kind === 'count' && $stated !== $first && !$this->containers->holds($first->container) && preg_match('/\b(?:flesh|peeled weight|prepared|net|stoned weight|pitted weight|pulp)\b/u', $phrase) !== 1 ? ($in->units['edible'] ?? 1.0) : 1.0;
+            $edible = !$stated->isNet && $first->kind === 'count' && $stated !== $first && !$this->containers->holds($first->container) && preg_match('/\b(?:flesh|peeled weight|prepared|net|stoned weight|pitted weight|pulp)\b/u', $phrase) !== 1 ? ($in->units['edible'] ?? 1.0) : 1.0;
             $grams = $stated->value * $edible;
             $said = str_contains($stated->words, ' gram') && !str_contains($stated->words, '×') && !str_contains($stated->words, 'stated') ? \sprintf('%s g, weighed', Numbers::words($stated->value)) : \sprintf('%s = %s g', $stated->words, Numbers::words($stated->value));
 

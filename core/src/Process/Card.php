@@ -27,7 +27,7 @@ final readonly class Card
 
     public function __construct(private MethodWriter $method) {}
 
-    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
+    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, own_method: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
     public function of(DishReading $dish): array
     {
         $ingredients = [];
@@ -50,6 +50,7 @@ final readonly class Card
         return [
             'ingredients' => $ingredients,
             'steps' => $this->method->steps($dish),
+            'own_method' => $dish->formula->method,
             'facts' => $facts,
             'contains' => $dish->contains,
             'may_contain' => $dish->mayContain,

@@ -11,6 +11,7 @@ use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Intake\TextHeadings;
 use Transmuta\Intake\TreatmentGrammar;
+use Transmuta\Quantity\UnitSystem;
 use Transmuta\Tests\Kit;
 
 final class TreatmentTest extends TestCase
@@ -113,12 +114,12 @@ final class TreatmentTest extends TestCase
     public function testATypedTextTakesATreatmentAndIsOtherwiseLeftAsItWas(): void
     {
         $text = "For the base:\n100 g biscuits\n\nlayer: Curd\ntreat: none\n120 g lemon juice";
-        self::assertSame(str_replace('treat: none', 'treat: whip; freeze -18 C', $text), TextHeadings::set($text, 1, 'treat', 'whip; freeze -18 C'));
-        self::assertSame(str_replace("For the base:\n", "For the base:\ntreat: bake 150 C still\n", $text), TextHeadings::set($text, 0, 'treat', 'bake 150 C still'));
-        self::assertSame(str_replace("treat: none\n", '', $text), TextHeadings::set($text, 1, 'treat', ''));
-        self::assertSame("treat: melt\n50 g sugar", TextHeadings::set('50 g sugar', 0, 'treat', 'melt'));
-        self::assertSame("For the base:\nFor the curd:\ntreat: melt\n50 g sugar", TextHeadings::set("For the base:\nFor the curd:\n50 g sugar", 0, 'treat', 'melt'), 'an empty layer does not count');
+        self::assertSame(str_replace('treat: none', 'treat: whip; freeze -18 C', $text), TextHeadings::set($text, 1, 'treat', 'whip; freeze -18 C', Kit::engine()->lines, UnitSystem::Metric));
+        self::assertSame(str_replace("For the base:\n", "For the base:\ntreat: bake 150 C still\n", $text), TextHeadings::set($text, 0, 'treat', 'bake 150 C still', Kit::engine()->lines, UnitSystem::Metric));
+        self::assertSame(str_replace("treat: none\n", '', $text), TextHeadings::set($text, 1, 'treat', '', Kit::engine()->lines, UnitSystem::Metric));
+        self::assertSame("treat: melt\n50 g sugar", TextHeadings::set('50 g sugar', 0, 'treat', 'melt', Kit::engine()->lines, UnitSystem::Metric));
+        self::assertSame("For the base:\nFor the curd:\ntreat: melt\n50 g sugar", TextHeadings::set("For the base:\nFor the curd:\n50 g sugar", 0, 'treat', 'melt', Kit::engine()->lines, UnitSystem::Metric), 'an empty layer does not count');
         $this->expectException(Nonsense::class);
-        TextHeadings::set($text, 2, 'treat', 'melt');
+        TextHeadings::set($text, 2, 'treat', 'melt', Kit::engine()->lines, UnitSystem::Metric);
     }
 }

@@ -174,6 +174,17 @@ export interface Side {
     candidates: Record<string, Candidate>;
 }
 
+/** What of a pasted recipe is not written in so many words, and why it is taken so. */
+export interface Inference {
+    what: 'title' | 'family' | 'measures' | 'portions' | 'serve at' | 'treat' | 'tin';
+    layer: number | null;
+    value: string;
+    because: string;
+}
+
+/** A text as it is read, before it is kept. */
+export type TextReading = Side & { watch: Warning[]; treatments: TreatmentChoice[]; inferred: Inference[]; aside: string[]; others: string[]; text: string | null };
+
 export interface Candidate {
     name: string;
     called: string;
@@ -379,6 +390,8 @@ export interface Card {
     tins: string[];
     ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string }[] }[];
     steps: string[];
+    /** The dish's own method, as its maker wrote it. */
+    own_method: string[];
     facts: { name: string; unit: string; portion: string; per_100g: string }[];
     open: string[];
     final: boolean;

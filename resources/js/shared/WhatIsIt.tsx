@@ -20,7 +20,7 @@ export function written(text: string): string {
 
 /** Whether a line says how much of it there is. */
 export function hasAmount(line: Pick<FormulaLine, 'text' | 'reason'>): boolean {
-    return !/No amount|not an amount|does not know what one|no bulk density|weigh it/i.test(line.reason ?? '') && /\d|½|¼|¾|⅓|⅔/.test(written(line.text));
+    return !/No amount|not an amount|does not know what one|no bulk density|weigh it|unit ".+" is not known/i.test(line.reason ?? '') && /\d|½|¼|¾|⅓|⅔/.test(written(line.text));
 }
 
 /** Answers a line that is a guess or not understood: confirm it, choose what is near, or write it anew. Nothing is ever made up. */

@@ -6,23 +6,18 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { call, Problem } from '../../api/client';
-import type { DishSummary, Side, TreatmentChoice, Warning } from '../../api/types';
+import type { DishSummary, Inference, TextReading } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { ReadLines } from './ReadLines';
-import { HEAD_ROWS, wholeText } from './wholeText';
+import { headRows, wholeText, type Head } from './wholeText';
 
-interface Draft {
-    title: string;
-    family: string;
-    measures: string;
-    portions: string;
-    serveAt: string;
+interface Draft extends Head {
     lines: string;
 }
 
-const EMPTY: Draft = { title: '', family: 'curd', measures: 'metric', portions: '8', serveAt: '6', lines: '' };
+const EMPTY: Draft = { title: '', family: '', measures: '', portions: '', serveAt: '', lines: '' };
 
 function remembered(text: unknown): Draft {
     if (typeof text === 'string' && text.trim() !== '') return { ...EMPTY, lines: text };
@@ -48,13 +43,18 @@ export function NewDish() {
     const text = wholeText(asked, asked.lines);
     const reading = useQuery({
         queryKey: ['reading', text],
-        queryFn: ({ signal }) => call<Side & { watch: Warning[]; treatments: TreatmentChoice[] }>('POST', 'readings', { text, measures: asked.measures }, signal),
+        queryFn: async ({ signal }) => {
+            const found = await call<TextReading>('POST', 'readings', { text, measures: asked.measures || null }, signal);
+            // A file of another form becomes rows that can be read and changed.
+            if (found.text !== null) setDraft((d) => (wholeText(d, d.lines) === text ? { ...d, lines: found.text ?? d.lines } : d));
+            return found;
+        },
         enabled: asked.lines.trim() !== '',
         placeholderData: keepPreviousData,
         retry: false,
     });
     const keep = useMutation({
-        mutationFn: () => call<DishSummary>('POST', 'dishes', { text: wholeText(draft, draft.lines), measures: draft.measures }),
+        mutationFn: () => call<DishSummary>('POST', 'dishes', { text: wholeText(draft, draft.lines), measures: draft.measures || null }),
         onSuccess: async (dish) => {
             localStorage.removeItem('new-dish');
             await client.invalidateQueries({ queryKey: ['dishes'] });
@@ -62,13 +62,22 @@ export function NewDish() {
         },
     });
     const headed = useMutation({
-        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin'; value: string }) => call<{ text: string }>('POST', 'readings/heading', change),
+        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
         // What was typed meanwhile is never replaced.
         onSuccess: (made, change) => setDraft((d) => (d.lines === change.text ? { ...d, lines: made.text } : d)),
     });
     const set = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }));
-    const field = (key: 'title' | 'portions' | 'serveAt', label: string, width: number | string) => (
-        <TextField size="small" label={label} value={draft[key]} onChange={(e) => set({ [key]: e.target.value })} sx={{ width }} />
+    const data = asked.lines.trim() === '' ? undefined : reading.data;
+    const read: Record<keyof Head, string> = {
+        title: data?.formula.title ?? '', family: data?.formula.family ?? 'other', measures: MEASURES.find((m) => m.id === data?.formula.measures)?.name ?? 'Metric', portions: String(data?.formula.portions ?? ''), serveAt: String(data?.formula.serve_at_c ?? ''),
+    };
+    const because = (what: Inference['what']) => data?.inferred.find((one) => one.what === what)?.because;
+    const field = (key: 'title' | 'portions' | 'serveAt', what: Inference['what'], label: string, width: number | string) => (
+        <TextField
+            size="small" label={label} value={draft[key]} onChange={(e) => set({ [key]: e.target.value })} sx={{ width }} placeholder={read[key]}
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { title: draft[key] === '' && because(what) ? `As read: ${because(what) ?? ''}` : undefined } }}
+            helperText={draft[key] === '' && data ? 'as read' : undefined}
+        />
     );
     const problem = reading.error instanceof Problem ? reading.error : null;
 
@@ -88,30 +97,32 @@ export function NewDish() {
                 </Button>
             </Box>
             <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
-                {field('title', 'Name of the dish', 300)}
-                <TextField select size="small" label="Family" value={draft.family} onChange={(e) => set({ family: e.target.value })} sx={{ width: 140 }}>
+                {field('title', 'title', 'Name of the dish', 300)}
+                <TextField select size="small" label="Family" value={draft.family} onChange={(e) => set({ family: e.target.value })} sx={{ width: 190 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }} title={because('family')}>
+                    <MenuItem value="">as read{data ? `: ${read.family}` : ''}</MenuItem>
                     {FAMILIES.map((family) => (
                         <MenuItem key={family} value={family}>
                             {family}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField select size="small" label="Measures" value={draft.measures} onChange={(e) => set({ measures: e.target.value })} sx={{ width: 290 }}>
+                <TextField select size="small" label="Measures" value={draft.measures} onChange={(e) => set({ measures: e.target.value })} sx={{ width: 320 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }} title={because('measures')}>
+                    <MenuItem value="">as read{data ? `: ${read.measures}` : ''}</MenuItem>
                     {MEASURES.map((m) => (
                         <MenuItem key={m.id} value={m.id}>
                             {m.name}
                         </MenuItem>
                     ))}
                 </TextField>
-                {field('portions', 'Portions', 90)}
-                {field('serveAt', 'Served at, °C', 110)}
+                {field('portions', 'portions', 'Portions', 90)}
+                {field('serveAt', 'serve at', 'Served at, °C', 110)}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 5fr) 7fr' }, gap: 1.5, minHeight: 0 }}>
                 <Panel sx={{ display: 'flex', flexDirection: 'column', p: '10px 12px', minHeight: 260 }}>
                     <label htmlFor="lines" style={{ fontWeight: 650 }}>
-                        Ingredient lines
+                        Recipe, or ingredient lines
                     </label>
-                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 0.75 }}>One a line; a heading such as “For the crust:” begins a layer.</Box>
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 0.75 }}>Paste a whole recipe, or write one ingredient a line.</Box>
                     <Box
                         component="textarea" id="lines" spellCheck={false} value={draft.lines}
                         onChange={(e: React.ChangeEvent<HTMLTextAreaElement>) => set({ lines: e.target.value })}
@@ -126,22 +137,21 @@ export function NewDish() {
                     {keep.error && <ProblemNote error={keep.error} />}
                     {headed.error && <ProblemNote error={headed.error} />}
                     {problem && (
-                        <ProblemNote error={new Problem(problem.status, { detail: problem.message, field: problem.line !== null ? `line ${Math.max(1, problem.line - HEAD_ROWS)} of your text` : problem.field, mend: problem.mend })} />
+                        <ProblemNote error={new Problem(problem.status, { detail: problem.message, field: problem.line !== null ? `line ${Math.max(1, problem.line - headRows(asked))} of your text` : problem.field, mend: problem.mend })} />
                     )}
                     {asked.lines.trim() === '' && (
                         <Box sx={{ color: 'var(--ink-soft)', maxWidth: 460 }}>
                             <h2 className="name" style={{ fontSize: 18, color: 'var(--ink)' }}>
                                 Grams appear here as you type
                             </h2>
-                            Write as your kitchen writes: <em>2 sticks butter</em>, <em>juice of 1½ lemons</em>, <em>one 14-oz can condensed milk</em>, <em>3 leaves gelatine</em>. Each line shows how it became grams. A line that is
+                            Paste a recipe as it stands, title, headings, method, notes and all: or write as your kitchen writes: <em>2 sticks butter</em>, <em>juice of 1½ lemons</em>, <em>one 14-oz can condensed milk</em>, <em>3 leaves gelatine</em>. Each line shows how it became grams. A line that is
                             not understood stays, marked, with suggestions.
                         </Box>
                     )}
-                    {reading.data && !problem && asked.lines.trim() !== '' && (
+                    {data && !problem && (
                         <ReadLines
-                            side={reading.data}
-                            treatments={reading.data.treatments}
-                            onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value })}
+                            reading={data}
+                            onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value, measures: draft.measures || null })}
                             onReplace={(from, to) => set({ lines: draft.lines.split('\n').map((row) => (row.trim() === from.trim() ? to : row)).join('\n') })}
                         />
                     )}

@@ -1,42 +1,46 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { FormulaLayer, FormulaLine, Side, TreatmentChoice } from '../../api/types';
+import { useState } from 'react';
+import type { FormulaLayer, FormulaLine, Side, TextReading } from '../../api/types';
 import { grams, oneDecimal } from '../../shared/numbers';
 import { WhatIsIt, written } from '../../shared/WhatIsIt';
 
 interface Props {
-    side: Side;
-    treatments: TreatmentChoice[];
+    reading: TextReading;
     onHeading: (layer: number, heading: 'treat' | 'tin', value: string) => void;
     onReplace: (from: string, to: string) => void;
 }
 
 /** Every typed line beside its grams and the trace of how it got there. */
-export function ReadLines({ side, treatments, onHeading, onReplace }: Props) {
+export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
+    const { treatments, inferred, aside, others } = side;
+    const why = (what: 'treat' | 'tin', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
         <>
+            {others.length > 0 && <Box sx={{ color: 'var(--ink-soft)', mb: 1 }}>The file holds {others.length === 1 ? 'another recipe' : `${others.length} more recipes`}: {others.join(', ')}. This is the first.</Box>}
             {side.formula.layers.map((layer, n) => {
                 const reading = side.reading.layers[n];
                 const known = treatments.some((t) => t.words === layer.treat);
                 return (
                     <Box component="section" key={`${layer.name}${n}`} aria-label={layer.name} sx={{ mb: 2 }}>
-                        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, borderBottom: '1.5px solid var(--rim)', pb: 0.75, flexWrap: 'wrap' }}>
-                            <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
-                                {layer.name}
-                            </h2>
-                            {reading && (
-                                <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-                                    {Math.round(reading.mass_g)} g · {reading.set.step}
-                                    {reading.ph !== null && reading.set.ge !== null ? ` · pH ${reading.ph.toFixed(1)}` : ''} · {oneDecimal(reading.se)} SE
-                                </Box>
-                            )}
-                            <Box sx={{ flex: 1 }} />
+                        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1.25, borderBottom: '1.5px solid var(--rim)', pb: 0.75, pt: 0.75, flexWrap: 'wrap' }}>
+                            <Box sx={{ flex: '1 1 180px' }}>
+                                <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+                                    {layer.name}
+                                </h2>
+                                {reading && (
+                                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                                        {Math.round(reading.mass_g)} g · {reading.set.step}
+                                        {reading.ph !== null && reading.set.ge !== null ? ` · pH ${reading.ph.toFixed(1)}` : ''} · {oneDecimal(reading.se)} SE
+                                    </Box>
+                                )}
+                            </Box>
                             <TextField
                                 select size="small" label="What is done to it" value={layer.treat}
                                 onChange={(e) => onHeading(n, 'treat', e.target.value)} sx={{ minWidth: 190 }}
                                 color={wantsHeat(layer) ? 'warning' : 'primary'} focused={wantsHeat(layer) || undefined}
-                                helperText={wantsHeat(layer) ? 'Egg or starch here is usually heated' : undefined}
+                                helperText={wantsHeat(layer) ? 'Egg or starch here is usually heated' : why('treat', n) ? <Said words={why('treat', n) ?? ''} /> : undefined}
                             >
                                 {treatments.map((t) => (
                                     <MenuItem key={t.words} value={t.words}>
@@ -45,6 +49,7 @@ export function ReadLines({ side, treatments, onHeading, onReplace }: Props) {
                                 ))}
                                 {!known && <MenuItem value={layer.treat}>{side.treated[n] ?? layer.treat}</MenuItem>}
                             </TextField>
+                            <TinField key={layer.tin ?? ''} tin={layer.tin ?? ''} because={why('tin', n)} onTin={(value) => onHeading(n, 'tin', value)} />
                         </Box>
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                             {layer.lines.map((line, k) => (
@@ -54,7 +59,48 @@ export function ReadLines({ side, treatments, onHeading, onReplace }: Props) {
                     </Box>
                 );
             })}
+            {side.formula.method.length > 0 && (
+                <Box component="section" aria-label="Method" sx={{ mb: 2 }}>
+                    <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+                        Method, kept with the dish
+                    </h2>
+                    <Box component="ul" sx={{ m: 0, pl: 2.5, lineHeight: 1.45 }}>
+                        {side.formula.method.map((step, n) => (
+                            <li key={n}>{step}</li>
+                        ))}
+                    </Box>
+                </Box>
+            )}
+            {aside.length > 0 && (
+                <Box component="details" sx={{ color: 'var(--ink-soft)', mb: 1 }}>
+                    <summary>
+                        Set aside, no part of the dish: {aside.length} row{aside.length === 1 ? '' : 's'}
+                    </summary>
+                    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                        {aside.map((row, n) => (
+                            <li key={n}>{row}</li>
+                        ))}
+                    </Box>
+                </Box>
+            )}
         </>
+    );
+}
+
+/** Words of the method that something is taken from. */
+function Said({ words }: { words: string }) {
+    return <span title={words}>as read: {words.length > 34 ? `${words.slice(0, 33)}…` : words}</span>;
+}
+
+/** The vessel of a layer, written as a kitchen does; kept when the field is left. */
+function TinField({ tin, because, onTin }: { tin: string; because: string | undefined; onTin: (value: string) => void }) {
+    const [text, setText] = useState(tin);
+    return (
+        <TextField
+            size="small" label="Vessel" value={text} onChange={(e) => setText(e.target.value)} placeholder="23 cm springform" sx={{ width: 190 }}
+            onBlur={() => text.trim() !== tin && onTin(text.trim())} onKeyDown={(e) => e.key === 'Enter' && text.trim() !== tin && onTin(text.trim())}
+            slotProps={{ inputLabel: { shrink: true } }} helperText={because ? <Said words={because} /> : undefined}
+        />
     );
 }
 

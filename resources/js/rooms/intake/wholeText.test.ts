@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { HEAD_ROWS, wholeText } from './wholeText';
+import { headRows, wholeText } from './wholeText';
+
+const EMPTY = { title: '', family: '', measures: '', portions: '', serveAt: '' };
 
 describe('the typed lines', () => {
-    it('stand under a head of a known number of rows', () => {
-        const whole = wholeText({ title: '', family: 'curd', measures: 'us', portions: '', serveAt: '' }, 'first');
-        expect(whole.split('\n').indexOf('first')).toBe(HEAD_ROWS);
-        expect(whole).toContain('title: Untitled dish');
-        expect(whole).toContain('portions: 1');
+    it('stand under as many rows as the page adds', () => {
+        const fields = { ...EMPTY, title: 'Pot', family: 'curd', serveAt: '6' };
+        expect(wholeText(fields, 'first').split('\n').indexOf('first')).toBe(headRows(fields));
+        expect(wholeText(fields, 'first')).toContain('serve at: 6 C');
+    });
+    it('speak for themselves where the page says nothing', () => {
+        expect(wholeText(EMPTY, 'first')).toBe('first');
+        expect(headRows(EMPTY)).toBe(0);
+    });
+    it('of another form stay as they are', () => {
+        expect(wholeText({ ...EMPTY, title: 'Pot' }, '{"@type": "Recipe"}')).toBe('{"@type": "Recipe"}');
     });
 });

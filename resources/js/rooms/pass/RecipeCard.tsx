@@ -74,6 +74,17 @@ export function RecipeCard({ card }: { card: Card }) {
                             </li>
                         ))}
                     </ol>
+                    {card.own_method.length > 0 && (
+                        <Box sx={{ mt: 1.25 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 16 }}>
+                                As the dish was written
+                            </h3>
+                            {card.version !== 'Original' && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Of the original: what was swapped may ask for other steps.</Box>}
+                            {card.own_method.map((step, n) => (
+                                <div key={n}>{step}</div>
+                            ))}
+                        </Box>
+                    )}
                     <SchoolsAtWork schools={card.schools_at_work} acts="method" sx={{ mt: 0.5 }} />
                 </div>
             </Box>

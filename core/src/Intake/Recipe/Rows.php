@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake\Recipe;
+
+use Transmuta\Intake\LineReader;
+use Transmuta\Intake\Numbers;
+use Transmuta\Quantity\UnitSystem;
+
+/**
+ * Tells the rows of a pasted recipe apart: the title, "serves 8–10", headings with and without a colon, ingredient lines, method, notes.
+ * One place decides it, for reading a dish and for writing a heading into the text.
+ */
+final readonly class Rows
+{
+    private const KEYS = 'title|family|measures|measured|portions|serve at|layer|treat|tin|loss|method';
+    private const INGREDIENTS = '/^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:\s+wi|\x27)ll\s+need|what\s+you(?:\s+wi|\x27)?(?:ll)?\s+need|shopping\s+list)\b\D{0,24}$/iu';
+    private const METHOD = '/^(?:the\s+)?(?:method|directions?|instructions?|preparation|procedure|steps?|how\s+to\s+make(?:\s+it)?|to\s+make|making\s+it|recipe\s+method|cooking\s+instructions|assembly\s+instructions)\s*:?$/iu';
+    private const NOTES = '/^(?:(?:recipe|cook|chef|baker|kitchen)(?:\x27?s)?\s+)?(?:notes?|tips?|storage|storing|to\s+store|nutrition(?:al)?(?:\s+(?:facts|information|info))?|equipment|tools|make[\s-]ahead|variations?|substitutions?|allergens?|faqs?|video|comments?|about\s+this\s+recipe|did\s+you\s+make\s+this.*|serving\s+suggestions?)\s*(?::.*)?$/iu';
+    private const TIMES = '/^(?:prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bake\s+time|total(?:\s+time)?|chill(?:ing)?(?:\s+time)?|set(?:ting)?\s+time|rest(?:ing)?(?:\s+time)?|freez(?:e|ing)(?:\s+time)?|active(?:\s+time)?|ready\s+in|time|difficulty|skill(?:\s+level)?|course|cuisine|category|keywords?|author|by|source|calories|kcal|rating|diet|level|cost|print(?:\s+recipe)?|jump\s+to\s+recipe|pin(?:\s+recipe)?|save(?:\s+recipe)?|share|published|updated|serving\s+size|advertisement|scale)\b\s*(?:[:|–-].*|\s+\d.*)?$/iu';
+    private const YIELD = '/^(?:serves|servings?|makes|yields?|portions?|feeds|recipe\s+yield|quantity|for)\b\s*(?:about|approx\.?|around|up\s+to)?\s*[:–-]?\s*(?=.*(?:\d|one|two|four|six|eight|ten|twelve))/iu';
+    private const PLACES = 'crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror';
+    private const VERBS = 'preheat|heat|mix|whisk|stir|melt|put|place|pour|beat|bake|line|crush|combine|add|blend|blitz|bring|boil|simmer|cook|whip|fold|spread|press|chill|refrigerate|freeze|leave|let|remove|take|turn|serve|cut|slice|soak|bloom|sprinkle|dissolve|grease|butter|sift|cream|divide|spoon|transfer|cover|strain|set|roll|prick|meanwhile|in\s+an?|to\s+make|for\s+the\s+\w+,|using|once|when|while|start|begin|first|next|then|finally|make|prepare|meanwhile|gently|slowly|carefully|wash|peel|warm|return|tip|scrape|decorate|garnish|dust|drain|process|pulse|whizz|reduce|unmould|unmold|invert|run|with|allow|repeat|top|drizzle|gradually|set\s+aside|after|before|if|store|keep|scald|temper|infuse|split|assemble|position|arrange|ladle|fill|bash|separate|caramelise|caramelize|torch|at\s+this';
+
+    public function __construct(private LineReader $lines) {}
+
+    /**
+     * @param list<string> $rows
+     *
+     * @return list<Row> one for each row, in order
+     */
+    public function of(array $rows, UnitSystem $system): array
+    {
+        $found = [];
+        $mode = 'open';
+        $seenLine = $seenTitle = $isTitled = false;
+        foreach ($rows as $row) {
+            $isTitled = $isTitled || preg_match('/^title\s*:\s*\S/iu', trim($row)) === 1 && preg_match('/^title\s*:\s*Untitled dish\s*$/iu', trim($row)) !== 1;
+        }
+        foreach ($rows as $at => $written) {
+            $number = $at + 1;
+            $text = trim($written);
+            $row = self::bare($text);
+            if ($text === '' || $row === '' || (str_starts_with($text, '#') && preg_match('/^#{1,6}\s+\S/u', $text) !== 1) || preg_match('/[\p{L}\p{N}]/u', $row) !== 1) {
+                $found[] = new Row($number, $text, RowKind::Nothing);
+                continue;
+            }
+            $key = preg_match('/^(' . self::KEYS . ')\s*:\s*(.*)$/iu', $row, $m) === 1 ? mb_strtolower($m[1]) : null;
+            if ($key !== null && $key !== 'layer' && $key !== 'method' && !($key === 'portions' && preg_match('/^\d+\s*$/', $m[2]) !== 1 && preg_match('/\d/', $m[2]) === 1)) {
+                if ($mode === 'method' && !\in_array($key, ['treat', 'tin', 'loss'], true)) {
+                    $found[] = new Row($number, $text, RowKind::Step);
+                    continue;
+                }
+                $found[] = new Row($number, $text, RowKind::Key, $key, trim($m[2]));
+                continue;
+            }
+            if ($key === 'layer') {
+                $mode = 'lines';
+                $found[] = new Row($number, $text, RowKind::Layer, trim($m[2]) === '' ? 'Layer' : mb_substr(trim($m[2]), 0, 80));
+                continue;
+            }
+            if ($key === 'method') {
+                $mode = 'method';
+                $found[] = new Row($number, $text, trim($m[2]) === '' ? RowKind::Nothing : RowKind::Step, '', trim($m[2]));
+                continue;
+            }
+            if (preg_match(self::INGREDIENTS, $row) === 1) {
+                $mode = 'lines';
+                $found[] = new Row($number, $text, RowKind::Nothing);
+                continue;
+            }
+            if (preg_match(self::METHOD, $row) === 1) {
+                $mode = 'method';
+                $found[] = new Row($number, $text, RowKind::Nothing);
+                continue;
+            }
+            if (preg_match(self::NOTES, $row) === 1) {
+                $mode = 'aside';
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
+            }
+            if (($mode !== 'method' && preg_match(self::TIMES, $row) === 1) || preg_match('#^(?:https?://|www\.)\S+$#iu', $row) === 1) {
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
+            }
+            if (self::yield($row) !== null) {
+                $found[] = new Row($number, $text, RowKind::Yield, '', $row);
+                continue;
+            }
+            if ($mode === 'aside' && !self::isHeading($row)) {
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
+            }
+            if ($mode !== 'method' && mb_strlen($row) <= 100 && !self::isStep($text) && Tins::of($row) !== null && !$this->isLine($row, $system)) {
+                $found[] = new Row($number, $text, RowKind::Tin, '', $row);
+                continue;
+            }
+            if (!$isTitled && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine($row, $system)) {
+                $seenTitle = true;
+                $found[] = new Row($number, $text, RowKind::Title, '', trim(preg_replace('/\s*\brecipe\b\s*$|\s*\((?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)\s*$/iu', '', $row) ?? $row, ' :'));
+                continue;
+            }
+            $heading = $this->heading($row, self::next($rows, $at), $mode, $system);
+            if ($heading !== null) {
+                if ($mode === 'method') {
+                    // In the method a heading is of the steps, unless an amount follows: then another layer's lines begin.
+                    $opens = $this->isLine(self::bare(self::next($rows, $at)), $system) && !self::isStep(self::bare(self::next($rows, $at)));
+                    $mode = $opens ? 'lines' : 'method';
+                    $found[] = new Row($number, $text, $opens ? RowKind::Layer : RowKind::StepHeading, $heading);
+                    continue;
+                }
+                $mode = 'lines';
+                $found[] = new Row($number, $text, RowKind::Layer, $heading);
+                continue;
+            }
+            if ($mode === 'method') {
+                $found[] = new Row($number, $text, RowKind::Step, '', $row);
+                continue;
+            }
+            if (self::isStep($text) && !$this->isLine($row, $system)) {
+                // Steps without a heading: the method has begun, if lines stood before it.
+                $mode = $seenLine ? 'method' : $mode;
+                $found[] = new Row($number, $text, $seenLine ? RowKind::Step : RowKind::Aside, '', $row);
+                continue;
+            }
+            if (self::isServedWith($row) || (!$seenLine && $mode === 'open' && preg_match('/\s/u', $row) === 1 && self::isProse($row))) {
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
+            }
+            $seenLine = true;
+            $found[] = new Row($number, $text, RowKind::Line, '', $row);
+        }
+
+        return $found;
+    }
+
+    /** Servings or pieces a row states; null where it states none. Of a range the middle, of a whole cake none. */
+    public static function yield(string $row): ?int
+    {
+        $plain = mb_strtolower(Numbers::plain($row));
+        if (preg_match(self::YIELD, $plain) !== 1 || mb_strlen($plain) > 90 || preg_match('/^for\s+the\b/u', $plain) === 1) {
+            return null;
+        }
+        $number = '(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to|or)\s*(\d+))?';
+        $pieces = 'servings?|serves|portions?|people|persons|guests|slices|pieces|pots|tartlets?|tarts|cups|glasses|ramekins|squares|bars|slivers|wedges|jars|verrines|bites|helpings|eclairs|balls|popsicles';
+        if (preg_match('/' . $number . '\s+(?:generous\s+|small\s+|large\s+|mini\s+|individual\s+)*(?:\w+\s+)?(?:' . $pieces . ')\b/u', $plain, $m) !== 1
+            && preg_match('/\b(?:serves|servings?|portions?|feeds)\b\D{0,12}' . $number . '/u', $plain, $m) !== 1
+            && preg_match('/^(?:makes|yields?|recipe\s+yield|quantity|for)\b\D{0,12}' . $number . '\s*(?:$|[^\d\s"-])/u', $plain, $m) !== 1) {
+            return null;
+        }
+        $low = Numbers::take($m[1])['value'] ?? 0.0;
+        $high = ($m[2] ?? '') === '' ? $low : (float) $m[2];
+        $found = (int) round(($low + $high) / 2);
+        if (str_starts_with($plain, 'for ') && preg_match('/^for\s+\d+(?:\s*(?:-|to)\s*\d+)?(?:\s+(?:people|persons|servings|portions|guests))?\s*:?$/u', $plain) !== 1) {
+            return null;
+        }
+
+        return $found >= 2 && $found <= 500 ? $found : ($found === 1 && preg_match('/\b(?:serves|serving|portion)/u', $plain) === 1 ? 1 : null);
+    }
+
+    private static function isForThe(string $row): bool
+    {
+        return preg_match('/^(?:for|to\s+(?:make|finish|serve|decorate))\s+(?:the\s+)?/iu', $row) === 1;
+    }
+
+    /** The name of the layer a row opens; null where it opens none. */
+    private function heading(string $row, string $next, string $mode, UnitSystem $system): ?string
+    {
+        $plain = trim($row, " \t*_#:=—–-");
+        if (preg_match('/^(?:\d+[.)]\s*)/u', $row) === 1 || mb_strlen($plain) > 60 || preg_match('/[.!?]$/u', $row) === 1) {
+            return null;
+        }
+        $name = preg_replace(['/^(?:for|to\s+make|make)\s+(?:the\s+)?/iu', '/^(?:the|layer\s+\d+\s*[:.-]?|part\s+\d+\s*[:.-]?|step\s+\d+\s*[:.-]?)\s+/iu'], '', $plain) ?? $plain;
+        $name = trim($name);
+        if ($name === '' || preg_match('/[\p{L}]/u', $name) !== 1) {
+            return null;
+        }
+        $titled = mb_convert_case(mb_strtolower($name), \MB_CASE_TITLE_SIMPLE);
+        if (preg_match('/:$/u', rtrim($row)) === 1 && preg_match('/^[\p{L}][\p{L}\p{N}\s\x27’,&()+-]*$/u', $name) === 1) {
+            return $mode === 'method' && \count(explode(' ', $name)) > 6 ? null : $titled;
+        }
+        if (preg_match('/\d/u', $name) === 1) {
+            return preg_match('/^(?:layer|part)\s+\d+$/iu', $plain) === 1 ? mb_convert_case($plain, \MB_CASE_TITLE_SIMPLE) : null;
+        }
+        if (\count(preg_split('/\s+/u', $name) ?: []) > 6 || str_contains($name, ',')) {
+            return null;
+        }
+        $isPlace = preg_match('/\b(?:' . self::PLACES . ')$/iu', \Normalizer::normalize($name, \Normalizer::FORM_D) === false ? $name : (preg_replace('/\p{Mn}+/u', '', \Normalizer::normalize($name, \Normalizer::FORM_D)) ?? $name)) === 1;
+        $isFor = preg_match('/^for\s+the\s+\p{L}/iu', $plain) === 1;
+        $isCapitals = mb_strtoupper($name) === $name && mb_strlen($name) > 2;
+        $isMarked = preg_match('/^#{1,6}\s|^\*\*.+\*\*:?$|^__.+__$/u', $row) === 1;
+        $follows = $next !== '' && $this->isLine(self::bare($next), $system);
+        if ($mode === 'method') {
+            return ($isPlace || $isFor || $isCapitals) && !self::isStep($row) ? $titled : null;
+        }
+
+        return ($isFor || (($isPlace || $isCapitals || $isMarked) && $follows)) && $this->lines->read($row, $system)->ingredient === null ? $titled : null;
+    }
+
+    private static function isHeading(string $row): bool
+    {
+        return preg_match('/^for\s+the\s+.+|^.{2,40}:$/iu', $row) === 1 && preg_match(self::NOTES, $row) !== 1;
+    }
+
+    /** A sentence that tells what to do. */
+    private static function isStep(string $row): bool
+    {
+        $plain = mb_strtolower(self::bare($row));
+        $isNumbered = preg_match('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+\D|^step\s+\d/iu', $row) === 1;
+        $words = \count(preg_split('/\s+/u', $plain) ?: []);
+        $starts = preg_match('/^(?:' . self::VERBS . ')\b/u', $plain) === 1;
+
+        return ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
+    }
+
+    private static function isProse(string $row): bool
+    {
+        return \count(preg_split('/\s+/u', $row) ?: []) > 7 || preg_match('/[.!?]$/u', $row) === 1;
+    }
+
+    /** An amount and something to it. */
+    private function isLine(string $row, UnitSystem $system): bool
+    {
+        return mb_strlen($row) <= 160 && preg_match('/\d|½|¼|¾|⅓|⅔|\b(?:an?|one|two|three|half|pinch|knob|splash|squeeze|handful|juice|zest)\b/iu', $row) === 1
+            && (preg_match('/^\W*(?:about\s+|approx\.?\s+)?[\d½¼¾⅓⅔⅛]/u', $row) === 1 && !self::isStep($row) || $this->lines->read($row, $system)->ingredient !== null);
+    }
+
+    private function mayBeLine(string $row, UnitSystem $system): bool
+    {
+        if (mb_strlen($row) > 120) {
+            return false;
+        }
+        $line = $this->lines->read($row, $system);
+
+        return $line->ingredient !== null || ($this->lines->ingredientNamed($row) !== null && \count(preg_split('/\s+/u', $row) ?: []) < 3);
+    }
+
+    /** "raspberries, to serve": named, without an amount, and no part of what is made. */
+    private static function isServedWith(string $row): bool
+    {
+        $isWith = preg_match('/\b(?:to|for)\s+(?:serve|serving|garnish|garnishing|decorate|decorating|decoration|finish|dust|dusting|grease|greasing|brush|brushing|sprinkle|sprinkling|line|lining|top|topping|the\s+(?:tin|pan|dish|mould|mold))\b|\bgarnish\b|\(?optional\)?$|^(?:edible|fresh)\s+flowers\b/iu', $row) === 1;
+
+        return $isWith && preg_match('/\d|[½¼¾⅓⅔]/u', $row) !== 1 && preg_match('/\b(?:pinch|handful|squeeze|splash|knob|tbsp|tsp|cup)\b/iu', $row) !== 1;
+    }
+
+    private static function bare(string $text): string
+    {
+        $text = trim(html_entity_decode(strip_tags($text), \ENT_QUOTES | \ENT_HTML5));
+        $text = preg_replace('/^(\*\*|__|\*|_)(?=\S)(.+?)(?<=\S)\1(:?)$/u', '$2$3', $text) ?? $text;
+
+        return trim(preg_replace('/^(?:#{1,6}\s+|>\s*|(?:\[[ x]?\]|[☐☑✓✔▢□•·▪◦–—]|\*(?!\*)|-(?=\s))\s*)+/u', '', $text) ?? $text);
+    }
+
+    /** @param list<string> $rows the next row that is not empty */
+    private static function next(array $rows, int $at): string
+    {
+        for ($n = $at + 1; $n < \count($rows); ++$n) {
+            if (trim($rows[$n]) !== '') {
+                return trim($rows[$n]);
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake\Recipe;
+
+use Transmuta\Formula\Family;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Intake\TextFormula;
+use Transmuta\Quantity\UnitSystem;
+
+/** What a recipe's words say of the dish as a whole: its family, whose measures it was written with, how cold it is eaten. */
+final class Spoken
+{
+    /**
+     * @param list<Layer> $layers
+     *
+     * @return array{Family, string}|null
+     */
+    public static function family(string $title, array $layers): ?array
+    {
+        $words = mb_strtolower($title . ' | ' . implode(' | ', array_map(static fn(Layer $layer): string => $layer->name, $layers)));
+        $title = mb_strtolower($title);
+        foreach ([
+            'cheesecake' => [Family::Cheesecake], 'curd|meringue pie|lemon bar|key lime|lime pie' => [Family::Curd], 'mousse|parfait|semifreddo|souffl|fool|whip' => [Family::Mousse],
+            'custard|br[uû]l[eé]e|flan|caramel cream|cr[eè]me caramel|pudding|blancmange|pot de cr[eè]me|pots de cr[eè]me|kheer|firni|phirni|trifle' => [Family::Custard],
+            'panna cotta|posset|bavarois|cream|slice|tiramis|shrikhand|syllabub' => [Family::Cream],
+        ] as $pattern => [$family]) {
+            if (preg_match('/\b(?:' . $pattern . ')/u', $title, $m) === 1) {
+                return [$family, \sprintf('the name says “%s”', $m[0])];
+            }
+        }
+        foreach (['cheesecake' => Family::Cheesecake, 'curd' => Family::Curd, 'mousse' => Family::Mousse, 'custard|pudding' => Family::Custard] as $pattern => $family) {
+            if (preg_match('/\b(?:' . $pattern . ')\b/u', $words, $m) === 1) {
+                return [$family, \sprintf('a heading says “%s”', $m[0])];
+            }
+        }
+        $grams = $all = 0.0;
+        foreach ($layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $all += $line->grams;
+                $grams += preg_match('/cream-cheese|soft-cheese|quark|ricotta|mascarpone/', (string) $line->ingredient) === 1 ? $line->grams : 0.0;
+            }
+        }
+
+        return $all > 0.0 && $grams / $all > 0.3 ? [Family::Cheesecake, 'nearly a third of it or more is fresh cheese'] : null;
+    }
+
+    /** @return array{UnitSystem, string}|null */
+    public static function measures(string $text): ?array
+    {
+        $text = mb_strtolower($text);
+        $votes = $words = [];
+        foreach ([
+            'us' => '/°\s?f\b|\b\d{3}\s?f\b|\bheavy (?:whipping )?cream|\bconfectioners|\bpowdered sugar|\bcornstarch|\ball[- ]purpose|\bstick(?:s)? (?:of )?(?:unsalted |salted )?butter|\bgraham|\bhalf[- ]and[- ]half|\bgelatin\b|\bsemisweet|\bpackages?\b|\binch(?:es)?\b|\bunsweetened applesauce/u',
+            'uk' => '/\bdouble cream|\bsingle cream|\bcaster|\bicing sugar|\bgas mark|\bdigestive|\bplain flour|\bcornflour|\bfan\b|\bsachets?\b|\btreacle|\bsoft cheese|\bpunnet|\bfl oz\b|\bsponge fingers/u',
+            'au' => '/\bthickened cream|\bcopha|\bpouring cream|\bpure cream|\bmarie|\btim\b|\bplain sweet biscuits|\bdollop|\bcooking chocolate|\b20 ?ml tablespoon/u',
+            'in' => '/\bmaida|\bkhoya|\bmawa|\bpaneer|\bdahi|\bmalai|\belaichi|\bgms?\b|\bcurd \(|\bhung curd|\bjaggery|\bbesan|\bsooji|\bghee|\bchenna|\bchhena/u',
+        ] as $country => $pattern) {
+            preg_match_all($pattern, $text, $m);
+            $words[$country] = array_values(array_unique(array_map(trim(...), $m[0])));
+            // A word only one country has says as much as two that several share.
+            $votes[$country] = \count($words[$country]) * ($country === 'au' ? 2 : 1);
+        }
+        arsort($votes);
+        $best = array_key_first($votes);
+        if ($votes[$best] < 2 || $votes[$best] === (array_values($votes)[1] ?? 0)) {
+            return null;
+        }
+
+        return [UnitSystem::from($best), 'it says ' . implode(', ', array_map(static fn(string $w): string => '“' . trim($w) . '”', \array_slice($words[$best] ?? [], 0, 3)))];
+    }
+
+    /** @return array{float, string}|null °C it is eaten at, and the words */
+    public static function serving(string $method): ?array
+    {
+        $plain = mb_strtolower($method);
+        $last = implode(' ', \array_slice(preg_split('/(?<=[.!])\s+|\R/u', trim($plain)) ?: [], -6));
+        if (preg_match('/\bserve[^.]{0,60}?(-?\d+)\s*°?\s*c\b/u', $plain, $m) === 1 && (float) $m[1] >= -25.0 && (float) $m[1] <= 80.0) {
+            return [(float) $m[1], trim($m[0])];
+        }
+        foreach ([
+            [-12.0, '/\b(?:serve|eat)[^.]{0,30}(?:from\s+(?:the\s+)?freez\w+|frozen)|\bremove\s+from\s+the\s+freezer[^.]{0,60}before\s+serv\w+/u'],
+            [20.0, '/\bserve[^.]{0,40}\bat\s+room\s+temp\w*|\b(?:bring|come)\s+to\s+room\s+temp\w*[^.]{0,30}serv\w*/u'],
+            [50.0, '/\bserve\s+(?:it\s+|immediately\s+|at\s+once\s+)?(?:hot|warm)\b|\bserve[^.]{0,20}\b(?:while\s+)?(?:still\s+)?(?:warm|hot)\b/u'],
+            [6.0, '/\b(?:chill|refrigerat|fridge|cold)\w*[^.]{0,80}(?:hour|hrs?\b|overnight|until|serv)|\bserve\s+(?:well\s+)?(?:chilled|cold)/u'],
+        ] as [$celsius, $pattern]) {
+            if (preg_match($pattern, $last, $m) === 1) {
+                return [$celsius, trim(mb_strimwidth($m[0], 0, 60, '…'))];
+            }
+        }
+
+        return TextFormula::heat('') === null && preg_match('/\bfreez/u', $last) === 1 && preg_match('/\bfreeze[^.]{0,40}(?:overnight|hours|until\s+(?:firm|solid|frozen))/u', $last, $m) === 1 ? [-12.0, trim($m[0])] : null;
+    }
+
+    /**
+     * The layer each step speaks of: by the heading it stands under, the layer's name, or its ingredients. A step that names none is of the
+     * layer before it; one that names several, of each.
+     *
+     * @param list<array{text: string, heading: string}> $steps
+     * @param list<Layer> $layers
+     *
+     * @return array<int, list<string>> steps by place of the layer
+     */
+    public static function steps(array $steps, array $layers): array
+    {
+        $found = array_fill(0, \count($layers), []);
+        if (\count($layers) === 1) {
+            $found[0] = array_column($steps, 'text');
+
+            return $found;
+        }
+        $names = array_map(static fn(Layer $layer): array => self::words($layer->name), $layers);
+        $last = null;
+        foreach ($steps as $step) {
+            $heading = self::words($step['heading']);
+            foreach (preg_split('/(?<=[.;!])\s+/u', $step['text']) ?: [] as $sentence) {
+                // "Pour over the base" speaks of what is poured.
+                $said = self::words(preg_replace('/\b(?:over|onto|into|on|in|to|with|around|inside)\s+(?:top\s+of\s+)?(?:the|your|each|a)\s+(?:\w+\s+){0,2}?(?:base|bases|crust|shell|shells|case|cases|tin|pan|pie|tart|cake|glass|glasses|layer|filling|pastry|sponge|jelly|dish|mould|mold)\b/iu', ' ', $sentence) ?? $sentence);
+                $scores = [];
+                foreach ($layers as $n => $layer) {
+                    $own = 0.0;
+                    if ($heading !== [] && array_intersect($heading, $names[$n]) !== []) {
+                        $own += 6.0;
+                    }
+                    $own += 4.0 * \count(array_intersect($names[$n], $said));
+                    foreach ($layer->understood() as $line) {
+                        $word = self::noun($line);
+                        if ($word !== '' && \in_array($word, $said, true)) {
+                            $own += 1.0 / max(1, self::holders($word, $layers));
+                        }
+                    }
+                    $scores[$n] = $own;
+                }
+                arsort($scores);
+                $best = (int) array_key_first($scores);
+                $last = $scores[$best] > 0.4 ? $best : $last;
+                if ($last !== null) {
+                    $found[$last][] = $sentence;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param list<Layer> $layers */
+    private static function holders(string $word, array $layers): int
+    {
+        return \count(array_filter($layers, static fn(Layer $layer): bool => array_filter($layer->understood(), static fn(Line $line): bool => self::noun($line) === $word) !== []));
+    }
+
+    /** The word a method calls an ingredient by. */
+    private static function noun(Line $line): string
+    {
+        $id = (string) $line->ingredient;
+
+        return match (true) {
+            preg_match('/biscuit|cracker|wafer|cookie/', $id) === 1 => 'biscuit',
+            str_starts_with($id, 'chocolate-') => 'chocolate',
+            str_contains($id, 'cream-cheese'), str_starts_with($id, 'soft-cheese') => 'cheese',
+            str_contains($id, 'gelatin') => 'gelatin',
+            default => (static fn(array $parts): string => $parts[\count($parts) - 1])(self::words(preg_replace('/-(?:\d+|puree|juice|powder|dried|fresh|block)$/', '', $id) ?? $id) ?: ['']),
+        };
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        $plain = preg_replace('/\p{Mn}+/u', '', \Normalizer::normalize(mb_strtolower($text), \Normalizer::FORM_D) ?: $text) ?? $text;
+        $words = preg_split('/[^a-z]+/', $plain, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = array_map(static fn(string $w): string => match (true) {
+            \in_array($w, ['crust', 'base', 'bottom', 'cookies', 'cookie', 'biscuits', 'crackers', 'cracker', 'crumbs', 'crumb', 'wafers'], true) => $w === 'crust' || $w === 'base' || $w === 'bottom' ? 'base' : 'biscuit',
+            $w === 'gelatine' => 'gelatin',
+            \strlen($w) > 4 && str_ends_with($w, 'ies') => substr($w, 0, -3) . 'y',
+            \strlen($w) > 3 && str_ends_with($w, 's') && !str_ends_with($w, 'ss') => substr($w, 0, -1),
+            default => $w,
+        }, $words);
+
+        return array_values(array_unique(array_diff($words, ['the', 'for', 'and', 'of', 'a', 'to', 'layer', 'mixture', 'mix', 'with', 'in', 'until'])));
+    }
+}

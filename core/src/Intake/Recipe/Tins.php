@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake\Recipe;
+
+use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Tin;
+use Transmuta\Intake\Numbers;
+
+/** The vessel a recipe speaks of: "a 9-inch springform", "20 x 30 cm tin", "six 150 ml ramekins". Heights are those commonly sold [trade]. */
+final class Tins
+{
+    private const VESSEL = 'springform|spring-form|loose[\s-](?:bottomed|based)|cake\s+(?:tin|pan|ring)|tart\s+(?:tin|pan|case|ring|shell)|flan\s+(?:tin|dish|ring)|pie\s+(?:dish|plate|pan|tin)|quiche\s+(?:tin|dish)|loaf\s+(?:tin|pan)|baking\s+(?:tin|dish|pan|tray)|brownie\s+(?:tin|pan)|square\s+(?:tin|pan)|round\s+(?:tin|pan)|tin|pan|mould|mold|ring|dish|terrine|frame';
+    private const SMALL = 'ramekins?|glasses|glass|pots?|jars?|verrines?|cups|moulds?|molds?|dariole\s+moulds?|darioles|tartlet\s+(?:tins?|cases?|pans?)|muffin\s+(?:tin|pan|holes?)|pudding\s+(?:basins?|moulds?)|bowls|coupes';
+    private const WORDS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10, 'twelve' => 12];
+
+    /** The vessel in the words of the text form; null where a text speaks of none by its size. */
+    public static function of(string $text): ?string
+    {
+        $plain = mb_strtolower(Numbers::plain(str_replace(['"', '”', '″'], ' inch', $text)));
+        $n = '(\d+(?:\.\d+)?(?:\s+\d\/\d)?)';
+        $unit = '(cm|mm|-?\s*inch(?:es)?|-?\s*in\b)';
+        try {
+            // Many small ones.
+            if (preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s*(?:x\s*)?(?:individual\s+|small\s+|heatproof\s+)*(\d+)\s*-?\s*ml\s+(?:\w+\s+){0,2}(?:' . self::SMALL . ')\b/u', $plain, $m) === 1
+                || preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s+(?:individual\s+|small\s+|heatproof\s+|\w+\s+)?(?:' . self::SMALL . ')\b[^.]{0,30}?(\d+)\s*ml/u', $plain, $m) === 1) {
+                return Tin::glass(self::count($m[1]), (float) $m[2])->words();
+            }
+            if (preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s*(?:x\s*)?' . $n . '\s*' . $unit . '\s+(?:\w+\s+){0,2}(?:tartlet|tart)\s+(?:tins|cases|rings|pans)\b/u', $plain, $m) === 1) {
+                return Tin::round(self::count($m[1]), self::mm($m[2], $m[3]), 20.0)->words();
+            }
+            // 20 x 30 (x 5) cm, 9 x 13 inch.
+            if (preg_match('/\b' . $n . '\s*(?:cm|mm|inch)?\s*(?:x|by)\s*' . $n . '\s*(?:(?:cm|mm|inch)?\s*(?:x|by)\s*' . $n . '\s*)?' . $unit . '[^.;]{0,40}?\b(?:' . self::VESSEL . ')\b/u', $plain, $m) === 1) {
+                $a = self::mm($m[1], $m[4]);
+                $b = self::mm($m[2], $m[4]);
+
+                return Tin::rect(1, max($a, $b), min($a, $b), $m[3] === '' ? 50.0 : self::mm($m[3], $m[4]))->words();
+            }
+            if (preg_match('/\b(?:' . self::VESSEL . ')\b[^.;\d]{0,20}' . $n . '\s*(?:x|by)\s*' . $n . '\s*' . $unit . '/u', $plain, $m) === 1) {
+                return Tin::rect(1, max(self::mm($m[1], $m[3]), self::mm($m[2], $m[3])), min(self::mm($m[1], $m[3]), self::mm($m[2], $m[3])), 50.0)->words();
+            }
+            if (preg_match('/\b(?:(\d)\s*-?\s*(?:lb|pound)|(\d{3,4})\s*-?\s*g)\s+loaf\s+(?:tin|pan)\b/u', $plain, $m) === 1) {
+                $isBig = $m[1] === '2' || (int) ($m[2] ?? 0) >= 800;
+
+                return Tin::rect(1, $isBig ? 230.0 : 180.0, $isBig ? 130.0 : 90.0, $isBig ? 70.0 : 60.0)->words();
+            }
+            if (preg_match('/^round\s+' . $n . '\s*' . $unit . '/u', $plain, $m) === 1 || preg_match('/\b' . $n . '\s*' . $unit . '(?:\s*\/\s*\d+\s*-?\s*(?:cm|inch|in))?[^.;\d]{0,45}?\b(?:' . self::VESSEL . ')\b([^.;]{0,20})/u', $plain, $m) === 1
+                || preg_match('/\b(?:' . self::VESSEL . ')\b\s*(?:\(|of|:|-|,|about|measuring)+\s*(?:about\s+|approx\.?\s+)?' . $n . '\s*' . $unit . '/u', $plain, $m) === 1) {
+                $across = self::mm($m[1], $m[2]);
+                if ($across < 40.0 || $across > 600.0) {
+                    return null;
+                }
+                $said = $m[0];
+                if (preg_match('/\bsquare\b/u', $said) === 1) {
+                    return Tin::rect(1, $across, $across, 50.0)->words();
+                }
+                $height = match (true) {
+                    preg_match('/\b(?:tart|flan|quiche)\b/u', $said) === 1 => 30.0,
+                    preg_match('/\bpie\b/u', $said) === 1 => 40.0,
+                    preg_match('/\bspring-?form|loose|cheesecake\b/u', $said) === 1 => 65.0,
+                    default => 50.0,
+                };
+
+                return Tin::round(1, $across, $height)->words();
+            }
+        } catch (Nonsense) {
+            return null;
+        }
+
+        return null;
+    }
+
+    private static function mm(string $number, string $unit): float
+    {
+        $value = Numbers::take($number)['value'] ?? 0.0;
+
+        return round(match (true) {
+            str_contains($unit, 'mm') => $value,
+            str_contains($unit, 'cm') => 10 * $value,
+            default => 25.4 * $value,
+        });
+    }
+
+    private static function count(string $words): int
+    {
+        return self::WORDS[$words] ?? max(1, (int) $words);
+    }
+}

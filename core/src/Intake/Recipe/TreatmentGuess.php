@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Intake\Recipe;
+
+use Transmuta\Formula\Line;
+use Transmuta\Intake\TextFormula;
+
+/**
+ * What is done to a layer, from the words of the steps that speak of it and from what it holds. Only what is said is taken: "whip to stiff
+ * peaks", "bake at 160 °C", "stir until it coats a spoon"; where nothing is said, nothing is.
+ */
+final class TreatmentGuess
+{
+    private const EGG = ['egg', 'egg-yolk', 'egg-white', 'duck-egg', 'egg-liquid'];
+
+    /**
+     * @param list<string> $steps of this layer, in order
+     * @param list<Line> $lines of this layer
+     * @param string $whole the whole method, where an oven's heat may stand in another step
+     *
+     * @return array{string, string}|null the treatment in the words of the text form, and the words it is taken from
+     */
+    public static function of(array $steps, array $lines, string $whole): ?array
+    {
+        $ids = array_map(static fn(Line $line): string => (string) $line->ingredient, $lines);
+        $hasEgg = array_intersect($ids, self::EGG) !== [];
+        $hasStarch = preg_match('/cornflour|custard-powder|arrowroot|starch|flour|pudding-mix/', implode(' ', $ids)) === 1;
+        // Cream whipped on its own and folded in is said on its line.
+        $isFolded = array_filter($lines, static fn(Line $line): bool => $line->has('whipped')) !== [];
+        $isCrumb = preg_match('/biscuit|cracker|wafer|shortbread|cookie|oats|granola/', implode(' ', $ids)) === 1 && !$hasEgg;
+        $found = [];
+        foreach ($steps as $step) {
+            foreach (preg_split('/(?<=[.;!])\s+|,\s*then\s+|\s+and\s+then\s+/u', mb_strtolower($step)) ?: [] as $said) {
+                $one = self::one($said, $hasEgg, $hasStarch, $isCrumb, $whole, $ids);
+                if ($one !== null && $one['kind'] === 'whip' && $isFolded && preg_match('/\bfold\w*\b/u', $said) === 1) {
+                    continue;
+                }
+                if ($one !== null && ($found === [] || $found[\count($found) - 1]['kind'] !== $one['kind'])) {
+                    $found[] = $one;
+                }
+            }
+        }
+        // What is cooked to thicken is not boiled as well; what is baked was cooked only if it was said to thicken first.
+        $kinds = array_column($found, 'kind');
+        $kept = [];
+        foreach ($found as $at => $one) {
+            $isLater = \in_array($one['kind'], \array_slice($kinds, 0, $at), true);
+            $isPast = ($one['kind'] === 'melt' && array_intersect($kinds, ['cook', 'boil', 'bake', 'whip']) !== []) || ($one['kind'] === 'boil' && \in_array('cook', $kinds, true) && !$hasStarch) || ($one['kind'] === 'cook' && \in_array('boil', $kinds, true) && $hasStarch);
+            if (!$isLater && !$isPast) {
+                $kept[] = $one;
+            }
+        }
+        // Whipping stands before the oven and the freezer, whatever order the sentences had.
+        usort($kept, static fn(array $a, array $b): int => self::place($a['kind']) <=> self::place($b['kind']));
+        if ($kept === []) {
+            return null;
+        }
+
+        return [implode('; ', array_column($kept, 'words')), implode('”, “', array_map(static fn(array $one): string => $one['said'], $kept))];
+    }
+
+    private static function place(string $kind): int
+    {
+        return ['melt' => 0, 'cook' => 1, 'boil' => 1, 'whip' => 2, 'bake' => 3, 'freeze' => 4][$kind] ?? 0;
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return array{kind: string, words: string, said: string}|null
+     */
+    private static function one(string $said, bool $hasEgg, bool $hasStarch, bool $isCrumb, string $whole, array $ids): ?array
+    {
+        $quote = static fn(string $pattern): string => preg_match('/.{0,18}(?:' . $pattern . ').{0,22}/u', $said, $m) === 1 ? trim($m[0]) : '';
+        $celsius = TextFormula::heat($said);
+        $minutes = preg_match('/(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(mins?|minutes?|hours?|hrs?|h)\b/u', $said, $t) === 1 ? ($t[2] !== '' ? ((int) $t[1] + (int) $t[2]) / 2 : (int) $t[1]) * (str_starts_with($t[3], 'h') ? 60 : 1) : null;
+        $time = $minutes === null ? '' : \sprintf(' %g min', min($minutes, 600));
+        if (preg_match('/\b(?:freeze|churn|ice[\s-]cream\s+maker)\b/u', $said) === 1 && preg_match('/\b(?:over\s*night|until\s+(?:firm|frozen|solid|hard|set)|hours?|hrs|churn|ice)\b/u', $said) === 1 && !preg_match('/\bor\s+freeze|can\s+be\s+frozen|freezes?\s+well|freeze\s+for\s+up\s+to\b/u', $said)) {
+            return ['kind' => 'freeze', 'words' => 'freeze -18 C', 'said' => $quote('freeze|churn')];
+        }
+        if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
+            $oven = $celsius ?? TextFormula::heat(mb_strtolower($whole)) ?? 160.0;
+            if ($oven >= 80.0 && $oven <= 260.0) {
+                return ['kind' => 'bake', 'words' => \sprintf('bake %d C%s still', round($oven), $time), 'said' => $quote('bake|roast|oven|steam')];
+            }
+        }
+        if (!$isCrumb && preg_match('/\bpeaks?\b|\b(?:whip|whipped|whisk|beat)\b.{0,60}\b(?:until|till|to)\b.{0,30}\b(?:stiff|thick|pale|fluffy|light|airy|doubled|tripled|volume|mousse|ribbon|firm|glossy)|\bwhip(?:ped|ping)?\b(?!\s*(?:ing)?\s*cream\s+(?:cheese)?\s*(?:,|into|in\s+a\s+pan|and\s+(?:milk|sugar)\s+to))|\baerate\b/u', $said) === 1
+            && preg_match('/cream|egg-white|aquafaba|egg|mascarpone|casein|protein|topping/', implode(' ', $ids)) === 1 && preg_match('/\bwhipp(?:ed|ing)\s+cream\s+(?:to\s+serve|on\s+the\s+side)|serve\s+with\s+whipped/u', $said) !== 1) {
+            return ['kind' => 'whip', 'words' => 'whip', 'said' => $quote('peaks?|whip\w*|whisk|beat|aerate')];
+        }
+        $thickens = preg_match('/\b(?:thicken(?:s|ed)?|until\s+thick|coats?\s+the\s+back|coating|napp[eé]|curd|custard)\b|\b(?:spoon)\b/u', $said) === 1;
+        if ($hasStarch && preg_match('/\b(?:boil|boiling|boils|simmer|bubbl\w+|thicken\w*|until\s+thick)\b/u', $said) === 1 && preg_match('/\bboil(?:ing|ed)?\s+water\b|pan\s+of\s+(?:barely\s+|gently\s+)?(?:simmering|boiling)/u', $said) !== 1) {
+            return ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= 30 ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil\w*|simmer|bubbl\w*|thick\w*')];
+        }
+        if ($hasEgg && !$isCrumb && (($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0) || ($thickens && preg_match('/\b(?:cook|stir|heat|whisk|simmer|bain|double\s+boiler|return|low|gentl\w+|medium)\b/u', $said) === 1))) {
+            return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred', round($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0 ? $celsius : 82.0)), 'said' => $quote('thick\w*|coats?|curd|custard|\d+\s*°?\s*[cf]\b|spoon')];
+        }
+        if (!$isCrumb && preg_match('/\b(?:bring|brought|come)\b.{0,40}\b(?:to\s+(?:the|a)\s+)?(?:rolling\s+|gentle\s+|full\s+)?boil\b|\b(?:boil|simmer|bubble)\b.{0,70}\b(?:for|until|\d+\s*min)/u', $said) === 1 && preg_match('/\bpan\s+of\s+(?:simmering|boiling)|simmering\s+water/u', $said) !== 1) {
+            $set = preg_match('/gelatin|cream|milk/', implode(' ', $ids)) === 1 && preg_match('/fruit|berr|juice|rhubarb|agar|carrageenan|pectin/', implode(' ', $ids)) !== 1 && $minutes === null;
+
+            return $set ? ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('boil|simmer')] : ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= 30 ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil|simmer')];
+        }
+        if (!$isCrumb && preg_match('/\b(?:melt|melted|dissolve[sd]?|warm(?:ed)?|heat|scald|simmering|steaming|pour\s+(?:the\s+)?hot)\b/u', $said) === 1 && preg_match('/gelatin|chocolate|cocoa-butter|agar|carrageenan|marshmallow|caramel|coconut-oil/', implode(' ', $ids)) === 1) {
+            return ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('melt\w*|dissolve\w*|warm\w*|heat|scald|simmering|steaming|hot')];
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Intake;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Formula\Layer;
+use Transmuta\Intake\Recipe\Inference;
+use Transmuta\Intake\Recipe\ReadRecipe;
+use Transmuta\Intake\Recipe\Tins;
+use Transmuta\Intake\Unreadable;
+use Transmuta\Tests\Kit;
+
+/** Recipes as they are pasted; each label was written from the recipe, as a pastry cook reads it. */
+final class RecipeTest extends TestCase
+{
+    private static function of(string $file): ReadRecipe
+    {
+        return Kit::engine()->recipe((string) file_get_contents(__DIR__ . '/recipes/' . $file));
+    }
+
+    /** @return iterable<string, array{string, string, string, string, int, array<string, string>, ?string, int, int}> */
+    public static function recipes(): iterable
+    {
+        // file, title, family, measures, portions, what is done to each layer, vessel, steps, set aside
+        yield 'headings without a colon' => ['lemon-cheesecake.txt', 'Baked Lemon Cheesecake with Blueberry Compote', 'cheesecake', 'uk', 9, ['Crust' => 'bake 160 C 10 min still', 'Filling' => 'bake 160 C 45 min still', 'Blueberry Compote' => 'boil 5 min stirred'], 'round 230 x 65 mm', 5, 4];
+        yield 'capitals' => ['key-lime-pie.txt', 'No-Bake Key Lime Pie', 'curd', 'us', 8, ['Crust' => 'none', 'Filling' => 'melt', 'Topping' => 'whip'], 'round 229 x 40 mm', 5, 1];
+        yield 'no yield' => ['mango-panna-cotta.txt', 'Mango Panna Cotta', 'cream', 'us', 6, ['Dish' => 'melt', 'Mango Layer' => 'melt'], '6 x glass 150 ml', 2, 0];
+        yield 'markdown, from India' => ['shrikhand-tart.txt', 'Mango Shrikhand Tart', 'cream', 'in', 6, ['Tart Shell' => 'bake 180 C 20 min still', 'Shrikhand' => 'none'], 'round 200 x 30 mm', 3, 0];
+        yield 'servings in the title' => ['avocado-pots.txt', 'Vegan chocolate avocado mousse pots', 'mousse', 'metric', 4, ['Dish' => 'none'], '4 x glass 120 ml', 2, 1];
+        yield 'ramekins' => ['creme-brulee.txt', 'Crème brûlée', 'custard', 'uk', 6, ['Dish' => 'bake 140 C 37.5 min still'], '6 x glass 150 ml', 3, 0];
+        yield 'chatter, from Australia' => ['pavlova-cheesecake.txt', 'Pavlova Cheesecake - my nan\'s!!', 'cheesecake', 'au', 10, ['Base' => 'none', 'Filling' => 'melt', 'Meringue Top' => 'whip'], 'round 220 x 65 mm', 5, 1];
+        yield 'a page with a schema.org Recipe' => ['coconut-lime-tart.html', 'Coconut & Lime Tart', 'other', 'us', 10, ['Crust' => 'bake 177 C 10 min still', 'Filling' => 'boil 2 min stirred'], 'round 229 x 30 mm', 5, 0];
+    }
+
+    /** @param array<string, string> $layers */
+    #[DataProvider('recipes')]
+    public function testARecipeIsReadAsACookReadsIt(string $file, string $title, string $family, string $measures, int $portions, array $layers, ?string $tin, int $steps, int $aside): void
+    {
+        $read = self::of($file);
+        $formula = $read->formula;
+        self::assertSame([$title, $family, $measures, $portions], [$formula->title, $formula->family->value, $formula->measures->value, $formula->portions]);
+        self::assertSame($layers, array_combine(array_map(static fn(Layer $l): string => $l->name, $formula->layers), array_map(static fn(Layer $l): string => $l->treatment->words(), $formula->layers)));
+        self::assertSame([$tin], array_values(array_filter(array_map(static fn(Layer $l): ?string => $l->tin?->words(), $formula->layers))));
+        self::assertSame([], $formula->questions());
+        self::assertCount($steps, $formula->method);
+        self::assertCount($aside, $read->aside);
+        self::assertSame(6.0, $formula->serveAt);
+    }
+
+    public function testWhatIsInferredSaysFromWhichWords(): void
+    {
+        $inferred = array_column(array_map(static fn(Inference $one): array => $one->toArray(), self::of('key-lime-pie.txt')->inferred), null, 'what');
+        self::assertStringContainsString('8 servings', $inferred['portions']['because']);
+        self::assertStringContainsString('whip the cream', $inferred['treat']['because']);
+        self::assertStringContainsString('9-inch pie plate', $inferred['tin']['because']);
+    }
+
+    public function testWhatIsWrittenIsNeverInferredOver(): void
+    {
+        $read = Kit::engine()->recipe("title: Pot\nportions: 3\nserve at: 20 C\nlayer: Curd\ntreat: none\ntin: glass 100 ml\n2 eggs\n100 g sugar\nmethod:\nCook gently until it coats a spoon. Pour into a 23 cm tart tin. Serve chilled after 4 hours. Serves 8.");
+        self::assertSame([], array_values(array_filter($read->inferred, static fn(Inference $one): bool => \in_array($one->what, ['title', 'portions', 'serve at', 'treat', 'tin'], true))));
+        self::assertSame(['none', 'glass 100 ml', 3, 20.0], [$read->formula->layers[0]->treatment->words(), $read->formula->layers[0]->tin?->words(), $read->formula->portions, $read->formula->serveAt]);
+    }
+
+    /** @return iterable<string, array{string, ?string}> */
+    public static function tins(): iterable
+    {
+        $cases = [
+            '23 cm springform' => 'round 230 x 65 mm', 'a 9-inch tart pan' => 'round 229 x 30 mm', 'Round 230 mm' => 'round 230 x 50 mm', '20cm square tin' => 'rect 200 x 200 x 50 mm',
+            'pour into a 20 x 30 cm baking tin' => 'rect 300 x 200 x 50 mm', '9x13 inch pan' => 'rect 330 x 229 x 50 mm', 'a 900g loaf tin' => 'rect 230 x 130 x 70 mm', 'six 150 ml ramekins' => '6 x glass 150 ml',
+            '4 glasses (200 ml each)' => '4 x glass 200 ml', '12 x 7 cm tartlet tins' => '12 x round 70 x 20 mm', 'chill for 9 hours' => null, '2 tins coconut milk' => null, 'a 2 cm layer' => null,
+        ];
+        foreach ($cases as $text => $tin) {
+            yield $text => [$text, $tin];
+        }
+    }
+
+    #[DataProvider('tins')]
+    public function testVesselsAreReadByTheirSize(string $text, ?string $tin): void
+    {
+        self::assertSame($tin, Tins::of($text));
+    }
+
+    public function testSchemaOrgInItsManyShapes(): void
+    {
+        foreach ([
+            '{"@type":"Recipe","name":"A","recipeYield":4,"recipeIngredient":["100 g sugar"],"recipeInstructions":"Mix.\nChill 2 hours."}',
+            '[{"@type":"http://schema.org/Recipe","name":"A","recipeYield":{"@value":"4 servings"},"ingredients":["100 g sugar"],"recipeInstructions":{"@list":["Mix.","Chill 2 hours."]}}]',
+            '{"@type":"WebPage","mainEntity":{"@type":["Recipe"],"name":"A","recipeYield":["1 cake","4 servings"],"recipeIngredient":"100 g sugar","recipeInstructions":[{"@type":"HowToStep","text":"<p>Mix.</p>"},{"@type":"HowToDirection","text":"Chill 2 hours."}]}}',
+            '<script type="application/ld+json">//<![CDATA[' . "\n" . '{"@type":"Recipe","name":"A","recipeYield":"serves 4","recipeIngredient":["100&nbsp;g sugar"],"recipeInstructions":[{"@type":"ItemList","itemListElement":[{"@type":"HowToStep","text":"Mix."},{"@type":"HowToStep","text":"Chill 2 hours."}]}]}' . "\n//]]></script>",
+        ] as $text) {
+            $read = Kit::engine()->recipe($text);
+            self::assertSame(['A', 4, ['Mix.', 'Chill 2 hours.']], [$read->formula->title, $read->formula->portions, $read->formula->method], $text);
+            self::assertSame(['sugar', 100.0], [$read->formula->layers[0]->lines[0]->ingredient, $read->formula->layers[0]->lines[0]->grams], $text);
+        }
+    }
+
+    public function testOfSeveralRecipesOneIsReadAndTheOthersNamed(): void
+    {
+        $two = '[{"@type":"Recipe","name":"A","recipeIngredient":["1 g sugar"]},{"@type":"Recipe","name":"B","recipeIngredient":["2 g sugar"]}]';
+        self::assertSame(['B'], Kit::engine()->recipe($two)->others);
+        self::assertSame('B', Kit::engine()->recipe($two, number: 2)->formula->title);
+        $this->expectException(Unreadable::class);
+        Kit::engine()->recipe($two, number: 3);
+    }
+
+    public function testALineThatIsNoRecipeIsStillAsked(): void
+    {
+        $formula = Kit::engine()->parse("Dream pot\n200 g moonbeams\n100 g sugar\n\nMethod\nMix well and chill for 2 hours.");
+        self::assertSame(['200 g moonbeams'], array_map(static fn($line): string => $line->text, $formula->unresolved()));
+    }
+}

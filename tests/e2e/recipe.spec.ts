@@ -1,0 +1,64 @@
+import { axe, expect, test } from './room';
+
+const RECIPE = `Moonlit lemon pots
+Serves 4–6
+
+You need six 120 ml glasses
+
+Ingredients
+For the cream
+300 ml double cream
+80 g moonlit sugar
+zest and juice of 1 lemon
+
+To finish
+raspberries, to serve
+
+Method
+1. Bring the cream and sugar to the boil and simmer for 3 minutes.
+2. Stir in the juice and zest, pour into the glasses and chill for 4 hours.
+
+Notes
+Keeps two days.`;
+
+test('a pasted recipe is read whole, a guess is provisional until it is confirmed, and the method is kept', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill(RECIPE);
+    const read = page.getByRole('region', { name: 'As it is read' });
+    await expect(page.getByLabel('Name of the dish')).toHaveAttribute('placeholder', 'Moonlit lemon pots');
+    await expect(page.getByLabel('Portions')).toHaveAttribute('placeholder', '5');
+    await expect(read.getByLabel('Vessel').first()).toHaveValue('6 x glass 120 ml');
+    await expect(read.getByText(/as read: .*simmer/)).toBeVisible();
+    await expect(read.getByText(/^Set aside, no part of the dish: \d+ rows/)).toBeVisible();
+    await expect(read.getByText('a guess: is it?')).toBeVisible();
+    await axe(page);
+
+    // Kept with its guess: nothing is stated of the dish.
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Moonlit lemon pots', level: 1 })).toBeVisible();
+    await expect(page.getByText(/Provisional\. Allergens and diets are unknown/)).toBeVisible();
+    await page.getByRole('tab', { name: 'Diets' }).click();
+    await expect(page.getByRole('tabpanel').getByText(/What is “80 g moonlit sugar”\?/).first()).toBeVisible();
+    await page.getByRole('link', { name: 'Card' }).click();
+    await expect(page.getByText('Not final: not to be cooked, sold or labelled from.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Print the card' })).toBeDisabled();
+    await axe(page);
+    await page.goBack();
+
+    // Confirmed with a press: the card is final and holds the dish's own method.
+    await page.locator('[data-row="guess"]').getByRole('button', { name: /a guess/ }).click();
+    await axe(page);
+    await page.getByRole('button', { name: 'Yes, it is Caster or granulated sugar' }).click();
+    await expect(page.getByText(/Provisional\./)).toHaveCount(0);
+    await page.getByRole('link', { name: 'Card' }).click();
+    await expect(page.getByText(/^Contains: milk/)).toBeVisible();
+    await expect(page.getByText('Bring the cream and sugar to the boil and simmer for 3 minutes.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Print the card' })).toBeEnabled();
+});
+
+test('a schema.org recipe becomes rows that can be changed', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill('{"@context":"https://schema.org","@type":"Recipe","name":"Lime pot","recipeYield":"4 servings","recipeIngredient":["200 ml double cream","60 g caster sugar"],"recipeInstructions":"Boil for 3 minutes.\\nChill 4 hours."}');
+    await expect(page.getByLabel('Ingredient lines')).toHaveValue(/title: Lime pot[\s\S]*200 ml double cream/);
+    await expect(page.getByRole('region', { name: 'As it is read' }).getByText('Method, kept with the dish')).toBeVisible();
+});
