@@ -23,6 +23,7 @@ const router = createBrowserRouter([
         ErrorBoundary: LostRoom,
         children: [
             { index: true, lazy: async () => ({ Component: (await import('./rooms/counter/Counter')).Counter }) },
+            { path: 'practice', lazy: async () => ({ Component: (await import('./rooms/practice/Practice')).Practice }) },
             { path: 'new', lazy: async () => ({ Component: (await import('./rooms/intake/NewDish')).NewDish }) },
             { path: 'bench/:versionId?', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
             { path: 'spread/:versionId?', lazy: async () => ({ Component: (await import('./rooms/spread/Spread')).Spread }) },

@@ -69,10 +69,15 @@ final class DietRules
             Diet::DairyFree => $in->askVegan !== null && preg_match('/milk|casein|butter/i', $in->askVegan) === 1 ? $in->askVegan : null,
             Diet::Eggless => $in->askVegan !== null && preg_match('/egg/i', $in->askVegan) === 1 ? $in->askVegan : null,
             Diet::GlutenFree => $in->askGluten,
-            Diet::NutFree => \in_array('nuts', $in->mayContain, true) ? 'Does the packet warn of nuts?' : null,
-            Diet::Vegetarian => $in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null,
+            Diet::NutFree => match (true) {
+                \in_array('tree nuts', Allergens::inTheUs($in), true) && !\in_array('nuts', $in->allergens, true) => 'A tree nut by US rules: does it count as one where this is eaten?',
+                \in_array('nuts', $in->mayContain, true) => 'Does the packet warn of nuts?',
+                default => null,
+            },
+            Diet::Vegetarian => $in->askVegetarian ?? ($in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null),
             Diet::Raw => \in_array($in->group, ['nut', 'chocolate'], true) || \in_array($in->id, ['coconut-oil-virgin', 'coconut-oil', 'cocoa-butter', 'oats'], true) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
-            Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::AlcoholFree, Diet::ReducedSugar, Diet::LowFat => null,
+            Diet::AlcoholFree => $in->askAlcohol,
+            Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::ReducedSugar, Diet::LowFat => null,
         };
     }
 

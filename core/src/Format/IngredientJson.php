@@ -13,6 +13,7 @@ use Transmuta\Property\Reader;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Jobs;
 use Transmuta\Shelf\Provenance;
+use Transmuta\Shelf\Standards;
 
 /** An ingredient of the shelf: in short for a list, in full with the provenance of every value. */
 final readonly class IngredientJson
@@ -64,6 +65,7 @@ final readonly class IngredientJson
             'allergens' => ['eu' => $in->allergens, 'us' => Allergens::inTheUs($in), 'may_contain' => $in->mayContain, 'cereals' => $in->cereals],
             'price' => $in->priceMinorPerKg === null ? null : ['minor_per_kg' => $in->priceMinorPerKg, ...self::mark($in->provenanceOf('price'))],
             'based_on' => $in->basedOn,
+            'standards' => array_map(static fn(array $bound): array => [...$bound, 'ours' => round(Standards::value($bound['fact'], $in), 2)], Standards::of($in->id)),
             'curves' => (new IngredientCurves($this->reader))->of($in),
         ];
     }

@@ -32,7 +32,8 @@ final class Attributes
             'condensed' => $has('/\b(?:condensed|evaporated|concentrate\w*|reduced)\b/'),
             'liquid' => $has('/\bliquid\b/') || ($c->of100('water') >= 15.0 && \in_array($in->group, ['sugar', 'sweetener'], true)),
             'sweetened' => $in->addedSugars() >= 3.0,
-            'unsweetened' => $in->addedSugars() < 1.5 && $in->group !== 'sugar',
+            // Sugar that enzymes make in a drink of grain does not make it a sweetened one.
+            'unsweetened' => ($in->class === 'plant-milk' ? $c->of100('sugar.sucrose') < 1.5 : $in->addedSugars() < 1.5) && $in->group !== 'sugar',
             'sugar-free' => $in->group !== 'sugar' && $in->addedSugars() < 0.5 && $c->family('sugar.') < 5.0,
             'salted' => $c->of100('salt') >= 0.6,
             'unsalted' => $c->of100('salt') < 0.3,

@@ -16,7 +16,7 @@ use Transmuta\Shelf\FatState;
 /** Writes a method from what is in each layer and what is done to it, with the temperatures that matter. */
 final readonly class MethodWriter
 {
-    /** Hours in the cold a gel of gelatin takes to come near its full set (handbook table A: 4–16). */
+    /** Hours in the cold a gel of gelatin takes to come near its full set (practice: agents: 4–16). */
     private const GELATIN_HOURS = 6.0;
 
     /** @param bool $anyJuice whether bottled or frozen juice does as well as fresh */

@@ -7,12 +7,12 @@ namespace Transmuta\Property;
 use Transmuta\Reference\Reference;
 
 /**
- * What sweeteners leave on the tongue beside sweetness: the cold of what dissolves only in the mouth (handbook §4: it matters where the sweetener is
+ * What sweeteners leave on the tongue beside sweetness: the cold of what dissolves only in the mouth (practice: sweeteners: it matters where the sweetener is
  * undissolved), and how near each high-potency sweetener runs to the ceiling at which it turns bitter.
  */
 final readonly class Aftertaste
 {
-    /** Share of its maximum response at which a high-potency sweetener turns bitter (handbook §4). */
+    /** Share of its maximum response at which a high-potency sweetener turns bitter (practice: sweeteners). */
     public const CEILING = 0.65;
 
     /** Water under which nothing is taken as dissolved, g per 100 g. */
@@ -28,7 +28,11 @@ final readonly class Aftertaste
     {
         $joules = 0.0;
         foreach ($reference->sweeteners as $species => $row) {
-            $grams = $row['kind'] === 'polyol' ? $state->of100("polyol.$species") : 0.0;
+            $grams = match ($row['kind']) {
+                'polyol' => $state->of100("polyol.$species"),
+                'sugar' => $species === 'sucrose' ? 0.0 : $state->of100("sugar.$species"),
+                default => 0.0,
+            };
             if ($grams <= 0.0 || $row['cooling_j_g'] === '') {
                 continue;
             }
@@ -39,10 +43,24 @@ final readonly class Aftertaste
 
         return new self(
             $joules,
-            array_map(static fn(float $share): float => $share / self::CEILING, $sweetness->shares($state)),
+            self::ofCeilings($sweetness->shares($state), $sweetness),
             $reference->cooking['cooling-slight'],
             $reference->cooking['cooling-clear'],
         );
+    }
+
+    /**
+     * @param array<string, float> $shares of the maximum, by receptor
+     *
+     * @return array<string, float> of the ceiling
+     */
+    private static function ofCeilings(array $shares, Sweetness $sweetness): array
+    {
+        foreach ($shares as $receptor => $share) {
+            $shares[$receptor] = $share / $sweetness->ceiling($receptor);
+        }
+
+        return $shares;
     }
 
     public function cold(): string

@@ -10,7 +10,7 @@ namespace Transmuta\Property;
  */
 final readonly class Balance
 {
-    /** k of the California citrus standard [pub form, handbook §4]. */
+    /** k of the California citrus standard [pub form, practice: sweeteners]. */
     public const K = 4.0;
 
     /** Acid below which no ratio means anything, g as citric per 100 g. */

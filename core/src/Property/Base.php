@@ -6,7 +6,7 @@ namespace Transmuta\Property;
 
 /**
  * Doughs, crumbs and bases: they have a model of their own and never a GE. Firmness comes from the fat that is solid when it is
- * eaten, against the dry structure (handbook: butter 0.30–0.40 of the crumb is tender, 0.40–0.55 firm, above 0.6 hard and greasy).
+ * eaten, against the dry structure (practice: binders; butter 0.30–0.40 of the crumb is tender, 0.40–0.55 firm, above 0.6 hard and greasy).
  */
 final readonly class Base
 {

@@ -102,12 +102,23 @@ final readonly class Reader
             mayContain: $may,
             allergens: $allergens,
             diets: DietJudge::all($used, $facts, $formula->questions(), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion, self::guessed($formula)),
-            claims: $mass > 0.0 ? array_map(static fn(Claim $claim): Claim => $formula->questions() === [] ? $claim : $claim->inDoubt($formula->questions()[0]), (new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100)) : [],
+            claims: $mass > 0.0 ? self::stated((new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100, $facts), $formula->questions()) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
             original: $original,
         );
 
         return $reading->watched($this->watch->check($reading, $this));
+    }
+
+    /**
+     * @param list<Claim> $claims
+     * @param list<string> $questions
+     *
+     * @return list<Claim> none of them met while something is not answered
+     */
+    private static function stated(array $claims, array $questions): array
+    {
+        return $questions === [] ? $claims : array_map(static fn(Claim $claim): Claim => $claim->inDoubt($questions[0]), $claims);
     }
 
     /** @return list<string> ids no line is sure of */

@@ -7,7 +7,7 @@ namespace Transmuta\Property;
 use Transmuta\Reference\Reference;
 
 /**
- * A gelatin gel goes on firming long after it has set: about with the logarithm of time, and is full only after a night (handbook §6).
+ * A gelatin gel goes on firming long after it has set: about with the logarithm of time, and is full only after a night (practice: setting).
  * The other mechanisms are as firm as they get once they are cold.
  */
 final readonly class Ripening

@@ -20,7 +20,7 @@ final readonly class SetDoses
     /** g protein in 100 g of a gelatin powder or leaf. */
     private const GELATIN = 84.0;
 
-    /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (handbook table A: 0.2–0.8 %). */
+    /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (practice: agents: 0.2–0.8 %). */
     private const COAGULANT = 0.09;
 
     private const NONE = [

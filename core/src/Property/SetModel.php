@@ -8,7 +8,7 @@ use Transmuta\Reference\Reference;
 
 /**
  * Firmness as gelatin-equivalent: what % of 200-bloom gelatin would set the layer as firmly at this temperature. Mechanisms add;
- * coefficients, their marks and their reasons stand in `core/data/reference/set.csv` (handbook §6), their words in `mechanisms.csv`.
+ * coefficients, their marks and their reasons stand in `core/data/reference/set.csv` (practice: setting), their words in `mechanisms.csv`.
  */
 final readonly class SetModel
 {

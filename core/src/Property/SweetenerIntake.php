@@ -98,7 +98,9 @@ final class SweetenerIntake
     /** Where the daily guide comes from: published, or recalled and told so. */
     public static function guideSource(string $what, Reference $reference): string
     {
-        return $reference->sourceOf('sweetener-limits', self::GUIDE . $what)?->mark === Mark::Published ? 'EFSA' : 'recalled';
+        $source = $reference->sourceOf('sweetener-limits', self::GUIDE . $what);
+
+        return $source?->mark === Mark::Published ? (str_starts_with($source->source, 'SCF') ? 'SCF' : 'EFSA') : 'recalled';
     }
 
     /**

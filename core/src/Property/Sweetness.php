@@ -22,7 +22,7 @@ final readonly class Sweetness
     /** @var array<string, array{species: string, receptor: string}> high-potency sweeteners by part of a composition */
     private array $potent;
 
-    /** @var array<string, array{half: float, rm: float}> mg/L at half the maximum and the maximum in % SE, by species */
+    /** @var array<string, array{half: float, rm: float, ceiling: float}> mg/L at half the maximum, the maximum in % SE, and the share of it past which it turns bitter, by species */
     private array $curves;
 
     public function __construct(private Reference $reference)
@@ -31,7 +31,7 @@ final readonly class Sweetness
         foreach ($reference->sweeteners as $species => $row) {
             if ($row['rm'] !== '') {
                 $potent["active.$species"] = ['species' => $species, 'receptor' => $row['receptor']];
-                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm']];
+                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm'], 'ceiling' => ($row['ceiling_se'] ?? '') === '' ? Aftertaste::CEILING : (float) $row['ceiling_se'] / (float) $row['rm']];
             }
             $part = match ($row['kind']) {
                 'sugar' => "sugar.$species",
@@ -115,13 +115,26 @@ final readonly class Sweetness
     }
 
     /**
-     * Pools whose response is above 0.65 of their maximum: bitter, and more of it hardly sweetens.
+     * Pools whose response is above their ceiling: bitter, and more of it hardly sweetens.
      *
      * @return array<string, float> share of the maximum response, by receptor
      */
     public function overCeiling(LayerState $state): array
     {
-        return array_filter($this->shares($state), static fn(float $share): bool => $share > Aftertaste::CEILING);
+        return array_filter($this->shares($state), fn(float $share, string $receptor): bool => $share > $this->ceiling($receptor), \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** Share of its maximum past which a receptor's sweetener turns bitter: the lowest of its species. */
+    public function ceiling(string $receptor): float
+    {
+        $ceilings = [];
+        foreach ($this->potent as $one) {
+            if ($one['receptor'] === $receptor) {
+                $ceilings[] = $this->curves[$one['species']]['ceiling'];
+            }
+        }
+
+        return min([1.0, ...$ceilings]);
     }
 
     /** @return array<string, float> share of the maximum response that each pool reaches, by receptor */

@@ -36,9 +36,12 @@ final readonly class WaterActivity
                 $product *= self::single($grams / $row['molar'] * $row['ions'], $water, $row['k']);
             }
         }
-        if ($state->acids > 0.0) {
-            $acid = $this->reference->solutes['acid'];
-            $product *= self::single($state->acids / $acid['molar'] * $acid['ions'], $water, $acid['k']);
+        foreach (['acid', 'soluble-fibre'] as $solute) {
+            $grams = self::grams($state, $solute);
+            if ($grams > 0.0) {
+                $row = $this->reference->solutes[$solute];
+                $product *= self::single($grams / $row['molar'] * $row['ions'], $water, $row['k']);
+            }
         }
 
         return $product;
@@ -55,7 +58,11 @@ final readonly class WaterActivity
     /** g per 100 g of a solute of the table; crystals beyond solubility are not told apart. */
     public static function grams(LayerState $state, string $solute): float
     {
-        return $solute === 'acid' ? $state->acids : array_sum(array_map($state->of100(...), self::partsOf($solute)));
+        return match ($solute) {
+            'acid' => $state->acids,
+            'soluble-fibre' => max(0.0, $state->of100('fibre') - $state->of100('insoluble')),
+            default => array_sum(array_map($state->of100(...), self::partsOf($solute))),
+        };
     }
 
     /** @return list<string> parts of a composition that are this solute; acids are summed by the layer itself */
@@ -63,7 +70,9 @@ final readonly class WaterActivity
     {
         return match ($solute) {
             'acid' => [],
-            'salt', 'alcohol', 'allulose' => [$solute],
+            'salt', 'alcohol', 'allulose', 'dextrin', 'ash' => [$solute],
+            // Fibre less what of it does not dissolve: {@see grams} and {@see aw}.
+            'soluble-fibre' => [],
             default => ["sugar.$solute", "polyol.$solute"],
         };
     }

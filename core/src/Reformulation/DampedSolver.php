@@ -6,7 +6,7 @@ namespace Transmuta\Reformulation;
 
 /**
  * Nonlinear least squares in a box: Gauss–Newton with damping, each step a bounded-variable least squares on [J; √μ I]
- * (handbook §10). Undamped Gauss–Newton cycles.
+ * (practice: reformulating). Undamped Gauss–Newton cycles.
  */
 final class DampedSolver
 {

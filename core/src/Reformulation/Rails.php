@@ -10,7 +10,7 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Smooth;
 
-/** The property rows of the optimisation (handbook §10), one per property: what is compared, and in what tolerance. */
+/** The property rows of the optimisation (practice: reformulating), one per property: what is compared, and in what tolerance. */
 final readonly class Rails
 {
     /** Weight of what makes or breaks a layer, and of what the brief itself moves, against a property like any other. */

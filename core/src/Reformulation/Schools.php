@@ -15,7 +15,7 @@ use Transmuta\Property\NetCarbSchool;
 use Transmuta\Shelf\FatState;
 
 /**
- * Where good practitioners disagree (handbook: "support both, state the default"): a studio chooses, a dish may choose otherwise. Each acts
+ * Where good practitioners disagree (practice: measures; "support both, state the default"): a studio chooses, a dish may choose otherwise. Each acts
  * in one place: net carbs in the nutrition, gelatin in the set, the others in what a route aims for or may use.
  */
 final readonly class Schools

@@ -12,7 +12,7 @@ final readonly class Unknown
     private const FREED = 0.8;
     private const NEW = 0.5;
 
-    /** Weight of the wish to stay near, against a property that is off by its tolerance (handbook 2-computation §10). */
+    /** Weight of the wish to stay near, against a property that is off by its tolerance (practice: reformulating). */
     private const PULL = 0.15;
 
     /**

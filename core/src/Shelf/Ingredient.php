@@ -51,6 +51,8 @@ final readonly class Ingredient
         public array $provenances = [],
         public ?string $basedOn = null,
         public string $class = '',
+        public ?string $askVegetarian = null,
+        public ?string $askAlcohol = null,
     ) {}
 
     /**
@@ -155,6 +157,8 @@ final readonly class Ingredient
             [...$this->provenances, 'acids' => $provenance],
             $this->basedOn,
             $this->class,
+            $this->askVegetarian,
+            $this->askAlcohol,
         );
     }
 }

@@ -14,7 +14,7 @@ final class IngredientRow
      */
     public static function ingredient(array $row): Ingredient
     {
-        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string} $row */
+        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string} $row */
         return new Ingredient(
             id: $row['id'],
             name: $row['name'],
@@ -40,6 +40,8 @@ final class IngredientRow
             provenances: array_map(static fn(array $mark): Provenance => Provenance::of(Mark::from($mark[0]), $mark[1]), $row['marks'] ?? []),
             basedOn: $row['based_on'] ?? null,
             class: $row['class'] ?? '',
+            askVegetarian: $row['ask_vegetarian'] ?? null,
+            askAlcohol: $row['ask_alcohol'] ?? null,
         );
     }
 }

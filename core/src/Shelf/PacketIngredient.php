@@ -182,6 +182,8 @@ final readonly class PacketIngredient
             'may_contain' => $about['may_contain'] ?? $like->mayContain ?? [],
             'cereals' => $like->cereals ?? [],
             'ask_vegan' => $like?->askVegan,
+            'ask_vegetarian' => $like?->askVegetarian,
+            'ask_alcohol' => $like?->askAlcohol,
             'ask_gluten' => $like?->askGluten,
             'price_minor_per_kg' => $about['price_minor_per_kg'] ?? $like?->priceMinorPerKg,
             'micro' => $like->micronutrients ?? [],

@@ -32,7 +32,7 @@ final class ShelfFiles
         $rows = [];
         foreach (Table::rows($dir . 'composition.csv') as $row) {
             $id = $row['id'];
-            $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => '', 'cereal' => '', 'note' => ''];
+            $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => '', 'cereal' => '', 'note' => '', 'ask_vegetarian' => '', 'ask_alcohol' => '', 'mark' => '', 'source' => ''];
             $sour = $acidity[$id] ?? ['acids' => '', 'ph' => '', 'mark' => '', 'source' => ''];
             $densities = $units = $marks = [];
             foreach ($measures[$id] ?? [] as $measure) {
@@ -58,6 +58,9 @@ final class ShelfFiles
                 // A published acid does not make the recalled pH beside it published.
                 $marks['ph'] = str_contains($sour['source'], 'pH from memory') ? ['mem', 'typical value recalled'] : $marks['acids'];
             }
+            if ($own['mark'] !== '') {
+                $marks['standing'] = [$own['mark'], $own['source']];
+            }
             if (isset($prices[$id])) {
                 $marks['price'] = [$prices[$id]['mark'], $prices[$id]['source']];
             }
@@ -78,6 +81,8 @@ final class ShelfFiles
                 'may_contain' => $words($own['may_contain']),
                 'cereals' => $words($own['cereal']),
                 'ask_vegan' => $own['ask_vegan'] ?: null,
+                'ask_vegetarian' => $own['ask_vegetarian'] ?: null,
+                'ask_alcohol' => $own['ask_alcohol'] ?: null,
                 'ask_gluten' => $own['ask_gluten'] ?: null,
                 'price_minor_per_kg' => isset($prices[$id]) ? (int) $prices[$id]['minor_per_kg'] : null,
                 'micro' => array_map(floatval(...), array_column($micro[$id] ?? [], 'value', 'nutrient')),

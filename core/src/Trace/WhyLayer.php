@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Property\Aftertaste;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Sweetness;
@@ -283,7 +282,7 @@ final readonly class WhyLayer
     {
         $inputs = [];
         foreach ($layer->aftertaste->ofCeiling as $receptor => $share) {
-            $inputs[] = Trace::of($receptor, 100 * $share, '% of its ceiling', \sprintf('the sensible ceiling of each receptor alone is %s of its most', Aftertaste::CEILING));
+            $inputs[] = Trace::of($receptor, 100 * $share, '% of its ceiling', \sprintf('the sensible ceiling of this receptor is %s of its most', Leaves::short($this->reader->sweetness->ceiling($receptor))));
         }
 
         return Trace::of('Bitterness', $inputs === [] ? 0.0 : max(array_map(static fn(Trace $t): float => $t->value ?? 0.0, $inputs)), '% of the ceiling', $layer->aftertaste->bitter(), [...$inputs, $this->sweetness($layer)]);

@@ -128,6 +128,6 @@ final readonly class WhySet
         }
         usort($inputs, static fn(Trace $a, Trace $b): int => $b->value <=> $a->value);
 
-        return Trace::of('Firm fat', $this->reader->fat->weightedSolid($layer->state, $celsius), 'g per 100 g', 'solid fat of each line × how much fat held like that can firm a layer; cocoa butter and milk fat soften each other', $inputs, Provenance::of(Mark::Memory, 'handbook §6'));
+        return Trace::of('Firm fat', $this->reader->fat->weightedSolid($layer->state, $celsius), 'g per 100 g', 'solid fat of each line × how much fat held like that can firm a layer; cocoa butter and milk fat soften each other', $inputs, Provenance::of(Mark::Memory, 'practice: setting'));
     }
 }

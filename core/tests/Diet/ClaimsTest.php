@@ -55,9 +55,23 @@ final class ClaimsTest extends TestCase
     #[DataProvider('thresholds')]
     public function testAClaimStandsOnTheRightSideOfItsThreshold(string $claim, array $facts, Standing $expected): void
     {
-        $found = array_column((new Claims(Reference::standard()))->of([...self::PLAIN, ...$facts], 10.0), null, 'name');
+        $found = array_column(array_filter((new Claims(Reference::standard()))->of([...self::PLAIN, ...$facts], 10.0), static fn($claim): bool => $claim->regime === Regime::Eu), null, 'name');
         self::assertSame($expected, $found[$claim]->standing);
         self::assertStringContainsString('1924/2006', (string) $found[$claim]->source?->source);
+    }
+
+    /** 21 CFR 101.54–62 and Schedule 4 of the Australia New Zealand Food Standards Code, both sides. */
+    public function testClaimsOfAPortionElsewhere(): void
+    {
+        $of = static fn(array $portion): array => array_column(array_map(static fn($claim): array => ['key' => $claim->regime->value . ' ' . $claim->name, 'standing' => $claim->standing], (new Claims(Reference::standard()))->of(self::PLAIN, 10.0, null, [...self::PLAIN, ...$portion])), 'standing', 'key');
+        $on = $of(['fat_g' => 3.0, 'protein_g' => 5.0, 'fibre_g' => 2.0, 'salt_g' => 0.35]);
+        $off = $of(['fat_g' => 3.01, 'protein_g' => 4.99, 'fibre_g' => 1.99, 'salt_g' => 0.36]);
+        foreach (['us low fat' => Standing::Unproven, 'us good source of protein' => Standing::Unproven, 'us low sodium' => Standing::Unproven, 'anz source of protein' => Standing::Met, 'anz source of dietary fibre' => Standing::Met] as $claim => $standing) {
+            self::assertSame($standing, $on[$claim], $claim);
+            self::assertSame(Standing::NotMet, $off[$claim], $claim);
+        }
+        self::assertSame([Standing::Unproven, Standing::NotMet], [$of(['sugars_g' => 0.49])['us sugar free'], $of(['sugars_g' => 0.5])['us sugar free']]);
+        self::assertArrayNotHasKey('us low fat', array_column((new Claims(Reference::standard()))->of(self::PLAIN, 10.0), null, 'name'));
     }
 
     public function testReducedIsNeverMoreThanUnproven(): void

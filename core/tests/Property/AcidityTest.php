@@ -73,7 +73,7 @@ final class AcidityTest extends TestCase
     }
 
     /**
-     * Landmarks of the handbook (§5), common practice.
+     * Landmarks of the trade (§5), common practice.
      *
      * @return array<string, array{array<string, float|int>, float, float}>
      */

@@ -14,7 +14,7 @@ use Transmuta\Watch\WatchList;
 
 /**
  * Ridge regression of a few coefficients of the set model on the reference formulas, each drawn towards the value it starts from
- * (handbook §6). One value for all formulas; none belongs to a single case.
+ * (practice: setting). One value for all formulas; none belongs to a single case.
  */
 final class CalibrationFit
 {

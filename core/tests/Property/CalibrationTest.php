@@ -11,7 +11,7 @@ use Transmuta\Shelf\Mark;
 
 /**
  * The set model against reference formulas of known behaviour (core/data/calibration.csv: common practice, from memory; the first 96 of
- * the handbook, the rest where those are thin). docs/computation.md lists the residuals; bin/calibrate refits exactly.
+ * the trade, the rest where those are thin). docs/computation.md lists the residuals; bin/calibrate refits exactly.
  */
 final class CalibrationTest extends TestCase
 {

@@ -94,7 +94,7 @@ final class CoolingTest extends TestCase
         self::assertEqualsWithDelta(998.2, $water->density, 3.0);
         self::assertEqualsWithDelta(4.184, $water->specificHeat, 0.06);
         self::assertEqualsWithDelta(0.598, $water->conductivity, 0.01);
-        // Whole milk, common handbook values: 1030 kg/m³, 3.9 kJ/kg·K, 0.55 W/m·K [mem].
+        // Whole milk, common practice values: 1030 kg/m³, 3.9 kJ/kg·K, 0.55 W/m·K [mem].
         $milk = Thermal::of(Kit::state(['milk' => 100]), Reference::standard());
         self::assertEqualsWithDelta(1030.0, $milk->density, 8.0);
         self::assertEqualsWithDelta(3.9, $milk->specificHeat, 0.1);
@@ -110,7 +110,7 @@ final class CoolingTest extends TestCase
         self::assertEqualsWithDelta(0.55 * $dense->density, $foam->density, 1.0);
     }
 
-    /** @return array<string, array{float, float, string, float}> height mm, start °C, place, hours to 8 °C in the middle with both faces cooled (handbook §9) */
+    /** @return array<string, array{float, float, string, float}> height mm, start °C, place, hours to 8 °C in the middle with both faces cooled (practice: heat) */
     public static function handbookTimes(): array
     {
         return [
@@ -137,7 +137,7 @@ final class CoolingTest extends TestCase
 
     public function testFirmEnoughComesBeforeTheMiddleIsColdAsInPractice(): void
     {
-        // Common practice (handbook: ratios and times): a gelled layer of 2 cm about 1 h, a tart 2–3 h, a glass 3–4 h, a 60 mm cheesecake 6 h or overnight.
+        // Common practice (practice: setting): a gelled layer of 2 cm about 1 h, a tart 2–3 h, a glass 3–4 h, a 60 mm cheesecake 6 h or overnight.
         $thermal = Thermal::of(Kit::state(['milk' => 70, 'cream-36' => 15, 'sugar' => 15]), Reference::standard());
         $of = static fn(float $mm, float $from, ?float $onset, ?Tin $tin = null): Cooling => Cooling::of([['thermal' => $thermal, 'height' => $mm]], $tin, $from, Reference::standard(), 'fridge', $onset);
         $layer = $of(20.0, 25.0, 12.0);

@@ -20,7 +20,7 @@ final class CurvesTest extends TestCase
     public function testFatMeltsAlongItsTable(): void
     {
         $points = self::of('coconut-oil')['Solid fat']['points'];
-        self::assertEqualsWithDelta(82.0, $points[8][1], 0.01, 'coconut oil at 10 °C, handbook table C');
+        self::assertEqualsWithDelta(82.0, $points[8][1], 0.01, 'coconut oil at 10 °C, practice: fats');
         self::assertSame(0.0, end($points)[1]);
     }
 

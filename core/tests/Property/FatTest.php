@@ -17,7 +17,7 @@ final class FatTest extends TestCase
         return new Fat(Reference::standard());
     }
 
-    /** @return array<string, array{string, float, float}> handbook table C (from memory): points and half-way between them */
+    /** @return array<string, array{string, float, float}> practice: fats (from memory): points and half-way between them */
     public static function shares(): array
     {
         return [

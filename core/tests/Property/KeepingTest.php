@@ -57,7 +57,7 @@ final class KeepingTest extends TestCase
 
     public function testSolubilityInTheColdIsTheHandbooks(): void
     {
-        // Sucrose from published handbook tables, the others from memory (handbook §4): g in 100 g water at 5 °C.
+        // Sucrose from published practice: agents, the others from memory (practice: sweeteners): g in 100 g water at 5 °C.
         foreach (['sugar' => ['sucrose', 184.0], 'dextrose' => ['glucose', 62.0], 'lactose' => ['lactose', 13.5], 'erythritol' => ['erythritol', 25.0], 'xylitol' => ['xylitol', 130.0]] as $id => [$species, $holds]) {
             $below = Crystals::of(Kit::state([$id => 0.97 * $holds, 'water' => 100]), Reference::standard())[$species];
             $above = Crystals::of(Kit::state([$id => 1.14 * $holds, 'water' => 100]), Reference::standard())[$species]; // some crystals bring water of their own
@@ -78,7 +78,7 @@ final class KeepingTest extends TestCase
         self::assertLessThan($custard->curdles, $custard->done);
         self::assertFalse($custard->mayBoil);
         self::assertSame(71.0, $custard->safe, 'USDA');
-        self::assertTrue($window(['egg-yolk' => 12, 'milk' => 70, 'sugar' => 13, 'cornflour' => 5])?->mayBoil, 'starch lets it boil (handbook §9)');
+        self::assertTrue($window(['egg-yolk' => 12, 'milk' => 70, 'sugar' => 13, 'cornflour' => 5])?->mayBoil, 'starch lets it boil (practice: heat)');
         self::assertGreaterThan($custard->done, $window(['egg-yolk' => 13, 'milk' => 47, 'sugar' => 40])?->done, 'sugar raises it');
         self::assertLessThan($custard->done, $window(['egg-yolk' => 13, 'milk' => 58, 'sugar' => 14, 'lemon-juice' => 15])?->done, 'acid lowers it');
         self::assertNull($window(['milk' => 90, 'sugar' => 10]));

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Property\Colour;
 use Transmuta\Tests\Kit;
 
-/** A yolk has four jobs and so has sugar (handbook 1): what leaves with a line is found by taking it away. */
+/** A yolk has four jobs and so has sugar (practice 1): what leaves with a line is found by taking it away. */
 final class LineJobsTest extends TestCase
 {
     /** @return array{shares: array<string, array<string, float>>, set_by: array<string, array<string, float>>} by ingredient */

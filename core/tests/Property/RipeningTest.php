@@ -14,7 +14,7 @@ final class RipeningTest extends TestCase
 {
     private const JELLY = "title: Jelly\nfamily: cream\nportions: 6\nserve at: 5 C\n\nlayer: Jelly\ntreat: melt\ntin: glass 150 ml\n700 g apple juice\n60 g sugar\n%s";
 
-    /** @return iterable<string, array{float, float}> common practice: full only after 6–16 h cold, rising about with log time (handbook §6) */
+    /** @return iterable<string, array{float, float}> common practice: full only after 6–16 h cold, rising about with log time (practice: setting) */
     public static function hours(): iterable
     {
         yield 'not cold yet' => [-1.0, 0.0];

@@ -42,7 +42,7 @@ final class SetModelTest extends TestCase
     {
         $ge = self::model()->ge(Kit::state(['water' => 99, 'gelatin-powder' => 1], Kit::heat('melt')), 5.0);
         self::assertEqualsWithDelta(\Transmuta\Reference\Reference::standard()->set['gelatin.slope'], $ge, 0.02);
-        self::assertEqualsWithDelta(0.96, $ge, 0.08, 'handbook §6');
+        self::assertEqualsWithDelta(0.96, $ge, 0.08, 'practice: setting');
     }
 
     public function testGumsGelWithAPartnerAndOnlyThickenAlone(): void
@@ -51,7 +51,7 @@ final class SetModelTest extends TestCase
         $apart = $ge(['konjac' => 0.3]) + $ge(['xanthan' => 0.3]);
         self::assertGreaterThan(1.5 * $apart, $ge(['konjac' => 0.3, 'xanthan' => 0.3]));
         self::assertGreaterThan($ge(['locust-bean-gum' => 0.3]) + $ge(['kappa-carrageenan' => 0.2]), $ge(['locust-bean-gum' => 0.3, 'kappa-carrageenan' => 0.2]));
-        self::assertEqualsWithDelta(1.5 * 0.3, $ge(['konjac' => 0.3]), 0.05, 'handbook table A: 1.5 alone');
+        self::assertEqualsWithDelta(1.5 * 0.3, $ge(['konjac' => 0.3]), 0.05, 'practice: agents: 1.5 alone');
     }
 
     public function testLowMethoxylPectinWantsCalcium(): void

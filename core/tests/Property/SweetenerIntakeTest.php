@@ -39,15 +39,16 @@ final class SweetenerIntakeTest extends TestCase
         self::assertSame($guide, Reference::standard()->sweetenerLimits["guide $what"]);
     }
 
-    public function testAGuideFromMemoryIsNotToldAsPublished(): void
+    public function testAGuideSaysWhoseItIs(): void
     {
         self::assertSame('EFSA', SweetenerIntake::guideSource('sucralose', Reference::standard()));
-        self::assertSame('recalled', SweetenerIntake::guideSource('cyclamate', Reference::standard()));
+        self::assertSame('SCF', SweetenerIntake::guideSource('cyclamate', Reference::standard()));
+        self::assertSame('recalled', SweetenerIntake::guideSource('neotame', Reference::standard()));
     }
 
     public function testSteviaCountsAsSteviolAboutAThirdOfItsWeight(): void
     {
-        // Twelve mg of rebaudioside A are about four of steviol (handbook G).
+        // Twelve mg of rebaudioside A are about four of steviol (practice G).
         $stevia = SweetenerIntake::ofPortion(self::dish("500 g milk\n0.25 g rebaudioside a"), Reference::standard());
         self::assertSame(['steviol'], array_keys($stevia));
         $active = Kit::shelf()->get('stevia-rebaudioside-a')->composition->of100('active.rebaudioside-a') / 100 * 0.25;

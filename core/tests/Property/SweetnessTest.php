@@ -23,10 +23,10 @@ final class SweetnessTest extends TestCase
         self::assertEqualsWithDelta(20.0, self::sweetness()->se(Kit::state(['sugar' => 20.02, 'water' => 79.98])), 0.01);
     }
 
-    /** @return iterable<string, array{string, float}> potency at 5 % SE (handbook §4, from memory; form DuBois et al. 1991) */
+    /** @return iterable<string, array{string, float}> potency at 5 % SE (practice: sweeteners, from memory; form DuBois et al. 1991) */
     public static function potencies(): iterable
     {
-        foreach (['rebaudioside-a' => 250, 'steviol-glycosides' => 220, 'rebaudioside-m' => 300, 'mogroside-v' => 250, 'sucralose' => 500, 'aspartame' => 170, 'acesulfame-k' => 140, 'saccharin' => 300, 'cyclamate' => 40] as $species => $p5) {
+        foreach (['rebaudioside-a' => 250, 'steviol-glycosides' => 220, 'rebaudioside-m' => 300, 'mogroside-v' => 250, 'sucralose' => 600, 'aspartame' => 190, 'acesulfame-k' => 140, 'saccharin' => 440, 'cyclamate' => 40] as $species => $p5) {
             yield $species => [$species, (float) $p5];
         }
     }
@@ -44,6 +44,15 @@ final class SweetnessTest extends TestCase
         $rm = (float) Reference::standard()->sweeteners[$species]['rm'];
         self::assertLessThan($rm, self::sweetness()->responseOf($species, 1e6));
         self::assertGreaterThan(0.97 * $rm, self::sweetness()->responseOf($species, 1e6));
+    }
+
+    public function testSucraloseIsAsStrongAsItsCurveSays(): void
+    {
+        // About 750, 600 and 500 times sugar at 2, 5 and 9 % SE [recalled]: 83 mg/L for 5, 180 to 200 for 9.
+        self::assertEqualsWithDelta(2.0, self::sweetness()->responseOf('sucralose', 20_000 / 750), 0.25);
+        self::assertEqualsWithDelta(9.0, self::sweetness()->responseOf('sucralose', 190), 0.2);
+        self::assertEqualsWithDelta(0.4, self::sweetness()->ceiling('sucralose'), 1e-9, 'bitter past about 10 SE of the 25 its curve runs to');
+        self::assertEqualsWithDelta(0.65, self::sweetness()->ceiling('steviol'), 1e-9);
     }
 
     public function testSteviaAloneCannotReachTwentyFivePercent(): void

@@ -63,7 +63,7 @@ final class WaterTest extends TestCase
         self::assertEqualsWithDelta($freezing->iceShare($state, -45.0), $freezing->iceShare($state, -60.0), 1e-9);
     }
 
-    /** @return array<string, array{float, float}> temperature, sucrose % of the freeze-concentrate (handbook §8) */
+    /** @return array<string, array{float, float}> temperature, sucrose % of the freeze-concentrate (practice: water) */
     public static function concentrates(): array
     {
         return ['-10 °C' => [-10.0, 57.5], '-18 °C' => [-18.0, 68.0]];

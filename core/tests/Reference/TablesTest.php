@@ -16,7 +16,7 @@ final class TablesTest extends TestCase
     public static function tables(): iterable
     {
         $data = \dirname(__DIR__, 2) . '/data';
-        foreach ([...(glob("$data/reference/*.csv") ?: []), "$data/shelf/composition.csv", "$data/shelf/measures.csv", "$data/shelf/functions.csv", "$data/shelf/prices.csv", ...(glob("$data/reformulation/*.csv") ?: [])] as $file) {
+        foreach ([...(glob("$data/reference/*.csv") ?: []), "$data/shelf/composition.csv", "$data/shelf/measures.csv", "$data/shelf/functions.csv", "$data/shelf/prices.csv", "$data/shelf/standing.csv", "$data/shelf/standards.csv", "$data/shelf/class-ranges.csv", "$data/shelf/grades.csv", "$data/shelf/classes.csv", "$data/shelf/acidity.csv", "$data/intake/words.csv", "$data/intake/containers.csv", "$data/intake/by-hand.csv", ...(glob("$data/reformulation/*.csv") ?: [])] as $file) {
             yield basename($file) => [$file];
         }
     }
@@ -37,7 +37,7 @@ final class TablesTest extends TestCase
         foreach (self::tables() as [$file]) {
             foreach (Table::rows($file) as $row) {
                 if ($row['mark'] === 'pub') {
-                    self::assertMatchesRegularExpression('/Regulation|CFR|FDA|Choi and Okos|Reg\.|CRC|NIST|ASHRAE|USDA|EFSA|20 °C|Indian Food Composition Tables 2017|IFCT 2017/', $row['source'], basename($file));
+                    self::assertMatchesRegularExpression('/Regulation|CFR|FDA|Choi and Okos|Reg\.|CRC|NIST|ASHRAE|USDA|EFSA|SCF 2000|Codex CXS|FSSAI|Food Standards Code|The Food \(Miscellaneous|20 °C|Indian Food Composition Tables 2017|IFCT 2017/', $row['source'], basename($file));
                 }
             }
         }
@@ -82,5 +82,23 @@ final class TablesTest extends TestCase
             self::assertEquals(['kj' => $kj, 'kcal' => $kcal], $energy[$part], $part);
         }
         self::assertCount(\count($published), $energy);
+    }
+
+    /** What the trade knows can be read: every such source names its paragraph of docs/practice.md. */
+    public function testEverySourceOfPracticePointsToItsParagraph(): void
+    {
+        preg_match_all('/^## (.+)$/m', (string) file_get_contents(\dirname(__DIR__, 3) . '/docs/practice.md'), $m);
+        $titles = array_map(mb_strtolower(...), $m[1]);
+        $seen = [];
+        foreach (self::tables() as [$file]) {
+            foreach (Table::rows($file) as $row) {
+                if (preg_match('/practice: ([a-z -]+?)(?= and |[;,.()"]|$)/', $row['source'] ?? '', $found) === 1) {
+                    self::assertContains(trim($found[1]), $titles, basename($file) . ': ' . $row['source']);
+                    $seen[trim($found[1])] = true;
+                }
+                self::assertStringNotContainsString('handbook', $row['source'] ?? '', basename($file));
+            }
+        }
+        self::assertGreaterThanOrEqual(18, \count($seen));
     }
 }

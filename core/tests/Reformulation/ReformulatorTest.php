@@ -267,7 +267,7 @@ final class ReformulatorTest extends TestCase
 
     public function testWhatBlocksARouteIsSaid(): void
     {
-        $formula = Kit::engine()->parse("family: curd\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n60 g lemon juice\n108 g egg yolk\n600 g sugar\n80 g butter");
+        $formula = Kit::engine()->parse("family: curd\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n60 g lemon juice\n108 g egg yolk\n1500 g sugar\n80 g butter");
         $answer = Kit::engine()->answer($formula, Brief::of([Diet::Keto]));
         $blocked = [...array_map(static fn($b): string => $b->reason . implode(' ', $b->because), $answer->blocked), ...array_merge([], ...array_map(static fn(Route $r): array => [...$r->blockedBy(), ...$r->settlement->words()], $answer->routes))];
         self::assertNotEmpty(array_filter($blocked, static fn(string $b): bool => str_contains($b, 'sweetness')), implode("\n", $blocked));

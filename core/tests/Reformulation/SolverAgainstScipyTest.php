@@ -19,7 +19,7 @@ use Transmuta\Tests\Kit;
 
 /**
  * The nonlinear solve against an outside reference: scipy.optimize.minimize (SLSQP) on the same objective from the same starts. Compared on
- * the objective, not on grams: near-collinear substitutes have flat valleys (handbook §10).
+ * the objective, not on grams: near-collinear substitutes have flat valleys (practice: reformulating).
  */
 final class SolverAgainstScipyTest extends TestCase
 {

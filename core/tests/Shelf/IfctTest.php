@@ -35,7 +35,8 @@ final class IfctTest extends TestCase
     {
         $rows = Ifct::rows();
         $taken = Ifct::taken();
-        self::assertGreaterThanOrEqual(60, \count($taken));
+        // Sixteen rows the table has of another kind or by difference were set right by the audit (docs/computation.md, the shelf).
+        self::assertGreaterThanOrEqual(45, \count($taken));
         foreach ($taken as $id => $code) {
             $beside = Ifct::beside(Kit::shelf()->get($id), $rows[$code]);
             foreach (['water', 'protein', 'fat'] as $fact) {

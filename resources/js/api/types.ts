@@ -480,6 +480,8 @@ export interface ShelfIngredient extends ShelfEntry {
     allergens: { eu: string[]; us: string[]; may_contain: string[]; cereals: string[] };
     price: ({ minor_per_kg: number } & Sourced) | null;
     based_on: string | null;
+    /** What the law or a codex asks of what is sold under this name. */
+    standards: { fact: string; rule: 'min' | 'max'; value: number; source: string; ours: number }[];
     curves: Curve[];
     packet: Packet | null;
     used_in: { version_id: number; version: string; dish: string }[];

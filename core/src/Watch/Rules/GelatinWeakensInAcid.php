@@ -19,7 +19,7 @@ final class GelatinWeakensInAcid implements Rule
 {
     private const BUFFER = 'trisodium-citrate';
 
-    /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (handbook §10: 0.1–0.3 %, twice that at most). */
+    /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (practice: reformulating: 0.1–0.3 %, twice that at most). */
     private const WANTED = 3.6;
     private const MOST = 0.6;
 

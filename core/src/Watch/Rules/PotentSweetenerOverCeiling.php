@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Property\Aftertaste;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Shelf\Ingredient;
@@ -26,9 +25,10 @@ final class PotentSweetenerOverCeiling implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($reader->sweetness->overCeiling($layer->state) as $receptor => $share) {
                 // C/K that answers with just the ceiling, R/Rm = C/(K + C), against the one that is there.
-                $wanted = (Aftertaste::CEILING / (1 - Aftertaste::CEILING)) / ($share / (1 - $share));
+                $ceiling = $reader->sweetness->ceiling($receptor);
+                $wanted = ($ceiling / (1 - $ceiling)) / ($share / (1 - $share));
                 [, $cure] = Cure::lowering([$layer], static fn(Ingredient $in): float => $reader->sweetness->strength($in, $receptor), $wanted);
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s sweetener runs at %.0f %% of what it can give, past the 65 %% where it turns bitter. Share the sweetness with a bulk sweetener.', $layer->layer->name, $receptor, $share * 100), $n, $cure);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s sweetener runs at %.0f %% of what it can give, past the %.0f %% where it turns bitter. Share the sweetness with a bulk sweetener.', $layer->layer->name, $receptor, $share * 100, 100 * $ceiling), $n, $cure);
             }
         }
     }

@@ -88,6 +88,18 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                         {data.allergens.may_contain.length > 0 && <div>Packets may warn of {data.allergens.may_contain.join(', ')}.</div>}
                         <Box sx={{ mt: 0.75 }}>{data.price ? <>{money(data.price.minor_per_kg)} per kg <SourceMark mark={data.price.mark} source={data.price.source} /></> : 'No price yet: correct it from a packet to give it one.'}</Box>
                     </Box>
+                    {data.standards.length > 0 && (
+                        <>
+                            <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Sold under this name by law</h3>
+                            <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14.5 }}>
+                                {data.standards.map((bound) => (
+                                    <li key={bound.fact + bound.rule + bound.source}>
+                                        {bound.fact} {bound.rule === 'min' ? 'at least' : 'at most'} {bound.value} {bound.fact.startsWith('alcohol') ? '' : 'g'} (here {bound.ours}); {bound.source}
+                                    </li>
+                                ))}
+                            </Box>
+                        </>
+                    )}
                     <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Used in</h3>
                     {data.used_in.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>No dish uses it yet.</Box>}
                     <Box component="ul" sx={{ m: 0, pl: 2.25, lineHeight: '27px' }}>

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+
+/** What the trade knows (docs/practice.md), a paragraph for each source that is marked common practice. */
+final class PracticeController extends Controller
+{
+    public function __invoke(): JsonResponse
+    {
+        [$intro, $sections] = self::read();
+
+        return new JsonResponse(['intro' => Str::markdown(preg_replace('/^# .*\R/', '', $intro) ?? $intro), 'sections' => $sections]);
+    }
+
+    /** @return array{string, list<array{id: string, title: string, html: string}>} */
+    public static function read(): array
+    {
+        $parts = preg_split('/^## /m', (string) file_get_contents(base_path('docs/practice.md'))) ?: [''];
+        $intro = (string) array_shift($parts);
+        $sections = [];
+        foreach ($parts as $part) {
+            [$title, $text] = [...explode("\n", $part, 2), ''];
+            $sections[] = ['id' => Str::slug(trim($title)), 'title' => trim($title), 'html' => Str::markdown($text)];
+        }
+
+        return [$intro, $sections];
+    }
+}
