@@ -18,7 +18,7 @@ use Transmuta\Shelf\Shelf;
 /** Packets a studio enters: each becomes an ingredient of its own or its own view of a reference row, which itself never changes. */
 final readonly class OwnShelf
 {
-    public function __construct(private Shelf $shelf, private Reference $reference) {}
+    public function __construct(private Shelf $shelf, private Reference $reference, private Preparations $preparations) {}
 
     /**
      * What a packet makes, without keeping it.
@@ -61,6 +61,7 @@ final readonly class OwnShelf
             $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
             $own = $query->first() ?? new OwnIngredient(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
             $own->fill(['name' => $made->row['name'], 'hash' => StudioShelf::fingerprint($made->row), 'packet' => $packet, 'content' => $made->row, 'revision' => $own->revision + 1])->save();
+            $this->preparations->workThrough($studio);
             self::turn($studio);
 
             return $own;
@@ -72,7 +73,11 @@ final readonly class OwnShelf
     public function forget(Studio $studio, string $slug): bool
     {
         /** @var bool $forgotten */
-        $forgotten = DB::transaction(static function () use ($studio, $slug): bool {
+        $forgotten = DB::transaction(function () use ($studio, $slug): bool {
+            $holding = str_starts_with($slug, 'own-') ? $this->preparations->holding($studio, $slug) : [];
+            if ($holding !== []) {
+                throw \Transmuta\Formula\Nonsense::of('ingredient', $slug, \sprintf('%s is made with it: take it out of that first', implode(', ', $holding)));
+            }
             $own = OwnIngredient::query()->where('studio_id', $studio->id)->where('slug', $slug)->first();
             $gone = $own !== null && $own->delete() === true;
             self::turn($studio);

@@ -92,9 +92,27 @@ final class ShelfController extends Controller
             ...(new IngredientJson($engine->reader, $this->shelf->evidence()))->full($in),
             'own' => $this->own($in),
             'packet' => $own?->packet,
+            'preparation' => $in->madeOf === null ? null : [...$in->madeOf, 'beside' => $this->beside($in)],
             'used_in' => $this->usedIn($slug),
             'evidence' => $this->evidence($slug),
         ];
+    }
+
+    /**
+     * The bought thing a preparation stands beside: what both cost, and which diets each keeps.
+     *
+     * @return ?array<string, mixed>
+     */
+    private function beside(Ingredient $made): ?array
+    {
+        $bought = $made->madeOf === null || $made->madeOf['beside'] === null ? null : $this->shelf->shelf()->find($made->madeOf['beside']);
+        if ($bought === null) {
+            return null;
+        }
+        $json = new IngredientJson(app(Engine::class)->reader, $this->shelf->evidence());
+        $of = static fn(Ingredient $in): array => ['id' => $in->id, 'name' => $in->name, 'minor_per_kg' => $in->priceMinorPerKg, 'glance' => $in->glance(), 'allergens' => $in->allergens, ...array_intersect_key($json->short($in), ['not' => 1, 'ask' => 1])];
+
+        return ['made' => $of($made), 'bought' => $of($bought)];
     }
 
     /** @return list<array<string, mixed>> the latest first */

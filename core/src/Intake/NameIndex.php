@@ -53,9 +53,12 @@ final class NameIndex
             return;
         }
         $in = [];
+        // The studio's own things go first: a kitchen that makes its praline means that one.
+        $all = [...$this->shelf->all()];
+        usort($all, static fn(Ingredient $a, Ingredient $b): int => str_starts_with($b->id, 'own-') <=> str_starts_with($a->id, 'own-'));
         // What kitchens call a thing goes before what the shelf calls it, and that before its id.
         foreach ([static fn(Ingredient $i): array => $i->names, static fn(Ingredient $i): array => [$i->name], static fn(Ingredient $i): array => [str_replace('-', ' ', $i->id)]] as $of) {
-            foreach ($this->shelf->all() as $ingredient) {
+            foreach ($all as $ingredient) {
                 foreach ($of($ingredient) as $written) {
                     $this->add($ingredient->id, $written, $in);
                 }

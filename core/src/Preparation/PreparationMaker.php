@@ -95,8 +95,33 @@ final readonly class PreparationMaker
                 'yield' => round($yield, 2),
                 'keeps_days' => $preparation->keepsDays ?? $dish->keepsDays(),
                 'beside' => $preparation->beside,
+                'inner' => $this->inner($used, $yield),
             ],
         ];
+    }
+
+    /**
+     * Preparations it is made of, theirs first: g per 1000 g of it, and how each is made.
+     *
+     * @param list<array{in: Ingredient, share: float, went: float}> $used
+     *
+     * @return list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>
+     */
+    private function inner(array $used, float $yield): array
+    {
+        $found = [];
+        foreach ($used as $one) {
+            if ($one['in']->madeOf === null) {
+                continue;
+            }
+            $grams = 1000 * $one['went'] / max(1e-9, $yield);
+            foreach ($one['in']->madeOf['inner'] as $deeper) {
+                $found[] = ['grams' => round($deeper['grams'] * $grams / 1000, 3)] + $deeper;
+            }
+            $found[] = ['name' => $one['in']->name, 'grams' => round($grams, 3), 'steps' => $one['in']->madeOf['steps'], 'keeps_days' => $one['in']->madeOf['keeps_days']];
+        }
+
+        return $found;
     }
 
     /** The way from a preparation back to itself, in words; null where there is none. */
@@ -199,7 +224,7 @@ final readonly class PreparationMaker
             }
         }
         foreach ($weights as $function => $weight) {
-            $functions[$function] = $weight > 0.0 ? $functions[$function] / $weight : 0.0;
+            $functions[$function] = $weight > 0.0 ? ($functions[$function] ?? 0.0) / $weight : 0.0;
             // A starch of several: what each gives is for its own starch, and the whole has them all.
             if ($weighted[$function] === 'starch' && ($per100['starch'] ?? 0.0) > 0.0) {
                 $functions[$function] *= min(1.0, $weight / $per100['starch']);

@@ -27,17 +27,25 @@ final readonly class Card
 
     public function __construct(private MethodWriter $method) {}
 
-    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string}>}>, steps: list<string>, own_method: list<string>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
+    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
     public function of(DishReading $dish): array
     {
-        $ingredients = [];
+        $ingredients = $made = [];
         foreach ($dish->layers as $layer) {
             $lines = [];
             foreach ($layer->layer->understood() as $i => $line) {
+                $in = $layer->state->model->portions[$i]->ingredient;
+                foreach ($in->madeOf['inner'] ?? [] as $deeper) {
+                    $made[$deeper['name']] = ['name' => $deeper['name'], 'grams' => Scale::shown(($made[$deeper['name']]['grams'] ?? 0.0) + $deeper['grams'] * $line->grams / 1000), 'steps' => $deeper['steps'], 'keeps_days' => $deeper['keeps_days']];
+                }
+                if ($in->madeOf !== null) {
+                    $made[$in->name] = ['name' => $in->name, 'grams' => Scale::shown(($made[$in->name]['grams'] ?? 0.0) + $line->grams), 'steps' => $in->madeOf['steps'], 'keeps_days' => $in->madeOf['keeps_days']];
+                }
                 $lines[] = [
                     'grams' => Scale::shown($line->grams),
-                    'name' => $layer->state->model->portions[$i]->ingredient->name,
+                    'name' => $in->name,
                     'note' => implode(', ', $line->prep),
+                    'made_of' => array_map(static fn(array $part): array => ['grams' => Scale::shown($part['grams'] * $line->grams / 1000), 'name' => $part['name']], $in->madeOf['lines'] ?? []),
                 ];
             }
             $ingredients[] = ['layer' => $layer->layer->name, 'treat' => $layer->layer->treatment->told(), 'lines' => $lines];
@@ -51,6 +59,8 @@ final readonly class Card
             'ingredients' => $ingredients,
             'steps' => $this->method->steps($dish),
             'own_method' => $dish->formula->method,
+            // What the kitchen makes for itself opens into its own lines and steps.
+            'preparations' => array_values($made),
             'facts' => $facts,
             'contains' => $dish->contains,
             'may_contain' => $dish->mayContain,

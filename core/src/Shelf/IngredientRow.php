@@ -14,7 +14,7 @@ final class IngredientRow
      */
     public static function ingredient(array $row): Ingredient
     {
-        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string} $row */
+        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string, made_of?: ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>}} $row */
         return new Ingredient(
             id: $row['id'],
             name: $row['name'],
@@ -42,6 +42,24 @@ final class IngredientRow
             class: $row['class'] ?? '',
             askVegetarian: $row['ask_vegetarian'] ?? null,
             askAlcohol: $row['ask_alcohol'] ?? null,
+            madeOf: self::madeOf($row['made_of'] ?? null),
         );
+    }
+
+    /**
+     * @param ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>} $of
+     *
+     * @return ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>}
+     */
+    private static function madeOf(?array $of): ?array
+    {
+        return $of === null ? null : [
+            'lines' => array_map(static fn(array $line): array => ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'grams' => (float) $line['grams']], $of['lines']),
+            'steps' => $of['steps'],
+            'yield' => (float) $of['yield'],
+            'keeps_days' => $of['keeps_days'],
+            'beside' => $of['beside'],
+            'inner' => array_map(static fn(array $one): array => ['name' => $one['name'], 'grams' => (float) $one['grams'], 'steps' => $one['steps'], 'keeps_days' => $one['keeps_days']], $of['inner'] ?? []),
+        ];
     }
 }

@@ -174,6 +174,27 @@ export interface Side {
     candidates: Record<string, Candidate>;
 }
 
+/** One side of made or bought. */
+export interface Beside {
+    id: string;
+    name: string;
+    minor_per_kg: number | null;
+    glance: string;
+    allergens: string[];
+    not: string[];
+    ask: string[];
+}
+
+/** A preparation as it was typed. */
+export interface PreparationInput {
+    name: string;
+    text: string;
+    yield_g: number | null;
+    boiled_off: boolean;
+    keeps_days: number | null;
+    beside: string | null;
+}
+
 /** What of a pasted recipe is not written in so many words, and why it is taken so. */
 export interface Inference {
     what: 'title' | 'family' | 'measures' | 'portions' | 'serve at' | 'treat' | 'tin';
@@ -388,7 +409,9 @@ export interface Card {
     brief: Brief;
     schools_at_work: SchoolAtWork[];
     tins: string[];
-    ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string }[] }[];
+    ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string; made_of: { grams: number; name: string }[] }[] }[];
+    /** What the kitchen makes for itself, with its own steps. */
+    preparations: { name: string; grams: number; steps: string[]; keeps_days: number }[];
     steps: string[];
     /** The dish's own method, as its maker wrote it. */
     own_method: string[];
@@ -481,6 +504,8 @@ export interface ShelfIngredient extends ShelfEntry {
     price: ({ minor_per_kg: number } & Sourced) | null;
     based_on: string | null;
     /** What the law or a codex asks of what is sold under this name. */
+    /** Present where the studio makes it: its lines in g per 1000 g of it. */
+    preparation: { lines: { ingredient: string; name: string; grams: number }[]; steps: string[]; yield: number; keeps_days: number; beside: { made: Beside; bought: Beside } | null } | null;
     standards: { fact: string; rule: 'min' | 'max'; value: number; source: string; ours: number }[];
     curves: Curve[];
     packet: Packet | null;

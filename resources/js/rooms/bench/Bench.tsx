@@ -9,7 +9,7 @@ import { WhyProvider } from '../../shared/why/WhyProvider';
 import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
-import { cured, ledger, withLine, withMeasured, withTyped } from './ledger';
+import { cured, ledger, withLine, withMeasured, withPreparation, withTyped } from './ledger';
 import { AllergenLine, PortionFacts, Unanswered } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
@@ -115,6 +115,8 @@ function BenchOf({ id }: { id: number }) {
                 layers={layers} side={now} chosen={layer} onChoose={setChosen} isOriginal={isOriginal}
                 onLine={(at, change) => bench.edit(withLine(formula, at, change))}
                 onTyped={(at, text) => bench.edit(withTyped(formula, at, text))}
+                version={id}
+                onKept={(at, ingredient, name, mass) => bench.edit(withPreparation(formula, at, ingredient, name, mass))}
                 onBalance={() => bench.edit(formula, true)}
                 onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />

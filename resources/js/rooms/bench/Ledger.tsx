@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { FormulaLine, Side } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { COLUMNS, type LedgerLayer } from './ledger';
+import { LayerKeeper } from './LayerKeeper';
 import { LedgerLine } from './LedgerLine';
 import { TypeLine } from './TypeLine';
 
@@ -14,12 +15,14 @@ interface Props {
     onChoose: (layer: number) => void;
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
     onTyped: (layer: number, text: string) => void;
+    version: number;
+    onKept: (layer: number, id: string, name: string, grams: number) => void;
     onBalance: () => void;
     onMeasured: (ingredient: string, brix: number | null, acid: number | null) => void;
 }
 
 /** What leaves, what comes in, and what each line does, by layer. */
-export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured }: Props) {
+export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept }: Props) {
     return (
         <Panel component="section" aria-label="Ledger" sx={{ overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
             <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, py: 0.75, fontSize: 13.5, color: 'var(--ink-soft)' }}>
@@ -62,6 +65,7 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                                 {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
+                            {(formula?.lines.length ?? 0) > 1 && <LayerKeeper version={version} layer={layer.index} name={layer.name} onKept={(id, name, mass) => onKept(layer.index, id, name, mass)} />}
                         </Box>
                         {layer.rows.map((row) => (
                             <LedgerLine key={row.key} row={row} onLine={onLine} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />

@@ -92,6 +92,12 @@ export function withTyped(formula: Formula, layer: number, text: string): Formul
     return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, lines: [...l.lines, line] } : l)) };
 }
 
+/** The formula with a layer's lines in one: what the kitchen makes of them before. */
+export function withPreparation(formula: Formula, layer: number, ingredient: string, name: string, mass: number): Formula {
+    const line: FormulaLine = { text: name, ingredient, grams: mass, trace: `${mass} g of ${name}, made before`, confidence: 'sure', prep: [], pinned: false, reason: null, suggestions: [] };
+    return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, treat: 'none', loss: null, lines: [line] } : l)) };
+}
+
 /** The formula with a warning's own cure applied; as it was where the warning knows none. */
 export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure' | 'layer'>): Formula {
     if (cure?.action === 'scale') {

@@ -55,6 +55,7 @@ export function RecipeCard({ card }: { card: Card }) {
                                             <td>
                                                 {line.name}
                                                 {line.note && <span style={{ color: 'var(--ink-soft)' }}>, {line.note}</span>}
+                                                {line.made_of.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>of {line.made_of.map((part) => `${grams(part.grams)} g ${part.name}`).join(', ')}</Box>}
                                             </td>
                                         </tr>
                                     ))}
@@ -74,6 +75,19 @@ export function RecipeCard({ card }: { card: Card }) {
                             </li>
                         ))}
                     </ol>
+                    {card.preparations.map((made) => (
+                        <Box key={made.name} sx={{ mt: 1.25 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 16 }}>
+                                {made.name}, {grams(made.grams)} g, made before
+                            </h3>
+                            <ol style={{ margin: 0, paddingLeft: 20 }}>
+                                {made.steps.map((step, n) => (
+                                    <li key={n}>{step}</li>
+                                ))}
+                            </ol>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Keeps {made.keeps_days} days cold.</Box>
+                        </Box>
+                    ))}
                     {card.own_method.length > 0 && (
                         <Box sx={{ mt: 1.25 }}>
                             <h3 className="name" style={{ margin: '0 0 2px', fontSize: 16 }}>

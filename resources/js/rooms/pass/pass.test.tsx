@@ -11,8 +11,8 @@ afterEach(cleanup);
 const card: Card = {
     title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
     brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
-    ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled' }, { grams: 163.5, name: 'Passion-fruit juice', note: '' }] }],
-    open: [], final: true, steps: ['Boil it.'], own_method: [], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
+    ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled', made_of: [] }, { grams: 163.5, name: 'Passion-fruit juice', note: '', made_of: [{ grams: 10, name: 'Pulp' }] }] }],
+    open: [], final: true, steps: ['Boil it.'], own_method: [], preparations: [{ name: 'House praline', grams: 60, steps: ['Caramelise it.'], keeps_days: 60 }], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
     diets: [{ diet: 'vegan', standing: 'unproven', why: ['Plant butter: is it free of milk protein?'] }, { diet: 'keto', standing: 'not met', why: ['Sugar'] }],
     cautions: ['Keep at 5 °C or below.'],
     schools_at_work: [{ question: 'juice', words: 'Juice', choice: 'bottled or frozen is fine', acts: 'method: how the juice is named' }, { question: 'market', words: 'Sold in', choice: 'EU', acts: 'routes: which sweeteners may be used' }],
@@ -28,6 +28,8 @@ describe('the card', () => {
         expect(screen.getByText('0.96 g')).toBeTruthy();
         expect(screen.getByText('163.5 g')).toBeTruthy();
         expect(screen.getByText('boiled 2 min, stirred')).toBeTruthy();
+        expect(screen.getByText('of 10 g Pulp')).toBeTruthy();
+        expect(screen.getByText('House praline, 60 g, made before')).toBeTruthy();
         expect(screen.getByRole('row', { name: /Energy, kJ 1087 1600/ })).toBeTruthy();
         expect(screen.getByText('Contains: gluten.')).toBeTruthy();
         expect(screen.getByText('Keep at 5 °C or below.')).toBeTruthy();

@@ -13,7 +13,9 @@ import { Waiting } from '../../shared/Waiting';
 import { JOBS } from '../../shared/words';
 import { CompositionBar } from './CompositionBar';
 import { DietStandings } from './DietStandings';
+import { MadeHere } from './MadeHere';
 import { PacketDialog } from './PacketDialog';
+import { PreparationDialog } from './PreparationDialog';
 import { ValueTable } from './ValueTable';
 
 // The charts come with a library of their own size: only when a curve is shown.
@@ -49,13 +51,14 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                     </Button>
                 )}
                 <Button variant="contained" onClick={() => setCorrecting(true)}>
-                    Correct from a packet
+                    {data.preparation ? 'Change the preparation' : 'Correct from a packet'}
                 </Button>
             </Box>
             {leave.error && <ProblemNote error={leave.error} />}
             {data.own === 'corrected' && (
                 <Box sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '8px 12px' }}>This is your packet. The reference row stands behind it unchanged; versions made before keep the values they were computed with.</Box>
             )}
+            {data.preparation && <MadeHere of={data.preparation} />}
             <CompositionBar parts={data.parts} />
             <Energy data={data} />
             {data.curves.length > 0 && (
@@ -114,7 +117,8 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                 </Box>
             </Box>
             <ValueTable data={data} />
-            {correcting && <PacketDialog of={data} onClose={() => setCorrecting(false)} />}
+            {correcting && data.preparation && <PreparationDialog of={data} onClose={() => setCorrecting(false)} onKept={() => undefined} />}
+            {correcting && !data.preparation && <PacketDialog of={data} onClose={() => setCorrecting(false)} />}
         </Box>
     );
 }

@@ -13,6 +13,7 @@ import { BY_AMOUNT, DIETS, JOBS } from '../../shared/words';
 import { filterShelf, NO_FILTERS, type Filters } from './filters';
 import { IngredientSheet } from './IngredientSheet';
 import { PacketDialog } from './PacketDialog';
+import { PreparationDialog } from './PreparationDialog';
 import { ShelfList } from './ShelfList';
 import { TableDialog } from './TableDialog';
 
@@ -24,6 +25,7 @@ export function Shelf() {
     const [filters, setFilters] = useState<Filters>(NO_FILTERS);
     const [adding, setAdding] = useState(false);
     const [table, setTable] = useState(false);
+    const [making, setMaking] = useState(false);
     const asked = useDeferredValue(filters);
     const found = useMemo(() => (data ? filterShelf(data, asked) : []), [data, asked]);
     const set = (part: Partial<Filters>) => setFilters((was) => ({ ...was, ...part }));
@@ -38,6 +40,9 @@ export function Shelf() {
                 <Box sx={{ flex: 1 }} />
                 <Button variant="outlined" onClick={() => setTable(true)}>
                     Table in or out
+                </Button>
+                <Button variant="outlined" onClick={() => setMaking(true)}>
+                    Make a preparation
                 </Button>
                 <Button variant="contained" onClick={() => setAdding(true)}>
                     Add from a packet
@@ -87,6 +92,7 @@ export function Shelf() {
                 )}
             </Panel>
             {adding && <PacketDialog onClose={() => setAdding(false)} onKept={(id) => void navigate(`/shelf/${id}`)} />}
+            {making && <PreparationDialog onClose={() => setMaking(false)} onKept={(id) => void navigate(`/shelf/${id}`)} />}
             {table && <TableDialog onClose={() => setTable(false)} />}
         </Box>
     );
