@@ -14,7 +14,15 @@ final class PracticeController extends Controller
     {
         [$intro, $sections] = self::read();
 
-        return new JsonResponse(['intro' => Str::markdown(preg_replace('/^# .*\R/', '', $intro) ?? $intro), 'sections' => $sections]);
+        return new JsonResponse(['intro' => self::html(preg_replace('/^# .*\R/', '', $intro) ?? $intro), 'sections' => $sections]);
+    }
+
+    /** Paragraphs, emphasis and names of files: all the page is written in. */
+    private static function html(string $text): string
+    {
+        $paragraphs = preg_split('/\R\s*\R|\R/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return implode('', array_map(static fn(string $one): string => '<p>' . preg_replace(['/\*(.+?)\*/', '/`(.+?)`/'], ['<em>$1</em>', '<code>$1</code>'], e($one)) . '</p>', $paragraphs));
     }
 
     /** @return array{string, list<array{id: string, title: string, html: string}>} */
@@ -25,7 +33,7 @@ final class PracticeController extends Controller
         $sections = [];
         foreach ($parts as $part) {
             [$title, $text] = [...explode("\n", $part, 2), ''];
-            $sections[] = ['id' => Str::slug(trim($title)), 'title' => trim($title), 'html' => Str::markdown($text)];
+            $sections[] = ['id' => Str::slug(trim($title)), 'title' => trim($title), 'html' => self::html($text)];
         }
 
         return [$intro, $sections];

@@ -144,7 +144,7 @@ final readonly class LineReader
         $plain = preg_replace('/(^|[\d\/½¼¾⅓⅔]\s?)T\.?(?=\s)/u', '$1 tbsp', str_replace(['**', '__', '*', '†', '‡'], '', $text)) ?? $text;
         $plain = mb_strtolower(Numbers::plain($plain));
         $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
-        $plain = preg_replace(['/^(?:the\s+)?seeds\s+(?:scraped\s+)?(?:of|from)\s+/u', '/\bnot\s+(?:the\s+)?[\w-]+(?:[\s-]fat)?\b/u', '/\s*\b(?:see|as per)\s+(?:note|tip|recipe|below|above)s?\b.*$/u'], '', $plain) ?? $plain;
+        $plain = preg_replace(['/^(?:the\s+)?(?:seeds|solids?|thick\s+(?:part|cream))\s+(?:scraped\s+|only\s+)?(?:of|from)\s+/u', '/\s*\((?:not|never|see)\b[^)]*\)/u', '/\s*\((?=[^)]*\b(?:from|left over|leftover)\b)(?![^)]*\d)[^)]*\)/u', '/\bnot\s+(?:the\s+)?[\w-]+(?:[\s-]fat)?\b/u', '/\s*\b(?:see|as per)\s+(?:note|tip|recipe|below|above)s?\b.*$/u'], '', $plain) ?? $plain;
         $plain = preg_replace('/\ba\s+couple\s+(?:of\s+)?/u', '2 ', $plain) ?? $plain;
         $plain = preg_replace('/\.{2,}|…/u', ' ', $plain) ?? $plain;
         $plain = preg_replace('/\bhalf\s+a\s+dozen\b/u', '6', $plain) ?? $plain;

@@ -242,7 +242,7 @@ final class NameIndex
     private static function bag(array $words): string
     {
         $head = array_pop($words) ?? '';
-        $words = array_diff($words, ['and', 'of', 'with', 'in', 'or', 'de']);
+        $words = array_diff($words, ['and', 'of', 'with', 'or', 'de']);
         sort($words);
 
         return $head . '|' . implode(' ', $words);

@@ -30,7 +30,7 @@ final readonly class QuantityReader
         }
         $count = $number['value'];
         $rest = ltrim($number['rest']);
-        $rest = preg_replace('/^(?:or so|odd)\s+/u', '', $rest) ?? $rest;
+        $rest = preg_replace('/^(?:(?:or so|odd)\s+|-\s*(?=(?:oz|ounce|g|gram|ml|lb|pound|kg|cup|pint|quart|fl)\b))/u', '', $rest) ?? $rest;
         if ($factor === null) {
             [$factor, $said, $rest] = $this->factor($rest);
         }

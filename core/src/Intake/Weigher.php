@@ -20,7 +20,7 @@ final readonly class Weigher
     {
         $phrase = trim($phrase, " ,;:-\t");
         // "slaked with a little water": how it is done, without an amount.
-        $phrase = preg_replace('/,?\s+(?:lightly\s+)?(?:dissolved|mixed|bloomed|soaked|whisked|slaked|blended|softened|diluted|stirred|loosened)\s+(?:in|with|into|together)\b.*$/u', '', $phrase) ?? $phrase;
+        $phrase = preg_replace('/[,(]?\s*\b(?:lightly\s+)?(?:dissolved|mixed|bloomed|soaked|whisked|slaked|blended|softened|diluted|stirred|loosened)\s+(?:in|with|into|together)\b.*$/u', '', $phrase) ?? $phrase;
         $stated = $this->stated($quantity, $brackets);
         if ($stated->kind === 'count' && \in_array($stated->container, ['', 'fruit', 'piece'], true)) {
             $egg = Eggs::part($phrase);
@@ -78,18 +78,20 @@ final readonly class Weigher
     private function named(string $phrase, Quantity $quantity, UnitSystem $system): Found
     {
         [$first, $others] = $this->either($phrase);
+        // "8 filo sheets", "2 cinnamon sticks": the container stands last.
+        $bare = $quantity->kind === 'count' && $quantity->container === '' && preg_match('/^(.+?)\s+(' . $this->containers->pattern . ')\s*(?:,.*|\(.*)?$/u', $first, $last) === 1 ? $last[1] : null;
         $tries = match ($quantity->container) {
             // A sheet of gelatin is a leaf of it; a tin of pumpkin its purée.
             'leaf', 'sheet' => [$first . ' leaf', $first],
             'squeeze' => [$first, $first . ' juice'],
             'can', 'jar' => [$first, 'canned ' . $first, $first . ' puree'],
-            default => [$first],
+            default => $bare === null ? [$first] : [$first, $bare],
         };
         $best = Found::nothing();
         foreach ($tries as $try) {
             $found = $this->matcher->find($try, $system);
             $fits = $found->id !== null && ($quantity->container === '' || $this->unit($this->shelf->get($found->id), $quantity->container, $system) !== null);
-            if ($found->id !== null && ($best->id === null || $found->rank() > $best->rank() || ($fits && $found->rank() === $best->rank() && $this->unit($this->shelf->get($best->id), $quantity->container, $system) === null))) {
+            if ($found->id !== null && ($best->id === null || $found->rank() > $best->rank() || ($quantity->container !== '' && $fits && $found->rank() === $best->rank() && $this->unit($this->shelf->get($best->id), $quantity->container, $system) === null))) {
                 $best = $try === $first || $found->confidence === Confidence::Guess ? $found : $found->atMost(Confidence::Likely);
                 if (\in_array($quantity->container, ['leaf', 'sheet'], true)) {
                     $best = $found;
@@ -130,7 +132,9 @@ final readonly class Weigher
             $found = $this->matcher->find($m[1]);
             $example = $this->matcher->find($m[2]);
             // What is named for example says more than "biscuits" does, not than "white chocolate".
-            return $example->id !== null && $example->rank() > $found->rank() ? [$m[2], [$m[1], ...$others]] : [$m[1], [$m[2], ...$others]];
+            $isKind = $example->rank() === 3 && $found->id !== null && $example->id !== $found->id && $this->shelf->get((string) $example->id)->group === $this->shelf->get($found->id)->group;
+
+            return $example->id !== null && ($example->rank() > $found->rank() || $isKind) ? [$m[2], [$m[1], ...$others]] : [$m[1], [$m[2], ...$others]];
         }
         if (preg_match('/^(.+?)\s+or\s+(.+)$/u', preg_replace('/\s*\/\s*(?=[a-z]{3})/u', ' or ', $phrase) ?? $phrase, $m) !== 1) {
             return [$phrase, $others];

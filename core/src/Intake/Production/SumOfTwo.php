@@ -27,6 +27,10 @@ final readonly class SumOfTwo implements Production
             }
             $left = $this->quantities->take(implode('', \array_slice($chars, 0, $at)), $system);
             $right = $this->quantities->take($m[1], $system) ?? (preg_match('/^an?\s|^(?:pinch|dash|knob|squeeze|splash|handful)\b/u', $m[1]) === 1 ? $this->quantities->bare($m[1], $system) : null);
+            if ($left !== null && $right !== null && trim($left['rest']) === '' && self::isName($right['rest']) && $left['quantity']->container !== '') {
+                // "1 stick plus 2 tbsp butter": one thing in two ways of counting.
+                return [new Part(trim(implode('', \array_slice($chars, 0, $at))) . ' ' . $right['rest'], $line->estimate), new Part(trim($m[1]), $line->estimate)];
+            }
             if ($left === null || $right === null || !self::isName($left['rest'])) {
                 continue;
             }

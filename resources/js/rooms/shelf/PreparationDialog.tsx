@@ -40,10 +40,10 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
     const { data: shelf } = useQuery(shelfQuery());
     const number = (typed: string) => (typed.trim() === '' ? null : Number(typed.replace(',', '.')));
     const body = { name, text, yield_g: number(yieldG), boiled_off: boiled, keeps_days: number(keeps), beside };
-    const asked = useDeferredValue(JSON.stringify(body));
+    const asked = useDeferredValue(body);
     const check = useQuery({
-        queryKey: ['preparation', asked], enabled: text.trim() !== '' && name.trim() !== '', retry: false,
-        queryFn: ({ signal }) => call<Made>('POST', 'preparations/check', JSON.parse(asked), signal),
+        queryKey: ['preparation', asked], enabled: asked.text.trim() !== '' && asked.name.trim() !== '', retry: false,
+        queryFn: ({ signal }) => call<Made>('POST', 'preparations/check', asked, signal),
         placeholderData: (before) => before,
     });
     const keep = useMutation({
