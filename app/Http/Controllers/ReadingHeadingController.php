@@ -17,9 +17,13 @@ final class ReadingHeadingController extends Controller
     {
         $request->validate([
             'text' => ['required', 'string', 'max:400000'], 'layer' => ['required', 'integer', 'min:0', 'max:1000'],
-            'heading' => ['required', 'in:treat,tin'], 'value' => ['present', 'nullable', 'string', 'max:200'],
+            'heading' => ['required', 'in:treat,tin,loss'], 'value' => ['present', 'nullable', 'string', 'max:200'],
         ]);
-        $heading = $request->string('heading')->value() === 'tin' ? 'tin' : 'treat';
+        $heading = match ($request->string('heading')->value()) {
+            'tin' => 'tin',
+            'loss' => 'loss',
+            default => 'treat',
+        };
 
         return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'), $engine->lines, UnitSystem::tryFrom((string) $request->string('measures')) ?? UnitSystem::Metric)]);
     }

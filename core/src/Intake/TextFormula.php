@@ -85,13 +85,16 @@ final readonly class TextFormula
                     case RowKind::Layer:
                         $layers = self::close($layers, $open);
                         $open = self::opened($row->key);
+                        foreach ($row->value === '' ? [] : Rows::listed($row->value) as $line) {
+                            array_push($open['lines'], ...$this->lines->lines($line, $system, $row->number));
+                        }
                         break;
                     case RowKind::Line:
                         array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number));
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);
-                        if ($head['portions'] === null && preg_match('/\((?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = (int) $m[1];
                             $inferred[] = new Inference('portions', null, $m[1], \sprintf('“%s”', $row->text));
                         }
@@ -106,10 +109,18 @@ final readonly class TextFormula
                         break;
                     case RowKind::Tin:
                         $head['tin'] ??= [(string) Tins::of($row->value), $row->value];
+                        if ($head['portions'] === null && preg_match('/\b(\d{1,3})\s+(?:slices|servings|portions|pieces|wedges|squares)\b/iu', $row->value, $m) === 1 && (int) $m[1] > 0) {
+                            $head['portions'] = (int) $m[1];
+                            $inferred[] = new Inference('portions', null, $m[1], \sprintf('“%s”', $row->value));
+                        }
                         break;
                     case RowKind::Step:
                         $step = $row->value === '' ? $row->text : $row->value;
                         $method[] = $row->text;
+                        if ($head['portions'] === null && preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?!\s*(?:cm|inch|-|min))\b/iu', $step, $m) === 1 && (int) $m[1] > 1) {
+                            $head['portions'] = (int) round(((int) $m[1] + (int) ($m[2] ?? $m[1])) / 2);
+                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
+                        }
                         $steps[] = ['text' => preg_replace('/^(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $step) ?? $step, 'heading' => $heading];
                         break;
                     case RowKind::StepHeading:
@@ -132,6 +143,7 @@ final readonly class TextFormula
         }
         $whole = implode(' ', array_column($steps, 'text'));
         $layers = self::treated($layers, $steps, $whole, $inferred);
+        $layers = self::garnished($layers, $steps, $aside);
         $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
             $head['portions'] = self::portions($layers, $inferred);
@@ -227,15 +239,52 @@ final readonly class TextFormula
         $of = Spoken::steps($steps, array_column($layers, 'layer'));
         foreach ($layers as $n => $one) {
             $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $whole);
+            $reduced = $one['layer']->loss === null && !$one['treat'] ? TreatmentGuess::reduced($of[$n]) : null;
+            if ($reduced !== null) {
+                $layer = $layers[$n]['layer'];
+                $layers[$n]['layer'] = new Layer($layer->name, $layer->lines, $layer->treatment, $layer->tin, Loss::reduceBy($reduced[0]));
+                $inferred[] = new Inference('loss', $n, \sprintf('reduce by %d %%', round(100 * $reduced[0])), \sprintf('“%s”', $reduced[1]));
+            }
             if ($guess === null) {
                 continue;
             }
             try {
-                $layer = $one['layer'];
+                $layer = $layers[$n]['layer'];
                 $layers[$n]['layer'] = new Layer($layer->name, $layer->lines, TreatmentGrammar::parse($guess[0]), $layer->tin, $layer->loss);
                 $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
             } catch (Nonsense) {
                 // A heat or time no kitchen uses says nothing.
+            }
+        }
+
+        return $layers;
+    }
+
+    /**
+     * "grated chocolate" without an amount, of which the method says no more than to sprinkle it: no part of the formula.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<array{text: string, heading: string}> $steps
+     * @param list<string> $aside
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function garnished(array $layers, array $steps, array &$aside): array
+    {
+        $said = mb_strtolower(implode(' ', array_column($steps, 'text')));
+        foreach ($layers as $n => $one) {
+            $kept = [];
+            foreach ($one['layer']->lines as $line) {
+                $words = preg_split('/[^\p{L}]+/u', mb_strtolower($line->text), -1, \PREG_SPLIT_NO_EMPTY) ?: [''];
+                $noun = preg_quote(rtrim($words[\count($words) - 1], 's'), '/');
+                if ($line->ingredient === null && $line->suggestions !== [] && str_contains((string) $line->reason, 'No amount') && preg_match('/\b(?:sprinkl|scatter|decorat|dust|garnish|top(?:ped)?\s+with|serve\s+with|drizzl|finish)[^.;]*\b' . $noun . '/u', $said) === 1) {
+                    $aside[] = $line->text;
+                } else {
+                    $kept[] = $line;
+                }
+            }
+            if ($kept !== [] && \count($kept) < \count($one['layer']->lines)) {
+                $layers[$n]['layer'] = $one['layer']->with($kept);
             }
         }
 

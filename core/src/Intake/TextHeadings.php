@@ -15,7 +15,7 @@ final class TextHeadings
 {
     /**
      * @param int $layer from 0, among the layers that hold a line
-     * @param 'treat'|'tin' $heading
+     * @param 'treat'|'tin'|'loss' $heading
      * @param string $value in the words of the text form; empty takes the line out
      *
      * @throws Nonsense if the text has no such layer
@@ -65,7 +65,8 @@ final class TextHeadings
             if ($row->kind === RowKind::Layer) {
                 $starts = $isFilled ? [...$starts, $open] : $starts;
                 [$open, $isFilled] = [$n, false];
-            } elseif ($row->kind === RowKind::Line) {
+            }
+            if ($row->kind === RowKind::Line || ($row->kind === RowKind::Layer && $row->value !== '')) {
                 $isFilled = true;
             }
         }

@@ -67,7 +67,7 @@ final readonly class Weigher
             $isBetter = ($said->kind === 'mass' && $best->kind !== 'mass') || ($said->kind === 'volume' && $best->kind === 'count') || ($said->kind === 'volume' && $best->kind === 'volume' && $said->unit === 'millilitre');
             if ($isBetter) {
                 $isOfEach = $quantity->kind === 'count' && ($said->isEach || $this->containers->holds($quantity->container));
-                $best = $isOfEach ? $said->times($quantity->value) : $said;
+                $best = ($isOfEach ? $said->times($quantity->value) : $said)->in($quantity->container);
             }
         }
 

@@ -68,7 +68,7 @@ final readonly class PreparationMaker
             'group' => $beside->group ?? $heaviest->group,
             'class' => $beside->class ?? $heaviest->class,
             'parts' => $per100,
-            'ph' => $dish->layers[0]->ph,
+            'ph' => $dish->layers[0]->ph === null ? null : round($dish->layers[0]->ph, 2),
             'fat_state' => ($beside ?? $this->fattest($used))->fatState->value,
             'functions' => $this->functions($used, $per100, $cooked->boils() || $cooked->reaches(80.0)),
             'densities' => $volume > 0.0 ? ['' => round($mass / $volume, 3)] : [],

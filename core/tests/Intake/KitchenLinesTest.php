@@ -15,7 +15,8 @@ use Transmuta\Tests\Kit;
  * Lines as many kitchens write them, each labelled before the reader was run on it. `kitchen-lines.csv` was written, read and mended over in
  * four rounds (first runs: 77 of 80, 150 of 175, 101 of 106, 56 of 66, 57 of 60). `held-out-lines.csv` is the round after the last
  * mend: 67 of 70 at once. Of its other three, one was mended since ("three quarters of a cup"), and in two the label was wrong (nuts weighed
- * dry before soaking; a purée of fruit alone is the fruit), so that 69 of 70 were right: 98.6 %.
+ * dry before soaking; a purée of fruit alone is the fruit), so that 69 of 70 were right: 98.6 %. `new-lines.csv` was written after the grammar was
+ * finished, in styles it had not met, and run once: 240 of 258 right (93.0 %), three of the wrong ones sure. What they found was mended since.
  */
 final class KitchenLinesTest extends TestCase
 {
@@ -30,14 +31,14 @@ final class KitchenLinesTest extends TestCase
     public function testLinesKeptApartAreReadRightNearlyAlways(): void
     {
         $wrong = [];
-        $rows = Table::rows(__DIR__ . '/held-out-lines.csv');
+        $rows = [...Table::rows(__DIR__ . '/held-out-lines.csv'), ...Table::rows(__DIR__ . '/new-lines.csv')];
         foreach ($rows as $row) {
             $line = Kit::engine()->lines->read($row['line'], UnitSystem::from($row['measures']));
             if ($line->ingredient !== $row['ingredient'] || abs($line->grams - (float) $row['grams']) > 0.03 * (float) $row['grams'] + 0.02) {
                 $wrong[] = $row['line'];
             }
         }
-        self::assertGreaterThanOrEqual(70, \count($rows));
+        self::assertGreaterThanOrEqual(328, \count($rows));
         self::assertLessThanOrEqual(0.03 * \count($rows), \count($wrong), implode('; ', $wrong));
     }
 
@@ -46,6 +47,20 @@ final class KitchenLinesTest extends TestCase
         foreach (['some sugar', 'a squeeze of lime juice', '3 glugs of oil', '2 handfuls of raspberries', '100 g moonlit sugar'] as $text) {
             self::assertNotSame(Confidence::Sure, Kit::engine()->lines->read($text, UnitSystem::Us)->confidence, $text);
         }
+    }
+
+    public function testNoLineOfAnySetIsWrongAndSure(): void
+    {
+        $wrong = [];
+        foreach (['kitchen-lines', 'held-out-lines', 'new-lines'] as $set) {
+            foreach (Table::rows(__DIR__ . "/$set.csv") as $row) {
+                $line = Kit::engine()->lines->read($row['line'], UnitSystem::from($row['measures']));
+                if ($line->confidence === Confidence::Sure && ($line->ingredient !== $row['ingredient'] || abs($line->grams - (float) $row['grams']) > 0.03 * (float) $row['grams'] + 0.02)) {
+                    $wrong[] = $row['line'];
+                }
+            }
+        }
+        self::assertSame([], $wrong);
     }
 
     #[DataProvider('lines')]

@@ -197,7 +197,7 @@ export interface PreparationInput {
 
 /** What of a pasted recipe is not written in so many words, and why it is taken so. */
 export interface Inference {
-    what: 'title' | 'family' | 'measures' | 'portions' | 'serve at' | 'treat' | 'tin';
+    what: 'title' | 'family' | 'measures' | 'portions' | 'serve at' | 'treat' | 'tin' | 'loss';
     layer: number | null;
     value: string;
     because: string;

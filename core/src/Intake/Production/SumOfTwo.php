@@ -22,11 +22,11 @@ final readonly class SumOfTwo implements Production
                 continue;
             }
             $rest = implode('', \array_slice($chars, $at));
-            if (preg_match('/^(?:\s*\+\s*|\s*;\s*|,?\s+(?:plus|and|&|with|(?:dissolved|mixed|bloomed|soaked|whisked|slaked|blended|softened|diluted|stirred|combined|made\s+up)\s+(?:in|with|into|together\s+with))\s+|,\s+(?=\d))(.+)$/u', $rest, $m) !== 1) {
+            if (preg_match('/^(?:\s*\+\s*|\s*;\s*|,?\s+(?:plus|and|&|with|(?:dissolved|mixed|bloomed|soaked|whisked|slaked|blended|softened|diluted|stirred|combined|made\s+up)\s+(?:in|with|into|together\s+with))\s+|,\s+(?=\d|pinch|dash|knob|splash|squeeze|handful))(.+)$/u', $rest, $m) !== 1) {
                 continue;
             }
             $left = $this->quantities->take(implode('', \array_slice($chars, 0, $at)), $system);
-            $right = $this->quantities->take($m[1], $system) ?? (preg_match('/^an?\s|^(?:pinch|dash|knob|squeeze|splash|handful)\b/u', $m[1]) === 1 ? $this->quantities->bare($m[1], $system) : null);
+            $right = $this->quantities->take($m[1], $system) ?? (preg_match('/^an?\s|^(?:pinch|dash|knob|squeeze|splash|handful)(?:\s+of)?\b/u', $m[1]) === 1 ? $this->quantities->bare($m[1], $system) : null);
             if ($left !== null && $right !== null && trim($left['rest']) === '' && self::isName($right['rest']) && $left['quantity']->container !== '') {
                 // "1 stick plus 2 tbsp butter": one thing in two ways of counting.
                 return [new Part(trim(implode('', \array_slice($chars, 0, $at))) . ' ' . $right['rest'], $line->estimate), new Part(trim($m[1]), $line->estimate)];

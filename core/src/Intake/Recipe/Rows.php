@@ -20,7 +20,7 @@ final readonly class Rows
     private const NOTES = '/^(?:(?:recipe|cook|chef|baker|kitchen)(?:\x27?s)?\s+)?(?:notes?|tips?|storage|storing|to\s+store|nutrition(?:al)?(?:\s+(?:facts|information|info))?|equipment|tools|make[\s-]ahead|variations?|substitutions?|allergens?|faqs?|video|comments?|about\s+this\s+recipe|did\s+you\s+make\s+this.*|serving\s+suggestions?)\s*(?::.*)?$/iu';
     private const TIMES = '/^(?:prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bake\s+time|total(?:\s+time)?|chill(?:ing)?(?:\s+time)?|set(?:ting)?\s+time|rest(?:ing)?(?:\s+time)?|freez(?:e|ing)(?:\s+time)?|active(?:\s+time)?|ready\s+in|time|difficulty|skill(?:\s+level)?|course|cuisine|category|keywords?|author|by|source|calories|kcal|rating|diet|level|cost|print(?:\s+recipe)?|jump\s+to\s+recipe|pin(?:\s+recipe)?|save(?:\s+recipe)?|share|published|updated|serving\s+size|advertisement|scale)\b\s*(?:[:|–-].*|\s+\d.*)?$/iu';
     private const YIELD = '/^(?:serves|servings?|makes|yields?|portions?|feeds|recipe\s+yield|quantity|for)\b\s*(?:about|approx\.?|around|up\s+to)?\s*[:–-]?\s*(?=.*(?:\d|one|two|four|six|eight|ten|twelve))/iu';
-    private const PLACES = 'crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror';
+    private const PLACES = 'layers|crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror';
     private const VERBS = 'preheat|heat|mix|whisk|stir|melt|put|place|pour|beat|bake|line|crush|combine|add|blend|blitz|bring|boil|simmer|cook|whip|fold|spread|press|chill|refrigerate|freeze|leave|let|remove|take|turn|serve|cut|slice|soak|bloom|sprinkle|dissolve|grease|butter|sift|cream|divide|spoon|transfer|cover|strain|set|roll|prick|meanwhile|in\s+an?|to\s+make|for\s+the\s+\w+,|using|once|when|while|start|begin|first|next|then|finally|make|prepare|meanwhile|gently|slowly|carefully|wash|peel|warm|return|tip|scrape|decorate|garnish|dust|drain|process|pulse|whizz|reduce|unmould|unmold|invert|run|with|allow|repeat|top|drizzle|gradually|set\s+aside|after|before|if|store|keep|scald|temper|infuse|split|assemble|position|arrange|ladle|fill|bash|separate|caramelise|caramelize|torch|at\s+this';
 
     public function __construct(private LineReader $lines) {}
@@ -80,6 +80,13 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }
+            foreach ($mode === 'method' ? [] : (preg_split('/\s*[|·•]\s*/u', $row) ?: []) as $segment) {
+                // "Prep: 25 min | Serves 8–10".
+                if ($segment !== $row && self::yield($segment) !== null) {
+                    $found[] = new Row($number, $text, RowKind::Yield, '', $segment);
+                    continue 2;
+                }
+            }
             if (($mode !== 'method' && preg_match(self::TIMES, $row) === 1) || preg_match('#^(?:https?://|www\.)\S+$#iu', $row) === 1) {
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
@@ -96,9 +103,16 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Tin, '', $row);
                 continue;
             }
-            if (!$isTitled && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine($row, $system)) {
+            if (!$isTitled && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system)) {
                 $seenTitle = true;
-                $found[] = new Row($number, $text, RowKind::Title, '', trim(preg_replace('/\s*\brecipe\b\s*$|\s*\((?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)\s*$/iu', '', $row) ?? $row, ' :'));
+                $found[] = new Row($number, $text, RowKind::Title, '', self::titled($row));
+                continue;
+            }
+            // "Crust: 1 cup almond flour, 3 tbsp butter": a heading and its lines in one row.
+            if ($mode !== 'method' && preg_match('/^([\p{L}][\p{L}\s&\x27’-]{1,40}?)\s*:\s*(.+)$/u', $row, $m) === 1 && \count(self::listed($m[2])) >= 2 && $this->isLine(self::listed($m[2])[0], $system)) {
+                $mode = 'lines';
+                $seenLine = true;
+                $found[] = new Row($number, $text, RowKind::Layer, mb_convert_case(mb_strtolower(trim($m[1])), \MB_CASE_TITLE_SIMPLE), $m[2]);
                 continue;
             }
             $heading = $this->heading($row, self::next($rows, $at), $mode, $system);
@@ -157,6 +171,18 @@ final readonly class Rows
         }
 
         return $found >= 2 && $found <= 500 ? $found : ($found === 1 && preg_match('/\b(?:serves|serving|portion)/u', $plain) === 1 ? 1 : null);
+    }
+
+    /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
+    private static function titled(string $row): string
+    {
+        return trim(preg_replace('/\s*\brecipe\b\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :');
+    }
+
+    /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
+    public static function listed(string $row): array
+    {
+        return array_values(array_filter(array_map(trim(...), preg_split('/\s*;\s*|,\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|pinch|dash|knob|juice|zest)/u', $row) ?: []), static fn(string $one): bool => $one !== ''));
     }
 
     private static function isForThe(string $row): bool

@@ -24,7 +24,7 @@ final class Spoken
         $title = mb_strtolower($title);
         foreach ([
             'cheesecake' => [Family::Cheesecake], 'curd|meringue pie|lemon bar|key lime|lime pie' => [Family::Curd], 'mousse|parfait|semifreddo|souffl|fool|whip' => [Family::Mousse],
-            'custard|br[uû]l[eé]e|flan|caramel cream|cr[eè]me caramel|pudding|blancmange|pot de cr[eè]me|pots de cr[eè]me|kheer|firni|phirni|trifle' => [Family::Custard],
+            'custard|br[uû]l[eé]e|flan|caramel cream|cr[eè]me caramel|pudding|blancmange|pot de cr[eè]me|pots de cr[eè]me|kheer|firni|phirni|trifle|pumpkin pie|clafoutis|egg tart|custard tart|budino|basundi|pudding' => [Family::Custard],
             'panna cotta|posset|bavarois|cream|slice|tiramis|shrikhand|syllabub' => [Family::Cream],
         ] as $pattern => [$family]) {
             if (preg_match('/\b(?:' . $pattern . ')/u', $title, $m) === 1) {

@@ -61,6 +61,29 @@ final class TreatmentGuess
         return [implode('; ', array_column($kept, 'words')), implode('”, “', array_map(static fn(array $one): string => $one['said'], $kept))];
     }
 
+    /**
+     * How far a layer is boiled down: "reduced to half", "reduce by a third".
+     *
+     * @param list<string> $steps
+     *
+     * @return array{float, string}|null share of its mass that leaves as steam, and the words
+     */
+    public static function reduced(array $steps): ?array
+    {
+        if (preg_match('/\breduc\w*\s+(?:it\s+|down\s+)?(to|by)\s+(?:about\s+)?(?:its\s+)?(half|a\s+third|one[\s-]third|two[\s-]thirds|a\s+quarter|three[\s-]quarters)/iu', implode(' ', $steps), $m) !== 1) {
+            return null;
+        }
+        $share = match (preg_replace('/[\s-]+/', ' ', mb_strtolower($m[2]))) {
+            'half' => 0.5,
+            'a third', 'one third' => 1 / 3,
+            'two thirds' => 2 / 3,
+            'a quarter' => 0.25,
+            default => 0.75,
+        };
+
+        return [mb_strtolower($m[1]) === 'by' ? $share : 1.0 - $share, $m[0]];
+    }
+
     private static function place(string $kind): int
     {
         return ['melt' => 0, 'cook' => 1, 'boil' => 1, 'whip' => 2, 'bake' => 3, 'freeze' => 4][$kind] ?? 0;

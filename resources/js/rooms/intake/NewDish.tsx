@@ -62,7 +62,7 @@ export function NewDish() {
         },
     });
     const headed = useMutation({
-        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
+        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin' | 'loss'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
         // What was typed meanwhile is never replaced.
         onSuccess: (made, change) => setDraft((d) => (d.lines === change.text ? { ...d, lines: made.text } : d)),
     });

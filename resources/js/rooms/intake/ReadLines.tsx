@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -8,14 +9,14 @@ import { WhatIsIt, written } from '../../shared/WhatIsIt';
 
 interface Props {
     reading: TextReading;
-    onHeading: (layer: number, heading: 'treat' | 'tin', value: string) => void;
+    onHeading: (layer: number, heading: 'treat' | 'tin' | 'loss', value: string) => void;
     onReplace: (from: string, to: string) => void;
 }
 
 /** Every typed line beside its grams and the trace of how it got there. */
 export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
     const { treatments, inferred, aside, others } = side;
-    const why = (what: 'treat' | 'tin', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
+    const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
         <>
             {others.length > 0 && <Box sx={{ color: 'var(--ink-soft)', mb: 1 }}>The file holds {others.length === 1 ? 'another recipe' : `${others.length} more recipes`}: {others.join(', ')}. This is the first.</Box>}
@@ -51,6 +52,14 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
                             </TextField>
                             <TinField key={layer.tin ?? ''} tin={layer.tin ?? ''} because={why('tin', n)} onTin={(value) => onHeading(n, 'tin', value)} />
                         </Box>
+                        {layer.loss && (
+                            <Box sx={{ fontSize: 14, py: 0.5 }}>
+                                {layer.loss}{why('loss', n) ? `, as read: ${why('loss', n) ?? ''}` : ''}{' '}
+                                <Button size="small" onClick={() => onHeading(n, 'loss', 'none')}>
+                                    Nothing is lost
+                                </Button>
+                            </Box>
+                        )}
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                             {layer.lines.map((line, k) => (
                                 <ReadLine key={`${k}${line.text}${line.ingredient ?? ''}`} line={line} side={side} onReplace={onReplace} />

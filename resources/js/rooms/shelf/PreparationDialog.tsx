@@ -67,12 +67,12 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
                         placeholder={'200 g hazelnuts\n200 g caster sugar\n\nMethod\nCaramelise the sugar, add the nuts, cool and blend.'}
                     />
                     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                        <TextField size="small" label="It comes to, g" value={yieldG} onChange={(e) => setYield(e.target.value)} placeholder={made ? oneDecimal(made.made_of.yield) : ''} sx={{ width: 130 }} inputMode="decimal" slotProps={{ inputLabel: { shrink: true } }} />
-                        <TextField select size="small" label="What is missing" value={boiled ? 'boiled' : 'left'} onChange={(e) => setBoiled(e.target.value === 'boiled')} sx={{ width: 210 }}>
+                        <TextField size="small" label="It comes to, g" value={yieldG} onChange={(e) => setYield(e.target.value)} placeholder={made ? oneDecimal(made.made_of.yield) : ''} sx={{ width: 112 }} inputMode="decimal" slotProps={{ inputLabel: { shrink: true } }} />
+                        <TextField select size="small" label="What is missing" value={boiled ? 'boiled' : 'left'} onChange={(e) => setBoiled(e.target.value === 'boiled')} sx={{ width: 186 }}>
                             <MenuItem value="boiled">is water boiled off</MenuItem>
                             <MenuItem value="left">stayed in pan and sieve</MenuItem>
                         </TextField>
-                        <TextField size="small" label="Keeps, days" value={keeps} onChange={(e) => setKeeps(e.target.value)} placeholder={made ? String(made.made_of.keeps_days) : ''} sx={{ width: 120 }} inputMode="numeric" slotProps={{ inputLabel: { shrink: true } }} />
+                        <TextField size="small" label="Keeps, days" value={keeps} onChange={(e) => setKeeps(e.target.value)} placeholder={made ? String(made.made_of.keeps_days) : ''} sx={{ width: 100 }} inputMode="numeric" slotProps={{ inputLabel: { shrink: true } }} />
                     </Box>
                     <Autocomplete
                         size="small" options={shelf ?? []} getOptionLabel={(one) => one.name} value={shelf?.find((one) => one.id === beside) ?? null} onChange={(_, one) => setBeside(one?.id ?? null)}
