@@ -51,7 +51,7 @@ final readonly class Engine
         $reference ??= Reference::standard();
         $schools ??= new Schools();
         $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion);
-        $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf));
+        $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf), $schools->leaf);
         $method = new MethodWriter($schools->anyJuice, $schools->chill);
 
         return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);

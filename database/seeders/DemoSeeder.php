@@ -8,6 +8,7 @@ use App\Models\Dish;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\Version;
+use App\Services\Preparations;
 use App\Services\RouteFinder;
 use App\Services\StudioShelf;
 use App\Services\VersionShelf;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
+use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
@@ -59,11 +61,22 @@ final class DemoSeeder extends Seeder
         DB::transaction(function (): void {
             $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
             $this->shelves = new VersionShelf(new StudioShelf($studio->refresh()), app());
+            $this->preparation($studio);
             $engine = Engine::over(IngredientList::shipped());
             foreach (self::DISHES as $dish) {
                 $this->dish($studio, $engine, $dish);
             }
         });
+    }
+
+    /** What the tea room makes for itself. */
+    private function preparation(Studio $studio): void
+    {
+        $text = "1 litre whole milk\n200 g caster sugar\n\nMethod\nSimmer milk and sugar, stirring now and then, for about an hour, until it weighs 420 g.";
+        (new Preparations(new StudioShelf($studio)))->keep($studio, [
+            'name' => 'Observatory condensed milk', 'text' => $text, 'measures' => 'metric', 'formula' => FormulaJson::write(Engine::over(IngredientList::shipped())->parse($text)),
+            'yield_g' => 420.0, 'boiled_off' => true, 'keeps_days' => 14, 'beside' => 'condensed-milk', 'also_called' => [],
+        ]);
     }
 
     /** @param array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}>} $plan */

@@ -32,10 +32,10 @@ final readonly class LineReader
     /** @var list<Production> in the order they are tried */
     private array $productions;
 
-    public function __construct(private Shelf $shelf, Units $units, private Matcher $matcher)
+    public function __construct(private Shelf $shelf, Units $units, private Matcher $matcher, string $leaf = 'gold')
     {
         $this->quantities = new QuantityReader($units, new Containers(), $matcher->vocabulary());
-        $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers);
+        $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers, $leaf);
         $this->productions = [new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher), new PlusExtra(), new SumOfTwo($this->quantities)];
     }
 

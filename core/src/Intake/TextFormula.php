@@ -98,7 +98,11 @@ final readonly class TextFormula
                             $head['portions'] = (int) $m[1];
                             $inferred[] = new Inference('portions', null, $m[1], \sprintf('“%s”', $row->text));
                         }
-                        $inferred[] = new Inference('title', null, $row->value, 'the first row');
+                        if ($head['title'] === $row->value) {
+                            $inferred[] = new Inference('title', null, $row->value, 'the first row');
+                        } else {
+                            $aside[] = $row->text;
+                        }
                         break;
                     case RowKind::Yield:
                         if ($head['portions'] === null) {

@@ -13,7 +13,8 @@ use Transmuta\Shelf\Shelf;
 /** Brings an amount and a name together: which of several stated amounts counts, and what it weighs. */
 final readonly class Weigher
 {
-    public function __construct(private Shelf $shelf, private Matcher $matcher, private Containers $containers) {}
+    /** @param string $leaf the grade a leaf of gelatin has in this kitchen where a line does not say */
+    public function __construct(private Shelf $shelf, private Matcher $matcher, private Containers $containers, private string $leaf = 'gold') {}
 
     /** @param list<Quantity> $brackets amounts stated in brackets beside the first */
     public function weigh(string $text, Quantity $quantity, array $brackets, string $phrase, UnitSystem $system, int $number, ?string $estimate = null): Line
@@ -42,13 +43,17 @@ final readonly class Weigher
         if ($found->id === null) {
             return Line::notUnderstood($text, $found->suggestions === [] ? 'No ingredient on the shelf answers to that name.' : \sprintf('What is "%s"? Several things on the shelf may be meant, or none.', self::brief($phrase)), $found->suggestions, $number);
         }
-        $in = $this->shelf->get($found->id);
+        $isOurLeaf = $found->id === 'gelatin-leaf-gold' && preg_match('/\b(?:gold|200|bloom)\b/u', $phrase) !== 1;
+        $in = $this->shelf->get($isOurLeaf && $this->shelf->find('gelatin-leaf-' . $this->leaf) !== null ? 'gelatin-leaf-' . $this->leaf : $found->id);
         $weighed = $this->grams($stated, $quantity, $in, $phrase, $system);
         if (\is_string($weighed)) {
             return Line::notUnderstood($text, $weighed, [$in->id], $number);
         }
         [$grams, $trace, $isUsual] = $weighed;
-        $confidence = $found->confidence->atMost($isUsual || $stated->isRange || $estimate !== null || $stated->isEstimate ? Confidence::Likely : Confidence::Sure);
+        if ($isOurLeaf) {
+            $trace .= \sprintf('; a leaf is %s in this kitchen', $this->leaf);
+        }
+        $confidence = $found->confidence->atMost($isUsual || ($isOurLeaf && $stated->kind === 'count') || $stated->isRange || $estimate !== null || $stated->isEstimate ? Confidence::Likely : Confidence::Sure);
 
         return Line::of($in->id, round($grams, 3), $text, $trace . ($stated->isRange ? ', middle of the range' : '') . ($estimate === null ? '' : ', ' . $estimate), $confidence, Preparation::of($phrase), false, $number)
             ->doubting($found->doubt, $found->suggestions);

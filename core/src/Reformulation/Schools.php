@@ -15,7 +15,7 @@ use Transmuta\Property\NetCarbSchool;
 use Transmuta\Shelf\FatState;
 
 /**
- * Where good practitioners disagree (practice: measures; "support both, state the default"): a studio chooses, a dish may choose otherwise. Each acts
+ * Where good practitioners disagree (both are supported, and the default stated): a studio chooses, a dish may choose otherwise. Each acts
  * in one place: net carbs in the nutrition, gelatin in the set, the others in what a route aims for or may use.
  */
 final readonly class Schools
@@ -41,6 +41,7 @@ final readonly class Schools
         public ?string $curdEgg = null,
         public ?bool $leanWhip = null,
         public ?float $proteinPortion = null,
+        public string $leaf = 'gold',
     ) {}
 
     /** @return array<string, array{words: string, acts: string, choices: array<string, string>, default: string}> */
@@ -60,6 +61,7 @@ final readonly class Schools
             'juice' => ['words' => 'Juice', 'acts' => 'method: how the juice is named', 'choices' => ['fresh' => 'always fresh', 'any' => 'bottled or frozen is fine'], 'default' => 'fresh'],
             'chill' => ['words' => 'Chill before serving', 'acts' => 'method: when it may be cut', 'choices' => ['both' => 'both marks', 'hours' => 'after 3 h, where it is set by then', 'night' => 'only after a night'], 'default' => 'both'],
             'protein' => ['words' => 'High protein', 'acts' => 'routes and diets: what counts as high protein', 'choices' => ['share' => 'at least 20 % of the energy (the EU claim)', 'portion' => \sprintf('at least %g g a portion', self::PROTEIN_PORTION)], 'default' => 'share'],
+            'leaf' => ['words' => 'A gelatin leaf without a grade', 'acts' => 'intake: which leaf a line means', 'choices' => ['gold' => 'gold, 200 bloom, 2 g', 'platinum' => 'platinum, 235 bloom, 1.7 g', 'silver' => 'silver, 160 bloom, 2.5 g', 'bronze' => 'bronze, 140 bloom, 3.3 g', 'titanium' => 'titanium, 120 bloom, 5 g'], 'default' => 'gold'],
             'citrus' => ['words' => 'A citrus-set cheesecake', 'acts' => 'routes: which way comes first', 'choices' => ['alone' => 'juice alone where casein allows', 'gelatin' => 'juice and gelatin'], 'default' => 'alone'],
         ];
     }
@@ -102,6 +104,7 @@ final readonly class Schools
             ['yolks' => 'egg-yolk', 'whole' => 'whole-egg'][$chosen['egg']] ?? null,
             ['banana' => true, 'cream' => false][$chosen['whip']] ?? null,
             $chosen['protein'] === 'portion' ? self::PROTEIN_PORTION : null,
+            $chosen['leaf'],
         );
     }
 

@@ -199,6 +199,17 @@ final class GrammarTest extends TestCase
         self::assertSame(['What is “100 g moonlit sugar”? It is read as a guess.'], Kit::engine()->parse('100 g moonlit sugar')->questions());
     }
 
+    public function testALeafWithoutAGradeIsTheStudiosOwn(): void
+    {
+        foreach (['gold' => ['gelatin-leaf-gold', 8.0], 'titanium' => ['gelatin-leaf-titanium', 20.0], 'platinum' => ['gelatin-leaf-platinum', 6.8]] as $leaf => [$id, $grams]) {
+            $lines = \Transmuta\Engine::over(Kit::shelf(), schools: \Transmuta\Reformulation\Schools::of(['leaf' => $leaf]))->lines;
+            $line = $lines->read('4 gelatine leaves', UnitSystem::Uk);
+            self::assertSame([$id, $grams, Confidence::Likely], [$line->ingredient, $line->grams, $line->confidence]);
+            self::assertSame('gelatin-leaf-silver', $lines->read('4 silver gelatine leaves', UnitSystem::Uk)->ingredient);
+            self::assertSame('gelatin-leaf-gold', $lines->read('4 gold gelatine leaves', UnitSystem::Uk)->ingredient);
+        }
+    }
+
     public function testFourHundredLinesOfNonsenseAreReadInHalfASecond(): void
     {
         mt_srand(7);

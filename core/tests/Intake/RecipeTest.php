@@ -107,6 +107,14 @@ final class RecipeTest extends TestCase
         Kit::engine()->recipe($two, number: 3);
     }
 
+    public function testANameTypedBesideARecipeStandsAndItsTitleIsNoLine(): void
+    {
+        $read = Kit::engine()->recipe("title: Our pots\n\nLamplight lemon pots\nServes 4\n\n100 g sugar\n2 eggs\n\nMethod\nWhisk together.");
+        self::assertSame(['Our pots', [], ['Lamplight lemon pots']], [$read->formula->title, $read->formula->questions(), $read->aside]);
+        // Without more of a recipe about it, the same row is a line nobody understands.
+        self::assertCount(1, Kit::engine()->parse("title: Our pots\n\nLamplight lemon pots\n100 g sugar")->unresolved());
+    }
+
     public function testALineThatIsNoRecipeIsStillAsked(): void
     {
         $formula = Kit::engine()->parse("Dream pot\n200 g moonbeams\n100 g sugar\n\nMethod\nMix well and chill for 2 hours.");

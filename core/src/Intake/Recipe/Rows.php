@@ -38,6 +38,8 @@ final readonly class Rows
         foreach ($rows as $row) {
             $isTitled = $isTitled || preg_match('/^title\s*:\s*\S/iu', trim($row)) === 1 && preg_match('/^title\s*:\s*Untitled dish\s*$/iu', trim($row)) !== 1;
         }
+        // Where the dish has a name already, a row is only taken for its title in what is plainly a whole recipe.
+        $isWhole = array_filter($rows, static fn(string $row): bool => preg_match(self::METHOD, trim($row)) === 1 || preg_match(self::INGREDIENTS, trim($row)) === 1 || self::yield(trim($row)) !== null) !== [];
         foreach ($rows as $at => $written) {
             $number = $at + 1;
             $text = trim($written);
@@ -103,7 +105,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Tin, '', $row);
                 continue;
             }
-            if (!$isTitled && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system)) {
+            if ((!$isTitled || $isWhole) && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system)) {
                 $seenTitle = true;
                 $found[] = new Row($number, $text, RowKind::Title, '', self::titled($row));
                 continue;
