@@ -181,9 +181,10 @@ final readonly class LayerProblem
         }
         $held = array_values(array_filter($this->free, fn(int $i): bool => $this->isHeld($i, $grams[$i])));
         $without = $held === [] ? null : $this->without($held);
+        $words = array_map(fn(int $i): ?string => $this->boundWords($i, $grams[$i], $without[$i] ?? null), $held);
+        $words = \array_slice(array_filter($words, \is_string(...)), 0, 3);
         $blocks = [];
         foreach ($off as $rail) {
-            $words = array_map(fn(int $i): string => $this->boundWords($i, $grams[$i], $without[$i] ?? null), \array_slice($held, 0, 3));
             $blocks[] = \sprintf('%s: %s of %s %s%s', $rail->property, round($rail->now, 2), round($rail->target, 2), $rail->unit, $words === [] ? '' : '; ' . implode(', ', $words));
         }
 
@@ -198,14 +199,20 @@ final readonly class LayerProblem
         return $grams >= $u->most - $slack || ($grams <= $u->least + $slack && $u->least > 0.0);
     }
 
-    private function boundWords(int $i, float $grams, ?float $free): string
+    /** What the limit keeps the line from; null where, once all limits go, it would turn from its own limit. */
+    private function boundWords(int $i, float $grams, ?float $free): ?string
     {
         $u = $this->unknowns[$i];
         $name = $this->reader->shelf->get($u->ingredient)->name;
-        $atMost = $grams >= ($u->most + $u->least) / 2;
-        $would = $free === null || abs($free - $grams) < 0.02 * max(1.0, $grams) ? '' : \sprintf(', would take %s g', round($free, 1));
+        $isAtMost = $grams >= ($u->most + $u->least) / 2;
+        $limit = $isAtMost ? $u->most : $u->least;
+        $held = \sprintf('%s may not go %s %s g', $name, $isAtMost ? 'over' : 'under', round($limit, 1));
+        if ($free === null) {
+            return $held;
+        }
+        $past = $isAtMost ? $free - $limit : $limit - $free;
 
-        return \sprintf('%s at its %s, %s g%s', $name, $atMost ? 'most' : 'least', round($atMost ? $u->most : $u->least, 1), $would);
+        return $past < 0.02 * max(1.0, $limit) ? null : \sprintf('%s (%s g were it free)', $held, round($free, 1));
     }
 
     /**

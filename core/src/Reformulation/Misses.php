@@ -84,9 +84,10 @@ final class Misses
         if (array_filter($allowed, static fn(?float $v): bool => $v !== null && ($v < 0.0 || $v > Brief::MOST)) === []) {
             $proposals[] = ['words' => 'Accept ' . $words . ' a portion', 'brief' => Brief::of($diets, $allowed['net_carbs_g'], $allowed['protein_g'], $allowed['kcal'], $allowed['sugars_g'], $allowed['fat_g'], $brief->aims, $brief->without), 'portions' => null];
         }
+        // Smaller portions are the same question as the limit let go: what was tried for one holds for the other.
         $factor = 1.0;
         foreach (['net_carbs_g', 'kcal', 'sugars_g'] as $fact) {
-            $factor = isset($misses[$fact]) && $misses[$fact]['limit'] > 0.0 ? max($factor, $misses[$fact]['value'] / $misses[$fact]['limit']) : $factor;
+            $factor = isset($misses[$fact]) && $misses[$fact]['limit'] > 0.0 ? max($factor, self::letGo($misses[$fact], $slack) / $misses[$fact]['limit']) : $factor;
         }
         $portions = 0;
         if ($factor > 1.0) {

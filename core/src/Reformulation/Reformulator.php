@@ -82,12 +82,15 @@ final readonly class Reformulator
         foreach ([1.03, 1.1, 1.2, 1.5] as $slack) {
             $proposals = Misses::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
-            if ($accept === null || $this->found($reader, $original, $accept, $exclusions, $nearest->id)[0] !== []) {
+            if ($accept === null) {
+                return [];
+            }
+            if ($this->found($reader, $original, $accept, $exclusions, $nearest->id)[0] !== []) {
                 return $proposals;
             }
         }
 
-        return array_values(array_filter($proposals, static fn(array $p): bool => $p['brief'] === null));
+        return [];
     }
 
     /**

@@ -232,6 +232,25 @@ final class ReformulatorTest extends TestCase
         self::assertNotEmpty(array_filter($answer->proposals, static fn(array $p): bool => $p['portions'] !== null));
     }
 
+    #[DataProvider('dishesOutOfReach')]
+    public function testSmallerPortionsThatAreOfferedKeepTheBrief(string $demo, Brief $brief): void
+    {
+        $formula = Kit::demo($demo);
+        $answer = Kit::engine()->answer($formula, $brief);
+        self::assertSame([], $answer->routes);
+        $portions = array_values(array_filter(array_column($answer->proposals, 'portions')));
+        self::assertNotSame([], $portions);
+        $cut = Formula::of($formula->title, $formula->layers, $formula->family, $formula->measures, $portions[0], $formula->serveAt, $formula->method, $formula->measured);
+        self::assertNotSame([], Kit::engine()->answer($cut, $brief)->routes, $portions[0] . ' portions were offered');
+    }
+
+    /** @return iterable<string, array{string, Brief}> */
+    public static function dishesOutOfReach(): iterable
+    {
+        yield 'vegan curd of 60 kcal' => ['passion-fruit-curd-tartlet', Brief::of([Diet::Vegan], kcal: 60.0)];
+        yield 'vegan curd of 25 kcal' => ['passion-fruit-curd-tartlet', Brief::of([Diet::Vegan], kcal: 25.0)];
+    }
+
     public function testWhatIsWantedOtherwiseIsWhatIsAimedFor(): void
     {
         $formula = Kit::demo('cardamom-set-custard');
