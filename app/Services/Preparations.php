@@ -94,7 +94,7 @@ final readonly class Preparations
     }
 
     /** @return ?array<string, mixed> as it was typed; null for what came in a packet */
-    private static function made(OwnIngredient $own): ?array
+    public static function made(OwnIngredient $own): ?array
     {
         $made = $own->packet['preparation'] ?? null;
 

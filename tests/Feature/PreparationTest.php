@@ -58,7 +58,7 @@ final class PreparationTest extends FeatureCase
         $this->fresh();
         $this->postJson('/api/preparations', ['name' => 'Praline cream', 'text' => "100 g house praline\n200 g whipping cream"])->assertCreated();
         $this->fresh();
-        $this->putJson("/api/preparations/$praline", [...self::PRALINE, 'text' => "100 g hazelnuts\n50 g praline cream"])->assertStatus(422)->assertJsonFragment(['mend' => 'A preparation cannot hold itself: take that line out']);
+        $this->putJson("/api/preparations/$praline", [...self::PRALINE, 'text' => "100 g hazelnuts\n50 g praline cream"])->assertStatus(422)->assertJsonFragment(['mend' => 'A preparation cannot hold itself: take that line out.']);
         self::assertStringContainsString('Praline cream is made with it', (string) $this->deleteJson("/api/shelf/$praline")->assertStatus(422)->getContent());
     }
 

@@ -149,6 +149,11 @@ final class ShelfTest extends FeatureCase
         $this->app?->forgetScopedInstances();
         self::assertSame(['as it was'], array_values(array_unique(array_column($this->postJson('/api/shelf/import', ['csv' => $out, 'dry' => true])->json('rows'), 'action'))));
         $this->postJson('/api/shelf/import', ['csv' => "oats,1\n", 'dry' => true])->assertUnprocessable();
+        // What is made here has no packet to go out, and a row of its name does not overwrite its lines.
+        self::assertStringNotContainsString('Observatory condensed milk', $out);
+        $over = $this->postJson('/api/shelf/import', ['csv' => str_replace('Hill oat drink', 'Observatory condensed milk', $csv), 'dry' => false])->json('rows.0');
+        self::assertSame('refused', $over['action']);
+        self::assertStringContainsString('is a preparation, computed from its lines', $over['reasons']['name']);
     }
 
     public function testANumberTellsWhyAndAnUnknownOneIsRefused(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\OwnIngredient;
 use App\Services\OwnShelf;
+use App\Services\Preparations;
 use App\Services\StudioShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +15,10 @@ use Illuminate\Support\Facades\DB;
 use Transmuta\Format\IngredientCsv;
 use Transmuta\Shelf\ImpossiblePanel;
 
-/** The studio's own ingredients as comma-separated text, out and in; in with a dry run first. */
+/**
+ * The packets of the studio's own ingredients as comma-separated text, out and in; in with a dry run first. What is made here has no
+ * packet: it is computed from its lines, so it neither goes out nor is it overwritten.
+ */
 final class ShelfTableController extends Controller
 {
     public function export(): Response
@@ -22,7 +26,7 @@ final class ShelfTableController extends Controller
         $query = OwnIngredient::query();
         $query->where('studio_id', $this->studio()->id)->orderBy('name');
 
-        return new Response(IngredientCsv::write($query->get()->map(static fn(OwnIngredient $i): array => $i->packet)->all()), 200, [
+        return new Response(IngredientCsv::write($query->get()->filter(static fn(OwnIngredient $i): bool => Preparations::made($i) === null)->values()->map(static fn(OwnIngredient $i): array => $i->packet)->all()), 200, [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="own-ingredients.csv"',
         ]);
     }
@@ -41,6 +45,8 @@ final class ShelfTableController extends Controller
             $action = 'refused';
             if ($packet !== null && isset($met[mb_strtolower($name)])) {
                 $reasons = ['name' => \sprintf('Row %d has the same name.', $met[mb_strtolower($name)])];
+            } elseif ($packet !== null && $known !== null && Preparations::made($known) !== null) {
+                $reasons = ['name' => \sprintf('%s is a preparation, computed from its lines: change those, or give the row another name.', $known->name)];
             } elseif ($packet !== null) {
                 try {
                     $made = $own->make($packet, $known->slug ?? 'own-new');

@@ -145,6 +145,14 @@ final readonly class LineReader
         $plain = mb_strtolower(Numbers::plain($plain));
         $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
         $plain = preg_replace(['/^(?:the\s+)?(?:seeds|solids?|thick\s+(?:part|cream))\s+(?:scraped\s+|only\s+)?(?:of|from)\s+/u', '/\s*\((?:not|never|see)\b[^)]*\)/u', '/\s*\((?=[^)]*\b(?:from|left over|leftover)\b)(?![^)]*\d)[^)]*\)/u', '/\bnot\s+(?:the\s+)?[\w-]+(?:[\s-]fat)?\b/u', '/\s*\b(?:see|as per)\s+(?:note|tip|recipe|below|above)s?\b.*$/u'], '', $plain) ?? $plain;
+        // "(gluten-free if needed)", ", or honey if you like": what it is for some is not what it is.
+        $plain = preg_replace('/\s*(?:,|\(|\s[-–—]\s)[^,()]*\bif\s+(?:needed|need be|necessary|required|desired|liked|wanted|preferred|avoiding|(?:you|they|someone)\b)[^,()]*(?:\)|(?=,|$))/u', '', $plain) ?? $plain;
+        // "gelatine powder (220 bloom)", "220° bloom gelatine": the strength is part of the name, not an amount.
+        if (preg_match('/[\s,(]*\b(\d{3})\s*°?\s*-?bloom\b\)?/u', $plain, $grade) === 1 && preg_match('/\bgelatine?\b/u', $plain) === 1 && preg_match('/\b(?:leaf|leaves|sheets?)\b/u', $plain) !== 1) {
+            $plain = preg_replace('/\b(?:(?:powdered|granulated)\s+)?gelatine?\b(?:\s+(?:powder|granules))?/u', \sprintf('gelatin %d bloom', 10 * (int) round((int) $grade[1] / 10)), str_replace($grade[0], ' ', $plain), 1) ?? $plain;
+        }
+        // "coconut milk, solids only": how much of it that is, nobody wrote; the part is a word that has to be accounted for.
+        $plain = preg_replace('/\b(solids?|cream|fat)\s+(?:part\s+)?(?:only|scooped\s+(?:off|out)|skimmed\s+off)\b|\bonly\s+the\s+(solids?|cream|thick)(?:\s+(?:part|top))?\b/u', '$1$2 part', $plain) ?? $plain;
         $plain = preg_replace('/\ba\s+couple\s+(?:of\s+)?/u', '2 ', $plain) ?? $plain;
         $plain = preg_replace('/\.{2,}|…/u', ' ', $plain) ?? $plain;
         $plain = preg_replace('/\bhalf\s+a\s+dozen\b/u', '6', $plain) ?? $plain;

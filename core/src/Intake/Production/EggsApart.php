@@ -14,7 +14,8 @@ final class EggsApart implements Production
         if (preg_match('/^(.*?)\b(?:whole\s+)?eggs?\b[\s,(:-]*(.*?)\b(?:separated|yolks?\s+and\s+whites?\s+separate\w*)\b/u', $line->text, $m) !== 1 || preg_match('/\d|one|two|three|four|five|six|eight/u', $m[1] . $m[2]) !== 1) {
             return null;
         }
-        $before = trim($m[1] . ' ' . $m[2], ' ,(-');
+        $before = preg_replace('/\b(?:yolks?|whites?|and|from|the)\b/u', ' ', $m[1] . ' ' . $m[2]) ?? $m[1];
+        $before = trim(preg_replace('/\s+/u', ' ', $before) ?? $before, ' ,(-');
 
         return [new Part($before . ' egg yolks', $line->estimate, 'of the eggs, separated'), new Part($before . ' egg whites', $line->estimate, 'of the eggs, separated')];
     }

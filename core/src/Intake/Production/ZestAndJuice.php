@@ -20,14 +20,14 @@ final class ZestAndJuice implements Production
         $juice = self::JUICE;
         $text = preg_replace('/^the\s+/u', '', $line->text) ?? $line->text;
         // "zest of 1 and juice of 2 lemons", "juice of 2 lemons and zest of 1".
-        if (preg_match("/^(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*?)\\s*(?:,|and|&|plus|\\+)+\\s*(?:the\\s+)?(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*)(.*)$/u", $text, $m) === 1 && self::isZest($m[1]) !== self::isZest($m[4])) {
+        if (preg_match("/^(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*?)(?:\\s*(?:,|and\\b|&|plus\\b|\\+))+\\s*(?:the\\s+)?(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*)(.*)$/u", $text, $m) === 1 && self::isZest($m[1]) !== self::isZest($m[4])) {
             $first = trim($m[3]) !== '' ? $m[3] : $m[6];
             $second = trim($m[6]) !== '' ? $m[6] : $m[3];
 
             return [new Part(\sprintf('%s of %s %s', self::isZest($m[1]) ? 'zest' : 'juice', $m[2], $first), $line->estimate), new Part(\sprintf('%s of %s %s', self::isZest($m[4]) ? 'zest' : 'juice', $m[5], $second), $line->estimate)];
         }
         // "zest of 1 lemon plus 2 tablespoons juice".
-        if (preg_match("/^(?:$how\\s+)*($zest)\\s+(?:of|from)\\s+(.+?)\\s*(?:,|and|&|plus|\\+)+\\s*(\\d.*?)\\s+(?:of\\s+)?(?:the\\s+)?(?:$how\\s+)*juice\$/u", $text, $m) === 1 && preg_match('/([a-z][a-z -]+)$/u', $m[2], $f) === 1) {
+        if (preg_match("/^(?:$how\\s+)*($zest)\\s+(?:of|from)\\s+(.+?)(?:\\s*(?:,|and\\b|&|plus\\b|\\+))+\\s*(\\d.*?)\\s+(?:of\\s+)?(?:the\\s+)?(?:$how\\s+)*juice\$/u", $text, $m) === 1 && preg_match('/([a-z][a-z -]+)$/u', $m[2], $f) === 1) {
             return [new Part('zest of ' . $m[2], $line->estimate), new Part(\sprintf('%s %s juice', $m[3], preg_replace('/^(?:large|medium|small|unwaxed|an?|one|two)\s+/u', '', $f[1])), $line->estimate)];
         }
         $both = "(?:(?:$how\\s+)*$zest\\s*(?:and|&|\\+|,|\\/|plus)\\s*(?:$how\\s+)*$juice|(?:$how\\s+)*$juice\\s*(?:and|&|\\+|,|\\/|plus)\\s*(?:$how\\s+)*$zest)";
