@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Intake;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
@@ -38,12 +39,31 @@ final class GrammarTest extends TestCase
             '2 limes, zest and juice' => ['lime-juice' => 56.6, 'lime-zest' => 6.0],
             'finely grated zest of 1 and juice of 2 lemons' => ['lemon-zest' => 6.0, 'lemon-juice' => 87.6],
             'zest of 1 lemon plus 2 tablespoons juice' => ['lemon-zest' => 6.0, 'lemon-juice' => 30.5],
+            'finely grated zest of 2 unwaxed limes, plus juice of 3' => ['lime-zest' => 6.0, 'lime-juice' => 84.9],
+            '3 large eggs, whites and yolks separated' => ['egg-yolk' => 51.0, 'egg-white' => 99.0],
+            '4 eggs, yolks separated from whites' => ['egg-yolk' => 68.0, 'egg-white' => 132.0],
+            '100 g digestives (gluten-free if needed)' => ['wholemeal-biscuit' => 100.0],
+            '90 g oats, certified gluten-free if you need it' => ['oats' => 90.0],
+            '200 g sugar, or honey if you like' => ['sugar' => 200.0],
+            '7 g gelatine powder (250 bloom)' => ['gelatin-powder-250' => 7.0],
+            '10 g 220-bloom gelatine, soaked in 50 g water' => ['gelatin-leaf-platinum' => 10.0, 'water' => 50.0],
+            '1/2 cup plain nonfat yogurt' => ['yogurt-fat-free' => 120.7],
+            '2 katori besan' => ['gram-flour' => 120.0],
             '30 g icing sugar, plus extra for dusting' => ['icing-sugar' => 40.0],
             '60 g butter, plus extra for greasing' => ['butter' => 65.0],
         ];
         foreach ($cases as $line => $held) {
             yield $line => [$line, $held];
         }
+    }
+
+    #[TestWith(['400 g coconut milk, solids only'])]
+    #[TestWith(['400 ml coconut milk, chilled, cream scooped off'])]
+    #[TestWith(['500 ml whole milk (boiled and reduced to half)'])]
+    public function testAPartOrALossWithoutItsMassIsAsked(string $text): void
+    {
+        self::assertSame(Confidence::Guess, self::lines($text)[0]->confidence);
+        self::assertNotNull(self::lines($text)[0]->doubt);
     }
 
     /** @param array<string, float> $held */
