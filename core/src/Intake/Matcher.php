@@ -69,6 +69,11 @@ final readonly class Matcher
         }
         $said = [];
         foreach ($tails as $tail) {
+            // "raspberry purée (10 % sugar)": what it holds may be part of its name.
+            $named = preg_match('/\d\s*%/u', $tail) === 1 ? $this->names->exact($this->spelling->words($main . ' ' . $tail), $system) : null;
+            if ($named !== null) {
+                return $this->named($named, $this->spelling->words($main . ' ' . $tail));
+            }
             [$tail, $of] = self::percentOf($this->spelling->words($tail));
             $percent ??= $of;
             $said[] = $tail;
@@ -137,7 +142,8 @@ final readonly class Matcher
         foreach ($telling as $piece) {
             $phrase = implode(' ', $piece['words']);
             $attribute = $this->vocabulary->identity($phrase);
-            if ($attribute !== null ? !Attributes::holds($attribute, $in) : $piece['kind'] === 'content' && !\in_array($found->id, $this->names->holding($phrase), true)) {
+            $isAnother = $piece['kind'] === 'content' || ($piece['kind'] === 'variety' && !$this->vocabulary->isVarietyOf($phrase, $words));
+            if ($attribute !== null ? !Attributes::holds($attribute, $in) : $isAnother && !\in_array($found->id, $this->names->holding($phrase), true)) {
                 $found = new Found($found->id, Confidence::Guess, $found->suggestions, [...$found->left, $phrase], $found->doubt ?? \sprintf('read as %s, which does not account for "%s"', $in->name, $phrase));
             }
         }

@@ -48,6 +48,7 @@ final class GrammarTest extends TestCase
             '7 g gelatine powder (250 bloom)' => ['gelatin-powder-250' => 7.0],
             '10 g 220-bloom gelatine, soaked in 50 g water' => ['gelatin-leaf-platinum' => 10.0, 'water' => 50.0],
             '1/2 cup plain nonfat yogurt' => ['yogurt-fat-free' => 120.7],
+            '200 g raspberry purée (10 % sugar)' => ['raspberry-puree' => 200.0],
             '2 katori besan' => ['gram-flour' => 120.0],
             '30 g icing sugar, plus extra for dusting' => ['icing-sugar' => 40.0],
             '60 g butter, plus extra for greasing' => ['butter' => 65.0],
@@ -58,6 +59,7 @@ final class GrammarTest extends TestCase
     }
 
     #[TestWith(['400 g coconut milk, solids only'])]
+    #[TestWith(['200 g blackcurrant purée (10 % sugar)'])]
     #[TestWith(['400 ml coconut milk, chilled, cream scooped off'])]
     #[TestWith(['500 ml whole milk (boiled and reduced to half)'])]
     public function testAPartOrALossWithoutItsMassIsAsked(string $text): void
