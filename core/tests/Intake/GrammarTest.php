@@ -40,6 +40,8 @@ final class GrammarTest extends TestCase
             'finely grated zest of 1 and juice of 2 lemons' => ['lemon-zest' => 6.0, 'lemon-juice' => 87.6],
             'zest of 1 lemon plus 2 tablespoons juice' => ['lemon-zest' => 6.0, 'lemon-juice' => 30.5],
             'finely grated zest of 2 unwaxed limes, plus juice of 3' => ['lime-zest' => 6.0, 'lime-juice' => 84.9],
+            'zest of 1 lemon, plus juice of half' => ['lemon-zest' => 6.0, 'lemon-juice' => 21.9],
+            'juice of half a lemon and zest of a whole one' => ['lemon-juice' => 21.9, 'lemon-zest' => 6.0],
             '3 large eggs, whites and yolks separated' => ['egg-yolk' => 51.0, 'egg-white' => 99.0],
             '4 eggs, yolks separated from whites' => ['egg-yolk' => 68.0, 'egg-white' => 132.0],
             '100 g digestives (gluten-free if needed)' => ['wholemeal-biscuit' => 100.0],

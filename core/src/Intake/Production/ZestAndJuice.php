@@ -20,11 +20,12 @@ final class ZestAndJuice implements Production
         $juice = self::JUICE;
         $text = preg_replace('/^the\s+/u', '', $line->text) ?? $line->text;
         // "zest of 1 and juice of 2 lemons", "juice of 2 lemons and zest of 1".
-        if (preg_match("/^(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*?)(?:\\s*(?:,|and\\b|&|plus\\b|\\+))+\\s*(?:the\\s+)?(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+([^a-z]*|half\\s+an?|an?|one|two|three)\\s*([a-z -]*)(.*)$/u", $text, $m) === 1 && self::isZest($m[1]) !== self::isZest($m[4])) {
-            $first = trim($m[3]) !== '' ? $m[3] : $m[6];
-            $second = trim($m[6]) !== '' ? $m[6] : $m[3];
+        if (preg_match("/^(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+((?:half(?:\\s+an?)?|an?|one|two|three)\\b|[^a-z]*)\\s*([a-z -]*?)(?:\\s*(?:,|and\\b|&|plus\\b|\\+))+\\s*(?:the\\s+)?(?:$how\\s+)*($zest|$juice)\\s+(?:of|from)\\s+((?:half(?:\\s+an?)?|an?|one|two|three)\\b|[^a-z]*)\\s*([a-z -]*)(.*)$/u", $text, $m) === 1 && self::isZest($m[1]) !== self::isZest($m[4])) {
+            [$one, $other] = array_map(static fn(string $fruit): string => trim(preg_replace('/^(?:whole|other|another|more|fruit)?\s*(?:one|ones|fruit)?$/u', '', trim($fruit)) ?? $fruit), [$m[3], $m[6]]);
+            $first = $one !== '' ? $one : $other;
+            $second = $other !== '' ? $other : $one;
 
-            return [new Part(\sprintf('%s of %s %s', self::isZest($m[1]) ? 'zest' : 'juice', $m[2], $first), $line->estimate), new Part(\sprintf('%s of %s %s', self::isZest($m[4]) ? 'zest' : 'juice', $m[5], $second), $line->estimate)];
+            return [new Part(\sprintf('%s of %s %s', self::isZest($m[1]) ? 'zest' : 'juice', self::count($m[2]), $first), $line->estimate), new Part(\sprintf('%s of %s %s', self::isZest($m[4]) ? 'zest' : 'juice', self::count($m[5]), $second), $line->estimate)];
         }
         // "zest of 1 lemon plus 2 tablespoons juice".
         if (preg_match("/^(?:$how\\s+)*($zest)\\s+(?:of|from)\\s+(.+?)(?:\\s*(?:,|and\\b|&|plus\\b|\\+))+\\s*(\\d.*?)\\s+(?:of\\s+)?(?:the\\s+)?(?:$how\\s+)*juice\$/u", $text, $m) === 1 && preg_match('/([a-z][a-z -]+)$/u', $m[2], $f) === 1) {
@@ -39,6 +40,11 @@ final class ZestAndJuice implements Production
         };
 
         return $of === null ? null : [new Part('juice of ' . trim($of), $line->estimate), new Part('zest of ' . trim(preg_replace('/\(.*?\)/u', '', $of) ?? $of), $line->estimate)];
+    }
+
+    private static function count(string $said): string
+    {
+        return str_starts_with($said, 'half') ? '0.5' : $said;
     }
 
     private static function isZest(string $word): bool

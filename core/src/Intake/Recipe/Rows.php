@@ -117,6 +117,11 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Layer, mb_convert_case(mb_strtolower(trim($m[1])), \MB_CASE_TITLE_SIMPLE), $m[2]);
                 continue;
             }
+            // What greases the tin is not of the dish.
+            if ($mode !== 'method' && preg_match('/^(?:\p{L}+\s+)?(?:cooking|baking|non-?\s?stick|oil)\s+spray\b[^\d]*$/iu', $row) === 1) {
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
+            }
             $heading = $this->heading($row, self::next($rows, $at), $mode, $system);
             if ($heading !== null) {
                 if ($mode === 'method') {
@@ -178,7 +183,7 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        return trim(preg_replace('/\s*\brecipe\b\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :');
+        return trim(preg_replace('/\s*\brecipe\b\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
     }
 
     /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
