@@ -150,7 +150,7 @@ final readonly class TextFormula
         $layers = self::garnished($layers, $steps, $aside);
         $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
-            $head['portions'] = self::portions($layers, $inferred);
+            $head['portions'] = self::portions($layers, $whole, $inferred);
         }
         $title = $head['title'] ?? 'Untitled dish';
         if ($head['family'] === null && ($steps !== [] || $title !== 'Untitled dish')) {
@@ -197,8 +197,14 @@ final readonly class TextFormula
      * @param list<array{layer: Layer, treat: bool}> $layers
      * @param list<Inference> $inferred
      */
-    private static function portions(array $layers, array &$inferred): int
+    private static function portions(array $layers, string $method, array &$inferred): int
     {
+        $vessels = Spoken::vessels($method);
+        if ($vessels !== null) {
+            $inferred[] = new Inference('portions', null, (string) $vessels[0], \sprintf('“%s”', $vessels[1]));
+
+            return $vessels[0];
+        }
         $mass = 0.0;
         foreach ($layers as $one) {
             if ($one['layer']->tin !== null && $one['layer']->tin->count > 1) {

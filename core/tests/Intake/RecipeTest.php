@@ -7,6 +7,7 @@ namespace Transmuta\Tests\Intake;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\Tins;
@@ -48,6 +49,15 @@ final class RecipeTest extends TestCase
         self::assertCount($steps, $formula->method);
         self::assertCount($aside, $read->aside);
         self::assertSame(6.0, $formula->serveAt);
+    }
+
+    public function testStepsWithoutAHeadingAreNoLinesAndTellVesselsAndServing(): void
+    {
+        $read = Kit::engine()->recipe("Set yogurt\nCooking spray\n400 g hung curd\n1 can (397 g) condensed milk\n\nWhisk it all, pour in six small earthen bowls, and bake at 150 C in a water bath for 25 minutes. Freeze 1 hour, then keep in the fridge.");
+        self::assertSame(['Set yogurt', 6, 6.0], [$read->formula->title, $read->formula->portions, $read->formula->serveAt]);
+        self::assertSame([400.0, 397.0], array_map(static fn(Line $line): float => $line->grams, $read->formula->layers[0]->lines));
+        self::assertCount(1, $read->formula->method);
+        self::assertCount(1, $read->aside, 'what greases the tin');
     }
 
     public function testWhatIsInferredSaysFromWhichWords(): void

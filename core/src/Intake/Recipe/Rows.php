@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake\Recipe;
 
+use Transmuta\Formula\Confidence;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
@@ -252,11 +253,19 @@ final readonly class Rows
         return \count(preg_split('/\s+/u', $row) ?: []) > 7 || preg_match('/[.!?]$/u', $row) === 1;
     }
 
-    /** An amount and something to it. */
+    /** An amount and something to it; a row that reads like a step is one, unless what it names is more than guessed. */
     private function isLine(string $row, UnitSystem $system): bool
     {
-        return mb_strlen($row) <= 160 && preg_match('/\d|½|¼|¾|⅓|⅔|\b(?:an?|one|two|three|half|pinch|knob|splash|squeeze|handful|juice|zest)\b/iu', $row) === 1
-            && (preg_match('/^\W*(?:about\s+|approx\.?\s+)?[\d½¼¾⅓⅔⅛]/u', $row) === 1 && !self::isStep($row) || $this->lines->read($row, $system)->ingredient !== null);
+        if (mb_strlen($row) > 160 || preg_match('/\d|½|¼|¾|⅓|⅔|\b(?:an?|one|two|three|half|pinch|knob|splash|squeeze|handful|juice|zest)\b/iu', $row) !== 1) {
+            return false;
+        }
+        $isStep = self::isStep($row);
+        if (!$isStep && preg_match('/^\W*(?:about\s+|approx\.?\s+)?[\d½¼¾⅓⅔⅛]/u', $row) === 1) {
+            return true;
+        }
+        $line = $this->lines->read($row, $system);
+
+        return $line->ingredient !== null && !($isStep && $line->confidence === Confidence::Guess);
     }
 
     private function mayBeLine(string $row, UnitSystem $system): bool
