@@ -53,8 +53,8 @@ final class RecipeTest extends TestCase
 
     public function testStepsWithoutAHeadingAreNoLinesAndTellVesselsAndServing(): void
     {
-        $read = Kit::engine()->recipe("Set yogurt\nCooking spray\n400 g hung curd\n1 can (397 g) condensed milk\n\nWhisk it all, pour in six small earthen bowls, and bake at 150 C in a water bath for 25 minutes. Freeze 1 hour, then keep in the fridge.");
-        self::assertSame(['Set yogurt', 6, 6.0], [$read->formula->title, $read->formula->portions, $read->formula->serveAt]);
+        $read = Kit::engine()->recipe("Potter's set yogurt\nCooking spray\n400 g hung curd\n1 can (397 g) condensed milk\n\nWhisk it all, pour in six small earthen bowls, and bake at 150 C in a water bath for 25 minutes. Freeze 1 hour, then keep in the fridge.");
+        self::assertSame(["Potter's set yogurt", 6, 6.0], [$read->formula->title, $read->formula->portions, $read->formula->serveAt]);
         self::assertSame([400.0, 397.0], array_map(static fn(Line $line): float => $line->grams, $read->formula->layers[0]->lines));
         self::assertCount(1, $read->formula->method);
         self::assertCount(1, $read->aside, 'what greases the tin');
