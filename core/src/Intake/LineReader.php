@@ -153,6 +153,7 @@ final readonly class LineReader
         }
         // "coconut milk, solids only": how much of it that is, nobody wrote; the part is a word that has to be accounted for.
         $plain = preg_replace('/\b(solids?|cream|fat)\s+(?:part\s+)?(?:only|scooped\s+(?:off|out)|skimmed\s+off)\b|\bonly\s+the\s+(solids?|cream|thick)(?:\s+(?:part|top))?\b/u', '$1$2 part', $plain) ?? $plain;
+        $plain = preg_replace('/^(?:a\s+)?few\s+(drops?|dashes|splashes|pinches|squeezes)\b/u', '3 $1', $plain) ?? $plain;
         $plain = preg_replace('/\ba\s+couple\s+(?:of\s+)?/u', '2 ', $plain) ?? $plain;
         $plain = preg_replace('/\.{2,}|…/u', ' ', $plain) ?? $plain;
         $plain = preg_replace('/\bhalf\s+a\s+dozen\b/u', '6', $plain) ?? $plain;

@@ -51,6 +51,7 @@ final class GrammarTest extends TestCase
             '10 g 220-bloom gelatine, soaked in 50 g water' => ['gelatin-leaf-platinum' => 10.0, 'water' => 50.0],
             '1/2 cup plain nonfat yogurt' => ['yogurt-fat-free' => 120.7],
             '200 g raspberry purée (10 % sugar)' => ['raspberry-puree' => 200.0],
+            '85 g plain flour, plus 1 tbsp' => ['plain-flour' => 92.9],
             '2 katori besan' => ['gram-flour' => 120.0],
             '30 g icing sugar, plus extra for dusting' => ['icing-sugar' => 40.0],
             '60 g butter, plus extra for greasing' => ['butter' => 65.0],

@@ -45,6 +45,11 @@ final readonly class SumOfTwo implements Production
                 $first = implode('', \array_slice($chars, 0, $at));
                 $amount = trim(mb_substr($first, 0, mb_strlen($first) - mb_strlen($left['rest'])));
 
+                if ($left['quantity']->kind !== $right['quantity']->kind) {
+                    // "85 g flour, plus 1 tbsp": of the same, but not to be added up before it is weighed.
+                    return [new Part(trim($first), $line->estimate), new Part(trim(mb_substr($m[1], 0, mb_strlen($m[1]) - mb_strlen($right['rest']))) . ' ' . trim($left['rest'], ' ,'), $line->estimate)];
+                }
+
                 return preg_match('/\b(?:of)$/u', $amount) === 1 ? null : [new Part(\sprintf('%s plus %s %s', $amount, trim(mb_substr($m[1], 0, mb_strlen($m[1]) - mb_strlen($right['rest']))), $left['rest']), $line->estimate)];
             }
             if (!self::isName($rightName) || preg_match('/^,/u', $rest) === 1 && !$isAmount && preg_match('/^\s*(?:cm|mm|inch|"|min)/u', $rightName) === 1) {
