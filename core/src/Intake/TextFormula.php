@@ -94,9 +94,9 @@ final readonly class TextFormula
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);
-                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
-                            $head['portions'] = (int) $m[1];
-                            $inferred[] = new Inference('portions', null, $m[1], \sprintf('“%s”', $row->text));
+                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                            $head['portions'] = (int) round(((int) $m[1] + (int) ($m[2] ?? $m[1])) / 2);
+                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->text));
                         }
                         if ($head['title'] === $row->value) {
                             $inferred[] = new Inference('title', null, $row->value, 'the first row');

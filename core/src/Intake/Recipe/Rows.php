@@ -90,7 +90,7 @@ final readonly class Rows
                     continue 2;
                 }
             }
-            if (($mode !== 'method' && preg_match(self::TIMES, $row) === 1) || preg_match('#^(?:https?://|www\.)\S+$#iu', $row) === 1) {
+            if (($mode !== 'method' && preg_match(self::TIMES, $row) === 1) || preg_match('#^(?:https?://|www\.)\S+$|\b(?:1|one)\s+(?:cup|tbsp|tablespoon|tsp|teaspoon|stick|oz|ounce)\s*=#iu', $row) === 1) {
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }

@@ -72,10 +72,13 @@ final class Spoken
         return [UnitSystem::from($best), 'it says ' . implode(', ', array_map(static fn(string $w): string => '“' . trim($w) . '”', \array_slice($words[$best] ?? [], 0, 3)))];
     }
 
-    /** @return array{int, string}|null how many small vessels it is parted into, and the words */
+    /** @return array{int, string}|null how many small vessels or cuts it is parted into, and the words */
     public static function vessels(string $method): ?array
     {
         $of = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'twelve' => 12];
+        if (preg_match('/\b(?:cuts?|slices?|portion)\s+(?:it\s+)?into\s+(\d{1,2})\b(?!\s*(?:x|cm|mm|inch|"))/iu', $method, $m) === 1 && (int) $m[1] > 1) {
+            return [(int) $m[1], $m[0]];
+        }
         if (preg_match('/\b(?:into|between|among|in|over|to)\s+(\d{1,2}|' . implode('|', array_keys($of)) . ')\s+(?:[\p{L}-]+\s+){0,3}?(?:cups?|glass(?:es)?|pots?|ramekins?|mou?lds?|jars?|bowls|dishes|verrines?|katoris?|kulhads?|matkas?|coupes?|tumblers?)\b/iu', $method, $m) !== 1) {
             return null;
         }
@@ -96,7 +99,7 @@ final class Spoken
             [-12.0, '/\b(?:serve|eat)[^.]{0,30}(?:from\s+(?:the\s+)?freez\w+|frozen)|\bremove\s+from\s+the\s+freezer[^.]{0,60}before\s+serv\w+/u'],
             [20.0, '/\bserve[^.]{0,40}\bat\s+room\s+temp\w*|\b(?:bring|come)\s+to\s+room\s+temp\w*[^.]{0,30}serv\w*/u'],
             [50.0, '/\bserve\s+(?:it\s+|immediately\s+|at\s+once\s+)?(?:hot|warm)\b|\bserve[^.]{0,20}\b(?:while\s+)?(?:still\s+)?(?:warm|hot)\b/u'],
-            [6.0, '/\b(?:keep|store|thaw|defrost|transfer|move)\w*[^.]{0,40}\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerat|fridge|cold)\w*[^.]{0,80}(?:hour|hrs?\b|overnight|until|serv)|\bserve\s+(?:well\s+)?(?:chilled|cold)/u'],
+            [6.0, '/\b(?:keep|store|thaw|defrost|transfer|move)\w*[^.]{0,40}\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerat|fridge|cold)\w*[^.]{0,80}(?:hour|hrs?\b|\d\s?h\b|overnight|until|serv)|\bserve\s+(?:well\s+)?(?:chilled|cold)/u'],
         ] as [$celsius, $pattern]) {
             if (preg_match($pattern, $last, $m) === 1) {
                 return [$celsius, trim(mb_strimwidth($m[0], 0, 60, '…'))];
