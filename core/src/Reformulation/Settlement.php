@@ -20,9 +20,10 @@ final readonly class Settlement
     /**
      * @param list<Debt> $debts worst first
      * @param list<string> $near numbers of the brief that are missed by a little, in words
-     * @param list<string> $questions what the original kept and this does not, in words
+     * @param list<string> $questions what it was guessed from, then what the original kept and this does not, in words
+     * @param int $guesses how many of the questions are of what it was guessed from
      */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $questions) {}
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $questions, private int $guesses) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
@@ -34,7 +35,8 @@ final readonly class Settlement
     public static function of(DishReading $original, DishReading $result, array $rails, Reader $reader, Keeping $kept, array $lost = [], array $questions = [], array $twins = []): self
     {
         // Nothing made from a guess is met: the question comes first.
-        $questions = [...$original->formula->questions(), ...$questions];
+        $guesses = $original->formula->questions();
+        $questions = [...$guesses, ...$questions];
         $debts = [];
         foreach ($rails as $n => $layer) {
             foreach (self::layer($n, $original->layers[$n], $result->layers[$n], $layer) as $debt) {
@@ -56,7 +58,7 @@ final readonly class Settlement
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap, $kept->missed, $questions);
+        return new self($standing, $debts, $cap, $kept->missed, $questions, \count($guesses));
     }
 
     /** @return list<Debt> short or lost, worst first */
@@ -77,13 +79,17 @@ final readonly class Settlement
     }
 
     /**
-     * What a cook has to hear first, worst first: numbers just missed, questions, critical debts.
+     * What a cook has to hear first, worst first: what it was guessed from, numbers just missed, critical jobs lost, what it brings that
+     * the original kept out, critical jobs that are short.
      *
      * @return list<string>
      */
     public function words(): array
     {
-        return [...$this->near, ...$this->questions, ...array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen())))];
+        $critical = array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
+        $said = static fn(DebtState $state): array => array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($critical, static fn(Debt $d): bool => $d->state === $state)));
+
+        return [...\array_slice($this->questions, 0, $this->guesses), ...$this->near, ...$said(DebtState::Lost), ...\array_slice($this->questions, $this->guesses), ...$said(DebtState::Short)];
     }
 
     /**

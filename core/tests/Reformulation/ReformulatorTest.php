@@ -232,6 +232,26 @@ final class ReformulatorTest extends TestCase
         self::assertNotEmpty(array_filter($answer->proposals, static fn(array $p): bool => $p['portions'] !== null));
     }
 
+    public function testWhatIsLostIsSaidBeforeWhatIsBroughtAndAGuessBeforeAll(): void
+    {
+        $text = "layer: Cheesecake\n250 g mascarpone\n200 g cream cheese\n60 g honey\nlayer: Top\n200 g figs\n20 g almonds";
+        foreach (['', "\n5 g moonlit sugar"] as $more) {
+            foreach (Kit::engine()->answer(Kit::engine()->parse($text . $more), Brief::of([Diet::Vegan, Diet::Keto]))->routes as $route) {
+                $words = $route->settlement->words();
+                $ranks = array_map(static fn(string $w): int => match (true) {
+                    str_starts_with($w, 'What is') => 0,
+                    str_contains($w, ' lost') => 1,
+                    str_starts_with($w, 'brings') => 2,
+                    default => 3,
+                }, array_values(array_diff($words, $route->settlement->near)));
+                $sorted = $ranks;
+                sort($sorted);
+                self::assertSame($sorted, $ranks, implode('; ', $words));
+                self::assertSame($more !== '', $ranks !== [] && $ranks[0] === 0);
+            }
+        }
+    }
+
     #[DataProvider('dishesOutOfReach')]
     public function testSmallerPortionsThatAreOfferedKeepTheBrief(string $demo, Brief $brief): void
     {

@@ -5,7 +5,7 @@ import type { Route } from '../../api/types';
 import { money } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
 import { standing } from './DietList';
-import { firstWords, STANDING } from './routeWords';
+import { asked, ended, firstWords, STANDING } from './routeWords';
 
 interface Props {
     route: Route;
@@ -24,7 +24,9 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
     const states = diets.map((diet) => ({ diet, state: route.diets[diet] ? standing(route.diets[diet]) : 'unproven' })).filter((one) => one.state !== 'met');
     const stands = STANDING[route.standing];
     const first = firstWords(route);
-    const question = route.questions.join(', ');
+    const question = asked(route);
+    // What keeps it from being met is said in full as far as the card goes; of what merely differs, the first.
+    const said = route.standing === 'met_but' ? first.slice(0, Math.max(1, route.words.length)) : first.slice(0, 1);
     const press = () => {
         if (question !== '' && !asking) setAsking(true);
         else onTake();
@@ -35,12 +37,12 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
                 {route.name}
             </h3>
             <Box sx={{ flex: 1, minHeight: 0 }}>
-            <Box sx={{ fontSize: 13, lineHeight: 1.22, ...clamped(3) }} title={[...first, route.mouth].join('. ')}>
+            <Box sx={{ fontSize: 13, lineHeight: 1.22, ...clamped(3) }} title={[...first, route.mouth].map(ended).join(' ')}>
                 <Box component="span" sx={{ color: stands.colour, fontWeight: 700 }}>
                     <span aria-hidden>{stands.mark}</span> {stands.word}
                     {route.standing === 'met_but' ? ':' : ''}
                 </Box>{' '}
-                {first[0] !== undefined && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{first[0]}. </Box>}
+                {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{said.map(ended).join(' ')} </Box>}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{route.mouth}.</Box>
             </Box>
             </Box>
@@ -48,8 +50,8 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
                 fit <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
             </Box>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, mt: 0.5, flexShrink: 0 }}>
-                <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `It ${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 27, py: 0 }}>
-                    {asking ? `It ${question}: take it?` : 'Take it'}
+                <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 27, py: 0 }}>
+                    {asking ? `${question}: take it?` : 'Take it'}
                 </Button>
                 <Button onClick={onOpen} aria-label={`Why: ${route.name}`} sx={{ minHeight: 27, py: 0, minWidth: 0 }}>
                     Why?

@@ -13,6 +13,15 @@ export function firstWords(route: Route): string[] {
     return [...route.words, ...route.debts.filter((debt) => !debt.critical && debt.state !== 'paid').map((debt) => `${debt.layer}: ${debt.why}`)];
 }
 
+/** The words as a sentence: those that end as one already are left. */
+export const ended = (words: string): string => (/[.?!]$/.test(words) ? words : `${words}.`);
+
+/** What is asked once more before a route is taken; '' where nothing is. */
+export function asked(route: Route): string {
+    const brings = route.questions.filter((one) => !one.startsWith('What is'));
+    return brings.length > 0 ? `It ${brings.join(', ')}` : route.questions.length > 0 ? 'Made on a guess' : '';
+}
+
 /** The jobs that changed hands, worst first: who did them, who does them now, and what nobody does. */
 export function whoPays(route: Route): Debt[] {
     return route.debts.filter((debt) => debt.state !== 'paid' || debt.from.join() !== debt.by.join());

@@ -13,7 +13,7 @@ import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../bench/DietList';
-import { firstWords, STANDING } from '../bench/routeWords';
+import { ended, firstWords, STANDING } from '../bench/routeWords';
 import { factRows, layerRow, Rows } from './Rows';
 
 interface Props {
@@ -96,8 +96,8 @@ function Told({ route, diet, original }: { route: Route; diet: string; original:
     return (
         <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
             <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
-                {first.length > 0 && <strong>{first[0]}. </strong>}
-                {route.mouth}. {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${words}. `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+                {first.length > 0 && <strong>{ended(first[0] ?? '')} </strong>}
+                {route.mouth}. {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${ended(words)} `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
             </Box>
             {ask && <Box sx={{ mt: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
             {swapped && <Box sx={{ mt: 0.5, color: 'var(--ink-soft)' }}>{swapped}</Box>}
