@@ -234,9 +234,11 @@ final class ReformulatorTest extends TestCase
 
     public function testWhatIsLostIsSaidBeforeWhatIsBroughtAndAGuessBeforeAll(): void
     {
-        $text = "layer: Cheesecake\n250 g mascarpone\n200 g cream cheese\n60 g honey\nlayer: Top\n200 g figs\n20 g almonds";
+        $text = "portions: 6\nlayer: Crumb\n120 g oat biscuits\n50 g butter\nlayer: Cheesecake\ntreat: whip\n64 g honey\n250 g mascarpone\n200 g cream cheese\n150 ml double cream\n22 g lemon juice\nlayer: Top\n200 g figs\n20 g almonds";
         foreach (['', "\n5 g moonlit sugar"] as $more) {
-            foreach (Kit::engine()->answer(Kit::engine()->parse($text . $more), Brief::of([Diet::Vegan, Diet::Keto]))->routes as $route) {
+            $routes = Kit::engine()->answer(Kit::engine()->parse($text . $more), Brief::of([Diet::Vegan, Diet::Keto]))->routes;
+            self::assertNotSame([], $routes);
+            foreach ($routes as $route) {
                 $words = $route->settlement->words();
                 $ranks = array_map(static fn(string $w): int => match (true) {
                     str_starts_with($w, 'What is') => 0,
