@@ -13,8 +13,8 @@ export function firstWords(route: Route): string[] {
     return [...route.words, ...route.debts.filter((debt) => !debt.critical && debt.state !== 'paid').map((debt) => `${debt.layer}: ${debt.why}`)];
 }
 
-/** The words as a sentence: those that end as one already are left. */
-export const ended = (words: string): string => (/[.?!]$/.test(words) ? words : `${words}.`);
+/** The words as a sentence; those that end as one already are left. */
+export const ended = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?!]$/.test(words) ? '' : '.'}`;
 
 /** What is asked once more before a route is taken; '' where nothing is. */
 export function asked(route: Route): string {
