@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Services\StudioShelf;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
 
 /**
  * An ingredient a studio added, or a reference row it sees differently (then under that row's own slug).
@@ -21,6 +23,34 @@ use Illuminate\Database\Eloquent\Model;
 final class OwnIngredient extends Model
 {
     protected $guarded = [];
+
+    /**
+     * Keeps a row under a slug, one revision on; within the transaction of its caller.
+     *
+     * @param array<string, mixed> $row as the core's shelf reads it
+     * @param array<string, mixed> $packet as it was typed
+     */
+    public static function put(Studio $studio, string $slug, array $row, array $packet): self
+    {
+        $query = self::query();
+        $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
+        $own = $query->first() ?? new self(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
+        $own->fill(['name' => $row['name'], 'hash' => StudioShelf::fingerprint($row), 'packet' => $packet, 'content' => $row, 'revision' => $own->revision + 1])->save();
+
+        return $own;
+    }
+
+    /** A slug no other of the studio has, made of the name, or of the word where the name gives none. */
+    public static function newSlug(Studio $studio, string $name, string $word): string
+    {
+        $stem = 'own-' . (Str::limit(Str::slug($name), 60, '') ?: $word);
+        $taken = self::query()->where('studio_id', $studio->id)->lockForUpdate()->pluck('slug')->all();
+        for ($n = 1, $slug = $stem; \in_array($slug, $taken, true); ++$n) {
+            $slug = "$stem-" . ($n + 1);
+        }
+
+        return $slug;
+    }
 
     protected function casts(): array
     {

@@ -6,11 +6,12 @@ namespace App\Services;
 
 use App\Models\Trial;
 use App\Models\Version;
+use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Formula\Formula;
-use Transmuta\Intake\Matcher;
+use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Ladder;
 use Transmuta\Property\Section;
@@ -70,7 +71,7 @@ final readonly class BenchView
         return [
             'now' => $now === $before ? $was : $this->side($version->formula, $now),
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$was],
-            'layer_keys' => \Transmuta\Formula\LayerKeys::of($now->formula->layers),
+            'layer_keys' => LayerKeys::of($now->formula->layers),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->balancer->rails($now, $before, wanted: $version->wanted)),
             'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),
             'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->shelf()->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
@@ -128,14 +129,13 @@ final readonly class BenchView
     private function candidates(Formula $formula): array
     {
         $found = [];
-        $matcher = null;
         foreach ($formula->layers as $layer) {
             foreach ($layer->lines as $line) {
                 $ids = $line->ingredient === null ? $line->suggestions : ($line->isProvisional() ? [$line->ingredient, ...$line->suggestions] : []);
                 foreach ($ids as $id) {
                     $in = $this->shelf->shelf()->find($id);
                     if ($in !== null && !isset($found[$id])) {
-                        $found[$id] = ['name' => $in->name, 'called' => ($matcher ??= new Matcher($this->shelf->shelf()))->nameOf($id, $formula->measures), 'glance' => $in->glance()];
+                        $found[$id] = ['name' => $in->name, 'called' => app(Engine::class)->lines->nameOf($id, $formula->measures), 'glance' => $in->glance()];
                     }
                 }
             }

@@ -7,7 +7,6 @@ namespace App\Services;
 use App\Models\OwnIngredient;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\ImpossiblePanel;
 use Transmuta\Shelf\Ingredient;
@@ -55,12 +54,9 @@ final readonly class OwnShelf
     {
         /** @var OwnIngredient $kept */
         $kept = DB::transaction(function () use ($studio, $packet, $slug): OwnIngredient {
-            $slug ??= $this->slug($studio, \is_string($packet['name'] ?? null) ? $packet['name'] : '');
+            $slug ??= OwnIngredient::newSlug($studio, \is_string($packet['name'] ?? null) ? $packet['name'] : '', 'ingredient');
             $made = $this->make($packet, $slug);
-            $query = OwnIngredient::query();
-            $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
-            $own = $query->first() ?? new OwnIngredient(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
-            $own->fill(['name' => $made->row['name'], 'hash' => StudioShelf::fingerprint($made->row), 'packet' => $packet, 'content' => $made->row, 'revision' => $own->revision + 1])->save();
+            $own = OwnIngredient::put($studio, $slug, $made->row, $packet);
             $this->preparations->workThrough($studio);
             self::turn($studio);
 
@@ -108,16 +104,5 @@ final readonly class OwnShelf
         }
 
         return null;
-    }
-
-    private function slug(Studio $studio, string $name): string
-    {
-        $stem = 'own-' . (Str::limit(Str::slug($name), 60, '') ?: 'ingredient');
-        $taken = OwnIngredient::query()->where('studio_id', $studio->id)->lockForUpdate()->pluck('slug')->all();
-        for ($n = 1, $slug = $stem; \in_array($slug, $taken, true); ++$n) {
-            $slug = "$stem-" . ($n + 1);
-        }
-
-        return $slug;
     }
 }

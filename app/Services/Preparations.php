@@ -7,7 +7,6 @@ namespace App\Services;
 use App\Models\OwnIngredient;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Transmuta\Engine;
 use Transmuta\Formula\Nonsense;
 use Transmuta\Preparation\Preparation;
@@ -36,7 +35,9 @@ final readonly class Preparations
      */
     public function make(array $made, string $slug): array
     {
-        return $this->row($this->preparation($made, $slug, $this->engine($this->shelf->shelf())), $this->shelf->shelf());
+        $engine = Engine::over($this->shelf->shelf());
+
+        return $this->row($this->preparation($made, $slug, $engine), $engine, $this->shelf->shelf());
     }
 
     /** @param array<string, mixed> $made */
@@ -44,12 +45,9 @@ final readonly class Preparations
     {
         /** @var OwnIngredient $kept */
         $kept = DB::transaction(function () use ($studio, $made, $slug): OwnIngredient {
-            $slug ??= $this->slug($studio, \is_string($made['name'] ?? null) ? $made['name'] : '');
+            $slug ??= OwnIngredient::newSlug($studio, \is_string($made['name'] ?? null) ? $made['name'] : '', 'preparation');
             $row = $this->make($made, $slug);
-            $query = OwnIngredient::query();
-            $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
-            $own = $query->first() ?? new OwnIngredient(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
-            $own->fill(['name' => $row['name'], 'hash' => StudioShelf::fingerprint($row), 'packet' => ['preparation' => $made], 'content' => $row, 'revision' => $own->revision + 1])->save();
+            $own = OwnIngredient::put($studio, $slug, $row, ['preparation' => $made]);
             $this->workThrough($studio);
             OwnShelf::turn($studio);
 
@@ -65,16 +63,19 @@ final readonly class Preparations
         $query = OwnIngredient::query();
         $query->where('studio_id', $studio->id)->orderBy('id')->lockForUpdate();
         $all = $query->get();
+        if ($all->every(static fn(OwnIngredient $own): bool => self::made($own) === null)) {
+            return;
+        }
         for ($round = 0, $isChanged = true; $isChanged && $round < self::DEEPEST; ++$round) {
             $isChanged = false;
             $shelf = LayeredShelf::over($this->shelf->shelf(), array_map(static fn(OwnIngredient $own) => IngredientRow::ingredient($own->content), $all->all()));
-            $engine = $this->engine($shelf);
+            $engine = Engine::over($shelf);
             foreach ($all as $own) {
                 $made = self::made($own);
                 if ($made === null) {
                     continue;
                 }
-                $row = $this->row($this->preparation($made, $own->slug, $engine), $shelf);
+                $row = $this->row($this->preparation($made, $own->slug, $engine), $engine, $shelf);
                 $hash = StudioShelf::fingerprint($row);
                 if ($hash !== $own->hash) {
                     $own->fill(['hash' => $hash, 'content' => $row, 'revision' => $own->revision + 1])->save();
@@ -101,11 +102,6 @@ final readonly class Preparations
         return \is_array($made) ? array_filter($made, is_string(...), \ARRAY_FILTER_USE_KEY) : null;
     }
 
-    private function engine(Shelf $shelf): Engine
-    {
-        return Engine::over($shelf);
-    }
-
     /** @param array<string, mixed> $made */
     private function preparation(array $made, string $slug, Engine $engine): Preparation
     {
@@ -128,21 +124,8 @@ final readonly class Preparations
     }
 
     /** @return array<string, mixed> */
-    private function row(Preparation $preparation, Shelf $shelf): array
+    private function row(Preparation $preparation, Engine $engine, Shelf $shelf): array
     {
-        $engine = $this->engine($shelf);
-
         return (new PreparationMaker($engine->reader, $engine->method))->row($preparation, $shelf);
-    }
-
-    private function slug(Studio $studio, string $name): string
-    {
-        $stem = 'own-' . (Str::limit(Str::slug($name), 60, '') ?: 'preparation');
-        $taken = OwnIngredient::query()->where('studio_id', $studio->id)->lockForUpdate()->pluck('slug')->all();
-        for ($n = 1, $slug = $stem; \in_array($slug, $taken, true); ++$n) {
-            $slug = "$stem-" . ($n + 1);
-        }
-
-        return $slug;
     }
 }

@@ -84,6 +84,7 @@ final readonly class RouteFinder
             'hash' => $route->hash(),
             'words' => $route->settlement->words(),
             'near' => $route->settlement->near,
+            'guesses' => $route->settlement->guesses,
             'questions' => $route->settlement->questions,
             'debts' => array_map(RouteJson::debt(...), $route->settlement->debts),
             'names' => self::names($route),

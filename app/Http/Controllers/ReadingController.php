@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Transmuta\Engine;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\TreatmentGrammar;
@@ -17,7 +18,7 @@ final class ReadingController extends Controller
 {
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {
-        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca']]);
+        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)]]);
         $recipe = $engine->recipe((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')), guessPortions: true);
         $formula = $recipe->formula;
         $reading = $engine->read($formula);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Quantity\UnitSystem;
@@ -17,13 +18,13 @@ final class PreparationRequest extends FormRequest
         return true;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<\Illuminate\Validation\Rules\Enum|string>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:160'],
             'text' => ['required', 'string', 'max:100000'],
-            'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca'],
+            'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)],
             'yield_g' => ['nullable', 'numeric', 'min:0.1', 'max:1000000'],
             'boiled_off' => ['nullable', 'boolean'],
             'keeps_days' => ['nullable', 'integer', 'min:1', 'max:730'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\Unreadable;
@@ -18,7 +19,7 @@ final class StoreDishRequest extends FormRequest
     {
         return [
             'text' => ['required', 'string', 'max:400000'],
-            'measures' => ['nullable', 'string', 'in:us,metric,au,uk,in,ca'],
+            'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)],
         ];
     }
 

@@ -27,7 +27,7 @@ final class RouteJson
                 'standing' => $route->standing->value,
                 'hash' => $route->hash(),
                 'near' => $route->settlement->near,
-                'questions' => $route->settlement->questions,
+                'questions' => $route->settlement->asked(),
                 'debts' => array_map(self::debt(...), $route->settlement->debts),
                 'blocked_by' => $route->blockedBy(),
                 'result' => ReadingJson::write($route->result),

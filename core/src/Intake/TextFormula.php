@@ -95,7 +95,7 @@ final readonly class TextFormula
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);
                         if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
-                            $head['portions'] = (int) round(((int) $m[1] + (int) ($m[2] ?? $m[1])) / 2);
+                            $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->text));
                         }
                         if ($head['title'] === $row->value) {
@@ -122,7 +122,7 @@ final readonly class TextFormula
                         $step = $row->value === '' ? $row->text : $row->value;
                         $method[] = $row->text;
                         if ($head['portions'] === null && preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?!\s*(?:cm|inch|-|min))\b/iu', $step, $m) === 1 && (int) $m[1] > 1) {
-                            $head['portions'] = (int) round(((int) $m[1] + (int) ($m[2] ?? $m[1])) / 2);
+                            $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
                         }
                         $steps[] = ['text' => preg_replace('/^(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $step) ?? $step, 'heading' => $heading];

@@ -20,10 +20,10 @@ final readonly class Settlement
     /**
      * @param list<Debt> $debts worst first
      * @param list<string> $near numbers of the brief that are missed by a little, in words
-     * @param list<string> $questions what it was guessed from, then what the original kept and this does not, in words
-     * @param int $guesses how many of the questions are of what it was guessed from
+     * @param list<string> $guesses what it was guessed from, as questions
+     * @param list<string> $questions what the original kept and this does not, in words
      */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $questions, private int $guesses) {}
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
@@ -36,7 +36,6 @@ final readonly class Settlement
     {
         // Nothing made from a guess is met: the question comes first.
         $guesses = $original->formula->questions();
-        $questions = [...$guesses, ...$questions];
         $debts = [];
         foreach ($rails as $n => $layer) {
             foreach (self::layer($n, $original->layers[$n], $result->layers[$n], $layer) as $debt) {
@@ -54,11 +53,17 @@ final readonly class Settlement
         }
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
-            $failed !== [] || $questions !== [] || $kept->missed !== [] => RouteStanding::MetBut,
+            $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] => RouteStanding::MetBut,
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap, $kept->missed, $questions, \count($guesses));
+        return new self($standing, $debts, $cap, $kept->missed, $guesses, $questions);
+    }
+
+    /** @return list<string> all that has to be answered before it is met: what it was guessed from, and what it brings */
+    public function asked(): array
+    {
+        return [...$this->guesses, ...$this->questions];
     }
 
     /** @return list<Debt> short or lost, worst first */
@@ -72,7 +77,7 @@ final readonly class Settlement
     {
         return max([
             0.0,
-            $this->questions === [] ? 0.0 : Weights::of('question') + 0.2 * \count($this->questions),
+            $this->asked() === [] ? 0.0 : Weights::of('question') + 0.2 * \count($this->asked()),
             $this->near === [] ? 0.0 : 1.2,
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
         ]);
@@ -89,7 +94,7 @@ final readonly class Settlement
         $critical = array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
         $said = static fn(DebtState $state): array => array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($critical, static fn(Debt $d): bool => $d->state === $state)));
 
-        return [...\array_slice($this->questions, 0, $this->guesses), ...$this->near, ...$said(DebtState::Lost), ...\array_slice($this->questions, $this->guesses), ...$said(DebtState::Short)];
+        return [...$this->guesses, ...$this->near, ...$said(DebtState::Lost), ...$this->questions, ...$said(DebtState::Short)];
     }
 
     /**

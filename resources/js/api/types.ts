@@ -367,6 +367,8 @@ export interface Route {
     /** What a cook has to hear first, worst first. */
     words: string[];
     near: string[];
+    /** What it was guessed from, as questions. */
+    guesses: string[];
     questions: string[];
     names: Record<string, string>;
     rails: Record<number, Rail[]>;

@@ -157,6 +157,12 @@ final readonly class Rows
         return $found;
     }
 
+    /** The middle of "4–6"; of a single number, itself. */
+    public static function middle(float $low, string $high): int
+    {
+        return (int) round(($low + ($high === '' ? $low : (float) $high)) / 2);
+    }
+
     /** Servings or pieces a row states; null where it states none. Of a range the middle, of a whole cake none. */
     public static function yield(string $row): ?int
     {
@@ -171,9 +177,7 @@ final readonly class Rows
             && preg_match('/^(?:makes|yields?|recipe\s+yield|quantity|for)\b\D{0,12}' . $number . '\s*(?:$|[^\d\s"-])/u', $plain, $m) !== 1) {
             return null;
         }
-        $low = Numbers::take($m[1])['value'] ?? 0.0;
-        $high = ($m[2] ?? '') === '' ? $low : (float) $m[2];
-        $found = (int) round(($low + $high) / 2);
+        $found = self::middle(Numbers::take($m[1])['value'] ?? 0.0, $m[2] ?? '');
         if (str_starts_with($plain, 'for ') && preg_match('/^for\s+\d+(?:\s*(?:-|to)\s*\d+)?(?:\s+(?:people|persons|servings|portions|guests))?\s*:?$/u', $plain) !== 1) {
             return null;
         }

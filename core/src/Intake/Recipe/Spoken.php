@@ -7,7 +7,7 @@ namespace Transmuta\Intake\Recipe;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
 
 /** What a recipe's words say of the dish as a whole: its family, whose measures it was written with, how cold it is eaten. */
@@ -23,10 +23,10 @@ final class Spoken
         $words = mb_strtolower($title . ' | ' . implode(' | ', array_map(static fn(Layer $layer): string => $layer->name, $layers)));
         $title = mb_strtolower($title);
         foreach ([
-            'cheesecake' => [Family::Cheesecake], 'curd|meringue pie|lemon bar|key lime|lime pie' => [Family::Curd], 'mousse|parfait|semifreddo|souffl|fool|whip' => [Family::Mousse],
-            'custard|br[uû]l[eé]e|flan|caramel cream|cr[eè]me caramel|pudding|blancmange|pot de cr[eè]me|pots de cr[eè]me|kheer|firni|phirni|trifle|pumpkin pie|clafoutis|egg tart|custard tart|budino|basundi|pudding' => [Family::Custard],
-            'panna cotta|posset|bavarois|cream|slice|tiramis|shrikhand|syllabub' => [Family::Cream],
-        ] as $pattern => [$family]) {
+            'cheesecake' => Family::Cheesecake, 'curd|meringue pie|lemon bar|key lime|lime pie' => Family::Curd, 'mousse|parfait|semifreddo|souffl|fool|whip' => Family::Mousse,
+            'custard|br[uû]l[eé]e|flan|caramel cream|cr[eè]me caramel|pudding|blancmange|pot de cr[eè]me|pots de cr[eè]me|kheer|firni|phirni|trifle|pumpkin pie|clafoutis|egg tart|custard tart|budino|basundi' => Family::Custard,
+            'panna cotta|posset|bavarois|cream|slice|tiramis|shrikhand|syllabub' => Family::Cream,
+        ] as $pattern => $family) {
             if (preg_match('/\b(?:' . $pattern . ')/u', $title, $m) === 1) {
                 return [$family, \sprintf('the name says “%s”', $m[0])];
             }
@@ -75,14 +75,13 @@ final class Spoken
     /** @return array{int, string}|null how many small vessels or cuts it is parted into, and the words */
     public static function vessels(string $method): ?array
     {
-        $of = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'twelve' => 12];
         if (preg_match('/\b(?:cuts?|slices?|portion)\s+(?:it\s+)?into\s+(\d{1,2})\b(?!\s*(?:x|cm|mm|inch|"))/iu', $method, $m) === 1 && (int) $m[1] > 1) {
             return [(int) $m[1], $m[0]];
         }
-        if (preg_match('/\b(?:into|between|among|in|over|to)\s+(\d{1,2}|' . implode('|', array_keys($of)) . ')\s+(?:[\p{L}-]+\s+){0,3}?(?:cups?|glass(?:es)?|pots?|ramekins?|mou?lds?|jars?|bowls|dishes|verrines?|katoris?|kulhads?|matkas?|coupes?|tumblers?)\b/iu', $method, $m) !== 1) {
+        if (preg_match('/\b(?:into|between|among|in|over|to)\s+(\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:[\p{L}-]+\s+){0,3}?(?:cups?|glass(?:es)?|pots?|ramekins?|mou?lds?|jars?|bowls|dishes|verrines?|katoris?|kulhads?|matkas?|coupes?|tumblers?)\b/iu', $method, $m) !== 1) {
             return null;
         }
-        $count = $of[mb_strtolower($m[1])] ?? (int) $m[1];
+        $count = (int) (Numbers::take(mb_strtolower($m[1]))['value'] ?? 0);
 
         return $count > 1 ? [$count, $m[0]] : null;
     }
@@ -106,7 +105,7 @@ final class Spoken
             }
         }
 
-        return TextFormula::heat('') === null && preg_match('/\bfreez/u', $last) === 1 && preg_match('/\bfreeze[^.]{0,40}(?:overnight|hours|until\s+(?:firm|solid|frozen))/u', $last, $m) === 1 ? [-12.0, trim($m[0])] : null;
+        return preg_match('/\bfreez/u', $last) === 1 && preg_match('/\bfreeze[^.]{0,40}(?:overnight|hours|until\s+(?:firm|solid|frozen))/u', $last, $m) === 1 ? [-12.0, trim($m[0])] : null;
     }
 
     /**

@@ -13,7 +13,7 @@ final class Tins
 {
     private const VESSEL = 'springform|spring-form|loose[\s-](?:bottomed|based)|cake\s+(?:tin|pan|ring)|tart\s+(?:tin|pan|case|ring|shell)|flan\s+(?:tin|dish|ring)|pie\s+(?:dish|plate|pan|tin)|quiche\s+(?:tin|dish)|loaf\s+(?:tin|pan)|baking\s+(?:tin|dish|pan|tray)|brownie\s+(?:tin|pan)|square\s+(?:tin|pan)|round\s+(?:tin|pan)|tin|pan|mould|mold|ring|dish|terrine|frame';
     private const SMALL = 'ramekins?|glasses|glass|pots?|jars?|verrines?|cups|moulds?|molds?|dariole\s+moulds?|darioles|tartlet\s+(?:tins?|cases?|pans?)|muffin\s+(?:tin|pan|holes?)|pudding\s+(?:basins?|moulds?)|bowls|coupes';
-    private const WORDS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10, 'twelve' => 12];
+    private const COUNT = '\d+|one|two|three|four|five|six|eight|ten|twelve';
 
     /** The vessel in the words of the text form; null where a text speaks of none by its size. */
     public static function of(string $text): ?string
@@ -23,11 +23,11 @@ final class Tins
         $unit = '(cm|mm|-?\s*inch(?:es)?|-?\s*in\b)';
         try {
             // Many small ones.
-            if (preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s*(?:x\s*)?(?:individual\s+|small\s+|heatproof\s+)*(\d+)\s*-?\s*ml\s+(?:\w+\s+){0,2}(?:' . self::SMALL . ')\b/u', $plain, $m) === 1
-                || preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s+(?:individual\s+|small\s+|heatproof\s+|\w+\s+)?(?:' . self::SMALL . ')\b[^.]{0,30}?(\d+)\s*ml/u', $plain, $m) === 1) {
+            if (preg_match('/\b(' . self::COUNT . ')\s*(?:x\s*)?(?:individual\s+|small\s+|heatproof\s+)*(\d+)\s*-?\s*ml\s+(?:\w+\s+){0,2}(?:' . self::SMALL . ')\b/u', $plain, $m) === 1
+                || preg_match('/\b(' . self::COUNT . ')\s+(?:individual\s+|small\s+|heatproof\s+|\w+\s+)?(?:' . self::SMALL . ')\b[^.]{0,30}?(\d+)\s*ml/u', $plain, $m) === 1) {
                 return Tin::glass(self::count($m[1]), (float) $m[2])->words();
             }
-            if (preg_match('/\b(\d+|' . implode('|', array_keys(self::WORDS)) . ')\s*(?:x\s*)?' . $n . '\s*' . $unit . '\s+(?:\w+\s+){0,2}(?:tartlet|tart)\s+(?:tins|cases|rings|pans)\b/u', $plain, $m) === 1) {
+            if (preg_match('/\b(' . self::COUNT . ')\s*(?:x\s*)?' . $n . '\s*' . $unit . '\s+(?:\w+\s+){0,2}(?:tartlet|tart)\s+(?:tins|cases|rings|pans)\b/u', $plain, $m) === 1) {
                 return Tin::round(self::count($m[1]), self::mm($m[2], $m[3]), 20.0)->words();
             }
             // 20 x 30 (x 5) cm, 9 x 13 inch.
@@ -84,6 +84,6 @@ final class Tins
 
     private static function count(string $words): int
     {
-        return self::WORDS[$words] ?? max(1, (int) $words);
+        return max(1, (int) (Numbers::take($words)['value'] ?? 0));
     }
 }

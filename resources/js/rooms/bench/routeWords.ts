@@ -18,8 +18,7 @@ export const ended = (words: string): string => `${words.charAt(0).toUpperCase()
 
 /** What is asked once more before a route is taken; '' where nothing is. */
 export function asked(route: Route): string {
-    const brings = route.questions.filter((one) => !one.startsWith('What is'));
-    return brings.length > 0 ? `It ${brings.join(', ')}` : route.questions.length > 0 ? 'Made on a guess' : '';
+    return route.questions.length > 0 ? `It ${route.questions.join(', ')}` : route.guesses.length > 0 ? 'Made on a guess' : '';
 }
 
 /** The jobs that changed hands, worst first: who did them, who does them now, and what nobody does. */

@@ -13,7 +13,7 @@ import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../bench/DietList';
-import { ended, firstWords, STANDING } from '../bench/routeWords';
+import { asked, ended, firstWords, STANDING } from '../bench/routeWords';
 import { factRows, layerRow, Rows } from './Rows';
 
 interface Props {
@@ -45,7 +45,7 @@ export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
                     {dietName(diet)}
                 </h2>
                 {route && route.id !== 'as-it-is' && (
-                    <Button variant={asking ? 'contained' : 'outlined'} onClick={() => (route.questions.length > 0 && !asking ? setAsking(true) : take.mutate(route))} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
+                    <Button variant={asking ? 'contained' : 'outlined'} onClick={() => (asked(route) !== '' && !asking ? setAsking(true) : take.mutate(route))} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
                         {asking ? 'All the same?' : 'Take it'}
                     </Button>
                 )}
