@@ -72,6 +72,12 @@ final readonly class Line
         return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
     }
 
+    /** No surer than that. */
+    public function atMost(Confidence $confidence): self
+    {
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
+    }
+
     /**
      * @param ?string $doubt why it is not sure what is meant
      * @param list<string> $suggestions ids that may be meant instead

@@ -27,7 +27,7 @@ final class Attributes
             'full-fat' => $fat >= 1.0 && !$has(self::LIGHTER),
             'dried' => $c->of100('water') < 35.0 && ($has(self::DRY) || ($c->of100('water') < 16.0 && \in_array($in->group, ['starch', 'flavour', 'agent'], true))),
             'freeze-dried' => $has('/freeze[- ]dried/'),
-            'powder' => $c->of100('water') < 16.0 && ($has('/\b(?:powder|powdered|ground|flour|starch|granul\w+|extract|isolate|gum)\b/') || \in_array($in->group, ['agent', 'sweetener', 'acid', 'protein'], true)),
+            'powder' => $c->of100('water') < 16.0 && ($has('/\b(?:powder|powdered|ground|flour|starch|granul\w+|extract|isolate|gum)\b/') || \in_array($in->group, ['agent', 'sweetener', 'acid', 'protein', 'base', 'nut'], true)),
             'ground' => self::holds('powder', $in) || \in_array($in->group, ['nut', 'base', 'flavour'], true) && $c->of100('water') < 16.0,
             'condensed' => $has('/\b(?:condensed|evaporated|concentrate\w*|reduced)\b/'),
             'liquid' => $has('/\bliquid\b/') || ($c->of100('water') >= 15.0 && \in_array($in->group, ['sugar', 'sweetener'], true)),
@@ -50,7 +50,8 @@ final class Attributes
             'raw' => !$has('/\b(?:baked|cooked|roasted|toasted|candied|canned|brewed)\b/') || $has('/\braw\b/'),
             'baked' => $has('/\b(?:baked|cooked|roasted)\b/'),
             'instant' => $has('/\binstant\b/'),
-            'thick' => $has('/\b(?:thick|strained|hung|greek|clotted)\b/') || !\in_array($in->class, ['cultured-thin', 'cultured-cream', 'plant-yogurt', 'milk', 'pouring-cream', 'whipping-cream'], true),
+            // A thin curd that some call thick is not a hung one.
+            'thick' => $in->class !== 'cultured-thin' && $has('/\b(?:thick|strained|hung|greek|clotted)\b/') || !\in_array($in->class, ['cultured-thin', 'cultured-cream', 'plant-yogurt', 'milk', 'pouring-cream', 'whipping-cream'], true),
             default => false,
         };
     }

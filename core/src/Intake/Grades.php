@@ -7,7 +7,7 @@ namespace Transmuta\Intake;
 use Transmuta\Formula\Confidence;
 use Transmuta\Reference\Table;
 
-/** Rows that are one thing in several strengths (fat of a cream, cocoa of a chocolate), and the one a stated percentage means. */
+/** Rows that are one thing in several strengths (fat of a cream, cocoa of a chocolate, strength of a gelatin), and the one a stated strength means. */
 final class Grades
 {
     /** @var array<string, string> family by ingredient */
@@ -16,35 +16,43 @@ final class Grades
     /** @var array<string, array<string, float>> grade by ingredient, by family */
     private array $grades = [];
 
+    /** @var array<string, string> what a family's grades are counted in, `%` or `bloom` */
+    private array $units = [];
+
     public function __construct()
     {
         foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/grades.csv') as $row) {
             $this->families[$row['ingredient']] = $row['family'];
             $this->grades[$row['family']][$row['ingredient']] = (float) $row['grade'];
+            $this->units[$row['family']] = $row['of'] === 'bloom' ? 'bloom' : '%';
         }
     }
 
-    /** The row nearest a stated percentage; less sure the further it stands from it. */
-    public function nearest(Found $found, float $percent): Found
+    /**
+     * The row nearest a stated strength; less sure the further it stands from it.
+     *
+     * @param string $unit what it is counted in, `%` or `bloom`
+     */
+    public function nearest(Found $found, float $strength, string $unit = '%'): Found
     {
         $family = $this->families[$found->id ?? ''] ?? null;
-        if ($family === null) {
+        if ($family === null || $this->units[$family] !== $unit) {
             return $found;
         }
         $best = (string) $found->id;
         foreach ($this->grades[$family] as $id => $grade) {
-            if (abs($grade - $percent) < abs($this->grades[$family][$best] - $percent)) {
+            if (abs($grade - $strength) < abs($this->grades[$family][$best] - $strength)) {
                 $best = $id;
             }
         }
         $grade = $this->grades[$family][$best];
-        $off = abs($grade - $percent);
+        $off = abs($grade - $strength);
         $confidence = match (true) {
             $off <= max(1.0, 0.09 * $grade) => Confidence::Sure,
             $off <= max(2.0, 0.3 * $grade) => Confidence::Likely,
             default => Confidence::Guess,
         };
 
-        return new Found($best, $found->confidence->atMost($confidence), $found->suggestions, $found->left, $found->doubt ?? ($confidence === Confidence::Sure ? null : \sprintf('the nearest on the shelf to %s %% has %s %%', Numbers::words($percent), Numbers::words($grade))));
+        return new Found($best, $found->confidence->atMost($confidence), $found->suggestions, $found->left, $found->doubt ?? ($confidence === Confidence::Sure ? null : \sprintf('the nearest on the shelf to %s %s has %s', Numbers::words($strength), $unit, Numbers::words($grade))));
     }
 }

@@ -10,12 +10,14 @@ use Transmuta\Formula\Nonsense;
 use Transmuta\Intake\Production\EachOf;
 use Transmuta\Intake\Production\EggsAndParts;
 use Transmuta\Intake\Production\EggsApart;
+use Transmuta\Intake\Production\Mixture;
 use Transmuta\Intake\Production\Part;
 use Transmuta\Intake\Production\PlusExtra;
 use Transmuta\Intake\Production\Production;
 use Transmuta\Intake\Production\SumOfTwo;
 use Transmuta\Intake\Production\ZestAndJuice;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Table;
 use Transmuta\Shelf\Shelf;
 
 /**
@@ -29,6 +31,9 @@ final readonly class LineReader
     private QuantityReader $quantities;
     private Weigher $weigher;
 
+    /** @var array<string, string> what becomes of a way of speaking, by its pattern, in the order they are tried */
+    private array $phrases;
+
     /** @var list<Production> in the order they are tried */
     private array $productions;
 
@@ -36,7 +41,12 @@ final readonly class LineReader
     {
         $this->quantities = new QuantityReader($units, new Containers(), $matcher->vocabulary());
         $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers, $leaf);
-        $this->productions = [new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher), new PlusExtra(), new SumOfTwo($this->quantities)];
+        $phrases = [];
+        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/phrases.csv') as $row) {
+            $phrases['/' . $row['pattern'] . '/u'] = $row['becomes'];
+        }
+        $this->phrases = $phrases;
+        $this->productions = [new Mixture(), new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher), new PlusExtra(), new SumOfTwo($this->quantities)];
     }
 
     /**
@@ -84,7 +94,7 @@ final readonly class LineReader
     /** @return non-empty-list<Line> everything the line holds, each under the words it was written in */
     public function lines(string $text, UnitSystem $system, int $number = 0): array
     {
-        $plain = self::cleaned($text);
+        $plain = $this->cleaned($text);
         if (mb_strlen($plain) > self::LONGEST) {
             return [Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number)];
         }
@@ -136,27 +146,16 @@ final readonly class LineReader
         return [$line];
     }
 
-    /** Bullets, emphasis, entities and footnote marks gone; a capital T is a tablespoon where a small one is a teaspoon. */
-    private static function cleaned(string $text): string
+    /** Bullets, emphasis, entities, footnote marks and asides (`core/data/intake/phrases.csv`) gone; a capital T is a tablespoon where a small one is a teaspoon. */
+    private function cleaned(string $text): string
     {
         $text = html_entity_decode(strip_tags($text), \ENT_QUOTES | \ENT_HTML5);
         $text = preg_replace('/^\s*(?:\[[ x]?\]|[☐☑✓✔▢□•·▪◦*\-–—>]+|\(?\d{1,2}\)|\d{1,2}\.(?=\s))\s*(?=\S)/u', '', $text) ?? $text;
         $plain = preg_replace('/(^|[\d\/½¼¾⅓⅔]\s?)T\.?(?=\s)/u', '$1 tbsp', str_replace(['**', '__', '*', '†', '‡'], '', $text)) ?? $text;
         $plain = mb_strtolower(Numbers::plain($plain));
-        $plain = preg_replace('/^(?:a\s+)?few\s+(?:strands?|threads?)\s+(?:of\s+)?/u', '1 pinch ', $plain) ?? $plain;
-        $plain = preg_replace(['/^(?:the\s+)?(?:seeds|solids?|thick\s+(?:part|cream))\s+(?:scraped\s+|only\s+)?(?:of|from)\s+/u', '/\s*\((?:not|never|see)\b[^)]*\)/u', '/\s*\((?=[^)]*\b(?:from|left over|leftover)\b)(?![^)]*\d)[^)]*\)/u', '/\bnot\s+(?:the\s+)?[\w-]+(?:[\s-]fat)?\b/u', '/\s*\b(?:see|as per)\s+(?:note|tip|recipe|below|above)s?\b.*$/u'], '', $plain) ?? $plain;
-        // "(gluten-free if needed)", ", or honey if you like": what it is for some is not what it is.
-        $plain = preg_replace('/\s*(?:,|\(|\s[-–—]\s)[^,()]*\bif\s+(?:needed|need be|necessary|required|desired|liked|wanted|preferred|avoiding|(?:you|they|someone)\b)[^,()]*(?:\)|(?=,|$))/u', '', $plain) ?? $plain;
-        // "gelatine powder (220 bloom)", "220° bloom gelatine": the strength is part of the name, not an amount.
-        if (preg_match('/[\s,(]*\b(\d{3})\s*°?\s*-?bloom\b\)?/u', $plain, $grade) === 1 && preg_match('/\bgelatine?\b/u', $plain) === 1 && preg_match('/\b(?:leaf|leaves|sheets?)\b/u', $plain) !== 1) {
-            $plain = preg_replace('/\b(?:(?:powdered|granulated)\s+)?gelatine?\b(?:\s+(?:powder|granules))?/u', \sprintf('gelatin %d bloom', 10 * (int) round((int) $grade[1] / 10)), str_replace($grade[0], ' ', $plain), 1) ?? $plain;
+        foreach ($this->phrases as $pattern => $becomes) {
+            $plain = preg_replace($pattern, $becomes, $plain) ?? $plain;
         }
-        // "coconut milk, solids only": how much of it that is, nobody wrote; the part is a word that has to be accounted for.
-        $plain = preg_replace('/\b(solids?|cream|fat)\s+(?:part\s+)?(?:only|scooped\s+(?:off|out)|skimmed\s+off)\b|\bonly\s+the\s+(solids?|cream|thick)(?:\s+(?:part|top))?\b/u', '$1$2 part', $plain) ?? $plain;
-        $plain = preg_replace('/^(?:a\s+)?few\s+(drops?|dashes|splashes|pinches|squeezes)\b/u', '3 $1', $plain) ?? $plain;
-        $plain = preg_replace('/\ba\s+couple\s+(?:of\s+)?/u', '2 ', $plain) ?? $plain;
-        $plain = preg_replace('/\.{2,}|…/u', ' ', $plain) ?? $plain;
-        $plain = preg_replace('/\bhalf\s+a\s+dozen\b/u', '6', $plain) ?? $plain;
 
         return rtrim(trim($plain), ' .;,');
     }
@@ -186,6 +185,9 @@ final readonly class LineReader
             return $this->withoutAmount($text, $read['phrase'], $system, $number);
         }
         $line = $this->weigher->weigh($text, $read['quantity'], $read['brackets'], $read['phrase'], $system, $number);
+        if ($part->isUsual && $line->ingredient !== null) {
+            $line = $line->atMost(Confidence::Likely);
+        }
 
         return $part->note === '' || $line->ingredient === null ? $line : $line->traced($line->trace . '; ' . $part->note);
     }
@@ -246,6 +248,14 @@ final readonly class LineReader
             $said = $this->quantities->bracket($m[2] . ' each', $system);
             if ($said !== null) {
                 return [$m[1] . $m[3], [$said]];
+            }
+        }
+
+        // "1 tin milk powder 200 g": what the packet holds, without a comma.
+        if (preg_match('/^(.*[a-z])\s+(\d[\d.]*\s*(?:g|kg|ml|cl|l|oz|lbs?))$/u', $phrase, $m) === 1) {
+            $said = $this->quantities->bracket($m[2], $system);
+            if ($said !== null) {
+                return [$m[1], [$said]];
             }
         }
 

@@ -6,6 +6,7 @@ namespace Transmuta\Intake;
 
 use Transmuta\Formula\Confidence;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
 /**
@@ -61,26 +62,27 @@ final readonly class Matcher
     public function find(string $phrase, UnitSystem $system = UnitSystem::Metric): Found
     {
         [$main, $tails] = self::parted($phrase);
-        $percent = null;
+        $strength = null;
         $words = $this->spelling->words($main);
         $whole = $this->names->exact($words, $system);
         if ($whole === null) {
-            [$words, $percent] = self::percentOf($words);
+            [$words, $strength] = self::strengthOf($words);
         }
         $said = [];
         foreach ($tails as $tail) {
-            // "raspberry purée (10 % sugar)": what it holds may be part of its name.
-            $named = preg_match('/\d\s*%/u', $tail) === 1 ? $this->names->exact($this->spelling->words($main . ' ' . $tail), $system) : null;
+            // "raspberry purée (10 % sugar)", "oat milk (barista)": what stands behind may be part of its name, unless it is what is done to it.
+            $tells = array_filter($this->spelling->words($tail), fn(string $word): bool => !$this->vocabulary->isLight($word));
+            $named = $tells !== [] || preg_match('/\d\s*%/u', $tail) === 1 ? $this->names->exact($this->spelling->words($main . ' ' . $tail), $system) : null;
             if ($named !== null) {
                 return $this->named($named, $this->spelling->words($main . ' ' . $tail));
             }
-            [$tail, $of] = self::percentOf($this->spelling->words($tail));
-            $percent ??= $of;
+            [$tail, $of] = self::strengthOf($this->spelling->words($tail));
+            $strength ??= $of;
             $said[] = $tail;
         }
         $found = $this->withTails($words, $said, $system);
-        if ($percent !== null && $found->id !== null) {
-            $found = $this->stillHolding($this->grades->nearest($found, $percent), $words);
+        if ($strength !== null && $found->id !== null) {
+            $found = $this->stillHolding($this->grades->nearest($found, ...$strength), $words);
         }
 
         return $found;
@@ -142,7 +144,7 @@ final readonly class Matcher
         foreach ($telling as $piece) {
             $phrase = implode(' ', $piece['words']);
             $attribute = $this->vocabulary->identity($phrase);
-            $isAnother = $piece['kind'] === 'content' || ($piece['kind'] === 'variety' && !$this->vocabulary->isVarietyOf($phrase, $words));
+            $isAnother = $piece['kind'] === 'content' || ($piece['kind'] === 'variety' && !$this->isVarietyOf($phrase, $words, $in));
             if ($attribute !== null ? !Attributes::holds($attribute, $in) : $isAnother && !\in_array($found->id, $this->names->holding($phrase), true)) {
                 $found = new Found($found->id, Confidence::Guess, $found->suggestions, [...$found->left, $phrase], $found->doubt ?? \sprintf('read as %s, which does not account for "%s"', $in->name, $phrase));
             }
@@ -216,6 +218,25 @@ final readonly class Matcher
     }
 
     /**
+     * A word for kinds of a thing counts beside every name of it: pista may be slivered as pistachios are.
+     *
+     * @param list<string> $name
+     */
+    private function isVarietyOf(string $phrase, array $name, Ingredient $in): bool
+    {
+        if ($this->vocabulary->isVarietyOf($phrase, $name)) {
+            return true;
+        }
+        foreach ($in->called() as $other) {
+            if ($this->vocabulary->isVarietyOf($phrase, $this->spelling->words($other))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Whether the words left over may be, beside that name.
      *
      * @param list<array{words: list<string>, kind: string}> $dropped
@@ -226,7 +247,7 @@ final readonly class Matcher
         foreach ($dropped as $piece) {
             $phrase = implode(' ', $piece['words']);
             $attribute = $this->vocabulary->identity($phrase);
-            if ($piece['kind'] === 'light' || $this->vocabulary->isVarietyOf($phrase, $name)) {
+            if ($piece['kind'] === 'light' || ($piece['kind'] === 'variety' && $this->isVarietyOf($phrase, $name, $this->shelf->get($id)))) {
                 continue;
             }
             if ($attribute === null || !Attributes::holds($attribute, $this->shelf->get($id))) {
@@ -472,16 +493,21 @@ final readonly class Matcher
     /**
      * @param list<string> $words
      *
-     * @return array{list<string>, ?float} the words without the percentage and what it is of
+     * @return array{list<string>, array{float, string}|null} the words without the strength (and what it is of), and the strength in % or bloom
      */
-    private static function percentOf(array $words): array
+    private static function strengthOf(array $words): array
     {
         foreach ($words as $at => $word) {
+            if (preg_match('/^(\d{3})(bloom)?$/', $word, $m) === 1 && (isset($m[2]) || ($words[$at + 1] ?? '') === 'bloom')) {
+                array_splice($words, $at, isset($m[2]) ? 1 : 2);
+
+                return [$words, [(float) $m[1], 'bloom']];
+            }
             if (preg_match('/^(\d+(?:\.\d+)?)%$/', $word, $m) === 1) {
                 $of = preg_match('/^(?:cocoa butter|cocoa solid|milk fat|butter fat|cocoa|fat|milkfat|butterfat)(?=\s|$)/', implode(' ', \array_slice($words, $at + 1)), $f) === 1 ? substr_count($f[0], ' ') + 1 : 0;
                 array_splice($words, $at, 1 + $of);
 
-                return [$words, (float) $m[1]];
+                return [$words, [(float) $m[1], '%']];
             }
         }
 

@@ -27,6 +27,7 @@ final class ShelfFiles
         $dry = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/dry-structure.csv'), null, 'class');
         $coagulated = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/coagulated-casein.csv'), null, 'class');
         $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
+        $published = self::grouped($dir . 'published.csv');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
         $rows = [];
@@ -64,12 +65,20 @@ final class ShelfFiles
             if (isset($prices[$id])) {
                 $marks['price'] = [$prices[$id]['mark'], $prices[$id]['source']];
             }
+            $parts = self::parts([...$row, 'acids' => $sour['acids']]);
+            foreach ($published[$id] ?? [] as $value) {
+                foreach (array_keys($parts) as $part) {
+                    if ($part === $value['part'] || str_starts_with($part, $value['part'] . '.')) {
+                        $marks[$part] = [$value['mark'], $value['source']];
+                    }
+                }
+            }
             $rows[] = [
                 'id' => $id,
                 'name' => $row['name'],
                 'group' => $row['group'],
                 'class' => $classes[$id] ?? '',
-                'parts' => self::parts([...$row, 'acids' => $sour['acids']]),
+                'parts' => $parts,
                 'ph' => $sour['ph'] === '' ? null : (float) $sour['ph'],
                 'fat_state' => $row['fat_state'],
                 'functions' => [...array_map(floatval(...), array_column($functions[$id] ?? [], 'value', 'function')), ...(isset($dry[$classes[$id] ?? '']) ? ['dry-structure' => $dry[$classes[$id]]['counts'] === 'with its fat' ? 1.0 : 2.0] : []), ...(isset($coagulated[$classes[$id] ?? '']) ? ['coagulated-casein' => 1.0] : [])],

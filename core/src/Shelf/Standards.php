@@ -60,7 +60,16 @@ final class Standards
             'sucrose', 'glucose', 'fructose', 'lactose' => $c->of100("sugar.$fact"),
             'lactose in dry matter' => 100.0 * $c->of100('sugar.lactose') / max(1e-9, 100.0 - $water),
             'fructose and glucose' => $c->of100('sugar.fructose') + $c->of100('sugar.glucose'),
+            'glucose in dry matter' => 100.0 * $c->of100('sugar.glucose') / max(1e-9, 100.0 - $water),
+            'polyols in dry matter' => 100.0 * $c->family('polyol.') / max(1e-9, 100.0 - $water),
+            'acids' => $c->family('acid.'),
+            'acids in dry matter' => 100.0 * $c->family('acid.') / max(1e-9, 100.0 - $water),
             'salt' => $c->of100('salt'),
+            'salt in dry matter' => 100.0 * $c->of100('salt') / max(1e-9, 100.0 - $water),
+            'saturates' => $c->of100('saturates'),
+            'fibre' => $c->of100('fibre'),
+            // What a refractometer sees of the juice pressed from a fruit: fat, starch and insoluble fibre stay behind.
+            'soluble solids of its juice' => 100.0 * (1.0 - $water / max(1e-9, 100.0 - $c->family('fat.') - $c->of100('starch') - $c->of100('insoluble'))),
             'alcohol by volume' => $c->of100('alcohol') * ($in->density() ?? 1.0) / 0.789,
             default => throw new \InvalidArgumentException("No standard speaks of \"$fact\"."),
         };

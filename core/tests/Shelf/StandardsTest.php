@@ -42,9 +42,40 @@ final class StandardsTest extends TestCase
         self::assertSame([], Standards::of('bay-leaf'));
     }
 
-    public function testMostOfTheCommonestRowsHaveABound(): void
+    public function testLittleOfWhatIsUsedMostStandsOnMemoryAlone(): void
     {
-        self::assertGreaterThanOrEqual(75, \count(Standards::all()));
+        $behind = array_map(\count(...), MostUsed::sorted());
+        self::assertSame(MostUsed::COUNT, array_sum($behind));
+        self::assertLessThanOrEqual(MostUsed::COUNT / 3, $behind['recalled']);
+        self::assertGreaterThanOrEqual(14, $behind['published']);
+        self::assertStringContainsString("| {$behind['bounded']} |", (string) file_get_contents(\dirname(__DIR__, 3) . '/docs/published.md'), 'run bin/published-report');
+    }
+
+    public function testAPublishedPartIsAPartOfItsRowAndSoMarked(): void
+    {
+        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/published.csv') as $row) {
+            $in = Kit::shelf()->get($row['ingredient']);
+            $parts = array_filter(array_keys($in->composition->parts), static fn(string $part): bool => $part === $row['part'] || str_starts_with($part, $row['part'] . '.'));
+            self::assertNotSame([], $parts, "$in->id holds no $row[part]");
+            foreach ($parts as $part) {
+                self::assertSame(Mark::Published, $in->provenanceOf($part)->mark, "$in->id $part");
+            }
+        }
+        self::assertSame(Mark::Memory, Kit::shelf()->get('cashew')->provenanceOf('sugar.sucrose')->mark, 'the other parts stay as they are');
+    }
+
+    public function testWhatIsTakenFromTheMeasuredTableIsAsMeasured(): void
+    {
+        $columns = ['water' => 'water', 'protein' => 'protcnt', 'fat' => 'fatce', 'fibre' => 'fibtg', 'insoluble' => 'fibins', 'ash' => 'ash', 'starch' => 'starch', 'saturates' => 'fasat'];
+        $measured = Ifct::rows();
+        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/published.csv') as $row) {
+            if (preg_match('/Indian Food Composition Tables 2017, ([A-Z]\d{3})/', $row['source'], $m) !== 1 || !isset($columns[$row['part']])) {
+                continue;
+            }
+            $in = Kit::shelf()->get($row['ingredient']);
+            $ours = \in_array($row['part'], ['protein', 'fat'], true) ? $in->composition->family("$row[part].") : $in->composition->of100($row['part']);
+            self::assertEqualsWithDelta((float) $measured[$m[1]][$columns[$row['part']]], $ours, 0.01, "$row[ingredient] $row[part]");
+        }
     }
 
     public function testEveryRowHoldsWhatItsClassMay(): void

@@ -14,6 +14,27 @@ final readonly class SumOfTwo implements Production
 
     public function parts(Part $line, UnitSystem $system): ?array
     {
+        return self::namesFirst($line) ?? $this->amountsFirst($line, $system);
+    }
+
+    /**
+     * "Trehalose 30 g / dextrose 20 g", "pectin 6 g + sugar 30 g": each with its mass behind it.
+     *
+     * @return list<Part>|null
+     */
+    private static function namesFirst(Part $line): ?array
+    {
+        $mass = '\d[\d.,]*\s*(?:g|kg|mg|ml|cl|dl|l|oz|lbs?)\b';
+        if (preg_match("/^([a-z][^\\d(]*?\\s*$mass)\\s*(?:\\/|\\+|;|,|&|\\band\\b|\\bplus\\b)\\s*((?!\\w+ed\\b|about|approx|weigh|at|to|with|from|in|for|or)[a-z][^\\d(]*?\\s*$mass.*)$/u", $line->text, $m) !== 1) {
+            return null;
+        }
+
+        return [new Part($m[1], $line->estimate), new Part($m[2], $line->estimate)];
+    }
+
+    /** @return list<Part>|null */
+    private function amountsFirst(Part $line, UnitSystem $system): ?array
+    {
         $depth = 0;
         $chars = preg_split('//u', $line->text, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
         foreach ($chars as $at => $char) {
@@ -27,6 +48,10 @@ final readonly class SumOfTwo implements Production
             }
             $left = $this->quantities->take(implode('', \array_slice($chars, 0, $at)), $system);
             $right = $this->quantities->take($m[1], $system) ?? (preg_match('/^an?\s|^(?:pinch|dash|knob|squeeze|splash|handful)(?:\s+of)?\b/u', $m[1]) === 1 ? $this->quantities->bare($m[1], $system) : null);
+            if ($left !== null && $right === null && self::isName($left['rest']) && preg_match('/^(?:the\s+)?(?:(?:finely|freshly|coarsely)\s+)?(?:grated\s+|squeezed\s+)?(?:zest|rind|peel|juice|pulp)\s+(?:of|from)\s+\S/u', $m[1]) === 1) {
+                // "3 tbsp lemon juice, plus zest of 1 lemon".
+                return [new Part(trim(implode('', \array_slice($chars, 0, $at))), $line->estimate), new Part(trim($m[1]), $line->estimate)];
+            }
             if ($left !== null && $right !== null && trim($left['rest']) === '' && self::isName($right['rest']) && $left['quantity']->container !== '') {
                 // "1 stick plus 2 tbsp butter": one thing in two ways of counting.
                 return [new Part(trim(implode('', \array_slice($chars, 0, $at))) . ' ' . $right['rest'], $line->estimate), new Part(trim($m[1]), $line->estimate)];
