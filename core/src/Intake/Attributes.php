@@ -28,7 +28,7 @@ final class Attributes
             'dried' => $c->of100('water') < 35.0 && ($has(self::DRY) || ($c->of100('water') < 16.0 && \in_array($in->group, ['starch', 'flavour', 'agent'], true))),
             'freeze-dried' => $has('/freeze[- ]dried/'),
             'powder' => $c->of100('water') < 16.0 && ($has('/\b(?:powder|powdered|ground|flour|starch|granul\w+|extract|isolate|gum)\b/') || \in_array($in->group, ['agent', 'sweetener', 'acid', 'protein', 'base', 'nut'], true)),
-            'ground' => self::holds('powder', $in) || \in_array($in->group, ['nut', 'base', 'flavour'], true) && $c->of100('water') < 16.0,
+            'ground' => self::holds('powder', $in) || \in_array($in->group, ['nut', 'base', 'flavour', 'starch'], true) && $c->of100('water') < 16.0,
             'condensed' => $has('/\b(?:condensed|evaporated|concentrate\w*|reduced)\b/'),
             'liquid' => $has('/\bliquid\b/') || ($c->of100('water') >= 15.0 && \in_array($in->group, ['sugar', 'sweetener'], true)),
             'sweetened' => $in->addedSugars() >= 3.0,

@@ -179,7 +179,9 @@ final readonly class LineReader
             // The same thing again, without the amount it had before.
             $quantity = new Quantity('mass', $part->estimate, \sprintf('%s grams', Numbers::words($part->estimate)), unit: 'gram');
 
-            return $this->weigher->weigh($text, $quantity, [], $read['phrase'], $system, $number, 'an estimate: ' . $part->note);
+            $of = FruitParts::of($read['phrase']);
+
+            return $this->weigher->weigh($text, $quantity, [], $of === null || $of['fruit'] === '' ? $read['phrase'] : $of['fruit'] . ' ' . $of['part'], $system, $number, 'an estimate: ' . $part->note);
         }
         if ($read['quantity'] === null) {
             return $this->withoutAmount($text, $read['phrase'], $system, $number);
@@ -213,7 +215,7 @@ final readonly class LineReader
         $isStrength = preg_match('/^\d+(?:\.\d+)?\s*%/u', $bare) === 1;
         $first = $isStrength ? null : $this->quantities->take($bare, $system);
         if ($first === null && !$isStrength) {
-            $first = $this->quantities->bare(preg_replace('/^(?:an?|one)\s+(?:(?:good|small|large|big|generous|tiny|little)\s+)?/u', '', $bare) ?? $bare, $system);
+            $first = $this->quantities->bare(preg_replace('/^(?:(?:an?|one)\s+)?(?:(?:good|small|large|big|generous|tiny|little)\s+)?/u', '', $bare) ?? $bare, $system);
         }
         if ($first !== null && preg_match('/[a-z]/u', $first['rest']) === 1) {
             [$phrase, $said] = $this->saidAfter($first['rest'], $system);

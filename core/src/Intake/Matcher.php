@@ -247,7 +247,7 @@ final readonly class Matcher
         foreach ($dropped as $piece) {
             $phrase = implode(' ', $piece['words']);
             $attribute = $this->vocabulary->identity($phrase);
-            if ($piece['kind'] === 'light' || ($piece['kind'] === 'variety' && $this->isVarietyOf($phrase, $name, $this->shelf->get($id)))) {
+            if ($piece['kind'] === 'light' || $this->vocabulary->isVarietyOf($phrase, $name) || ($piece['kind'] === 'variety' && $this->isVarietyOf($phrase, $name, $this->shelf->get($id)))) {
                 continue;
             }
             if ($attribute === null || !Attributes::holds($attribute, $this->shelf->get($id))) {

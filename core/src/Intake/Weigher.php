@@ -69,7 +69,7 @@ final readonly class Weigher
     {
         $best = $quantity;
         foreach ($brackets as $said) {
-            $isBetter = ($said->kind === 'mass' && $best->kind !== 'mass') || ($said->kind === 'volume' && $best->kind === 'count') || ($said->kind === 'volume' && $best->kind === 'volume' && $said->unit === 'millilitre');
+            $isBetter = ($said->kind === 'mass' && ($best->kind !== 'mass' || ($said->isNet && !$best->isNet))) || ($said->kind === 'volume' && $best->kind === 'count') || ($said->kind === 'volume' && $best->kind === 'volume' && $said->unit === 'millilitre');
             if ($isBetter) {
                 $isOfEach = $quantity->kind === 'count' && ($said->isEach || $this->containers->holds($quantity->container));
                 $best = ($isOfEach ? $said->times($quantity->value) : $said)->in($quantity->container);
@@ -89,21 +89,21 @@ final readonly class Weigher
             // A sheet of gelatin is a leaf of it; a tin of pumpkin its purée.
             'leaf', 'sheet' => [$first . ' leaf', $first],
             'squeeze' => [$first, $first . ' juice'],
-            'can', 'jar' => [$first, 'canned ' . $first, $first . ' puree'],
+            'can', 'jar' => ['canned ' . $first, $first, $first . ' puree'],
+            'packet' => [$first . ' packet', $first],
             default => $bare === null ? [$first] : [$first, $bare],
         };
         $best = Found::nothing();
+        $isAside = false;
         foreach ($tries as $try) {
             $found = $this->matcher->find($try, $system);
             $fits = $found->id !== null && ($quantity->container === '' || $this->unit($this->shelf->get($found->id), $quantity->container, $system) !== null);
             if ($found->id !== null && ($best->id === null || $found->rank() > $best->rank() || ($quantity->container !== '' && $fits && $found->rank() === $best->rank() && $this->unit($this->shelf->get($best->id), $quantity->container, $system) === null))) {
-                $best = $try === $first || $found->confidence === Confidence::Guess ? $found : $found->atMost(Confidence::Likely);
-                if (\in_array($quantity->container, ['leaf', 'sheet'], true)) {
-                    $best = $found;
-                }
+                $best = !$isAside || $found->confidence === Confidence::Guess || \in_array($quantity->container, ['leaf', 'sheet'], true) ? $found : $found->atMost(Confidence::Likely);
             } elseif ($best->id === null && $best->suggestions === []) {
                 $best = $found;
             }
+            $isAside = $isAside || $try === $first;
         }
         $also = [];
         foreach ($others as $other) {
@@ -190,6 +190,16 @@ final readonly class Weigher
     /** @return array{float, string, bool}|string grams, trace and whether a usual weight was taken; or what stands in the way */
     private function grams(Quantity $stated, Quantity $first, Ingredient $in, string $phrase, UnitSystem $system): array|string
     {
+        if ($stated->kind === 'mass' && isset($in->units['of-can']) && ($first->container === 'can' || preg_match('/\b(?:can|tin|jar)\b/u', $phrase) === 1)) {
+            $grams = $stated->value * $in->units['of-can'];
+
+            return [$grams, \sprintf('%s, of which about %s %% is liquor = %s g', $stated->words, Numbers::words(100 * $in->units['of-can']), Numbers::words($grams)), true];
+        }
+        if ($stated->kind === 'mass' && isset($in->units['drained']) && $first->container === 'can' && preg_match('/(?<!un)\bdrained\b/u', $phrase) === 1 && preg_match('/\bdrained weight\b/u', $phrase) !== 1) {
+            $grams = $stated->value * $in->units['drained'];
+
+            return [$grams, \sprintf('%s, of which about %s %% is left drained = %s g', $stated->words, Numbers::words(100 * $in->units['drained']), Numbers::words($grams)), true];
+        }
         if ($stated->kind === 'mass') {
             $edible = !$stated->isNet && $first->kind === 'count' && $stated !== $first && !$this->containers->holds($first->container) && preg_match('/\b(?:flesh|peeled weight|prepared|net|stoned weight|pitted weight|pulp)\b/u', $phrase) !== 1 ? ($in->units['edible'] ?? 1.0) : 1.0;
             $grams = $stated->value * $edible;
@@ -255,7 +265,8 @@ final readonly class Weigher
             'each' => ['each', 'fruit'],
             'sheet' => ['sheet', 'leaf'],
             'leaf' => ['leaf', 'each'],
-            'pod', 'stick', 'slice', 'piece', 'fruit', 'sprig' => [$container, 'each'],
+            // A slice of a thing is never the whole of it.
+            'pod', 'stick', 'piece', 'fruit', 'sprig' => [$container, 'each'],
             'packet' => ['packet', 'sachet', 'block', 'box', 'bag'],
             'box', 'bag', 'carton' => [$container, 'packet', 'tub'],
             'tub' => ['tub', 'carton', 'packet'],

@@ -8,7 +8,7 @@ use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Table;
 
-/** "2 flax eggs": what a kitchen stirs together under one name (`core/data/intake/mixtures.csv`), each part an estimate. */
+/** "2 flax eggs", "30 g gelatin mass": what a kitchen stirs together under one name (`core/data/intake/mixtures.csv`), each part an estimate. */
 final readonly class Mixture implements Production
 {
     /** @var list<array<string, string>> */
@@ -22,7 +22,9 @@ final readonly class Mixture implements Production
     public function parts(Part $line, UnitSystem $system): ?array
     {
         foreach ($this->mixtures as $mixture) {
-            if (preg_match("/^(\\d+(?:\\.\\d+)?|an?|one|two|three|four)\\s+(?:large\\s+)?(?:$mixture[name])\\b\\s*(?:[,(].*)?$/u", $line->text, $m) !== 1) {
+            $isByMass = $mixture['by'] === 'mass';
+            $amount = $isByMass ? '(\\d+(?:\\.\\d+)?)\\s*g\\s+(?:of\\s+)?' : '(\\d+(?:\\.\\d+)?|an?|one|two|three|four)\\s+(?:large\\s+)?';
+            if (preg_match("/^$amount(?:$mixture[name])\\b\\s*(?:[,(].*)?$/u", $line->text, $m) !== 1) {
                 continue;
             }
             $count = is_numeric($m[1]) ? (float) $m[1] : (float) (['two' => 2, 'three' => 3, 'four' => 4][$m[1]] ?? 1);
