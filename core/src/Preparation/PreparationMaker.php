@@ -96,8 +96,30 @@ final readonly class PreparationMaker
                 'keeps_days' => $preparation->keepsDays ?? $dish->keepsDays(),
                 'beside' => $preparation->beside,
                 'inner' => $this->inner($used, $yield),
+                'raw' => $this->raw($used, $yield),
             ],
         ];
+    }
+
+    /**
+     * What is fetched for it, preparations opened at any depth: g per 1000 g of it.
+     *
+     * @param list<array{in: Ingredient, share: float, went: float}> $used
+     *
+     * @return list<array{ingredient: string, name: string, group: string, class: string, grams: float}>
+     */
+    private function raw(array $used, float $yield): array
+    {
+        $raw = [];
+        foreach ($used as $one) {
+            $grams = 1000 * $one['went'] / max(1e-9, $yield);
+            $leaves = $one['in']->madeOf['raw'] ?? [['ingredient' => $one['in']->id, 'name' => $one['in']->name, 'group' => $one['in']->group, 'class' => $one['in']->class, 'grams' => 1000.0]];
+            foreach ($leaves as $leaf) {
+                $raw[$leaf['ingredient']] = ['grams' => round(($raw[$leaf['ingredient']]['grams'] ?? 0.0) + $leaf['grams'] * $grams / 1000, 3)] + $leaf;
+            }
+        }
+
+        return array_values($raw);
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class Card
 
     public function __construct(private MethodWriter $method) {}
 
-    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
+    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
     public function of(DishReading $dish): array
     {
         $ingredients = $made = [];
@@ -61,6 +61,7 @@ final readonly class Card
             'own_method' => $dish->formula->method,
             // What the kitchen makes for itself opens into its own lines and steps.
             'preparations' => array_values($made),
+            'pull' => PullList::of($dish),
             'facts' => $facts,
             'contains' => $dish->contains,
             'may_contain' => $dish->mayContain,

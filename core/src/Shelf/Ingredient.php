@@ -24,7 +24,7 @@ final readonly class Ingredient
      * @param array<string, float> $micronutrients per 100 g, by {@see MICRONUTRIENTS}; only what is known
      * @param string $class what a practitioner takes it for (`core/data/shelf/classes.csv`), which decides its twins; '' where nobody said
      * @param ?float $statedKj energy the source states, kJ per 100 g
-     * @param ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>} $madeOf what a preparation is made of: lines in g per 1000 g of it, its own steps, g of one making, days it keeps, id of what would be bought instead
+     * @param ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, raw: list<array{ingredient: string, name: string, group: string, class: string, grams: float}>} $madeOf what a preparation is made of: lines in g per 1000 g of it, what is fetched for it (raw) likewise, its own steps, g of one making, days it keeps, id of what would be bought instead
      * @param array<string, Provenance> $provenances by value: `parts`, `acids`, `ph`, `density:<form>`, `unit:<name>`, `function:<name>`, a micronutrient, `price`
      */
     public function __construct(

@@ -47,9 +47,9 @@ final class IngredientRow
     }
 
     /**
-     * @param ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>} $of
+     * @param ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>, raw?: list<array{ingredient: string, name: string, group: string, class: string, grams: int|float}>} $of
      *
-     * @return ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>}
+     * @return ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, raw: list<array{ingredient: string, name: string, group: string, class: string, grams: float}>}
      */
     private static function madeOf(?array $of): ?array
     {
@@ -60,6 +60,8 @@ final class IngredientRow
             'keeps_days' => $of['keeps_days'],
             'beside' => $of['beside'],
             'inner' => array_map(static fn(array $one): array => ['name' => $one['name'], 'grams' => (float) $one['grams'], 'steps' => $one['steps'], 'keeps_days' => $one['keeps_days']], $of['inner'] ?? []),
+            // One kept before it was opened to the end is opened one step.
+            'raw' => array_map(static fn(array $one): array => ['ingredient' => $one['ingredient'], 'name' => $one['name'], 'group' => $one['group'] ?? '', 'class' => $one['class'] ?? '', 'grams' => (float) $one['grams']], $of['raw'] ?? $of['lines']),
         ];
     }
 }

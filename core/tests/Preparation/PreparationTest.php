@@ -123,4 +123,18 @@ final class PreparationTest extends TestCase
         self::assertSame(['Caramelise the sugar, add the nuts, cool and blend.'], $card['preparations'][0]['steps']);
         self::assertSame(60.0, $card['preparations'][0]['grams']);
     }
+
+    public function testThePullListSumsTheDishAndOpensPreparationsToTheEnd(): void
+    {
+        $praline = self::made("100 g hazelnuts\n100 g sugar", id: 'own-praline');
+        $inner = LayeredShelf::over(Kit::shelf(), [$praline]);
+        $crunch = self::made("60 g praline\n40 g wafer flakes", $inner, 'own-crunch');
+        $engine = Engine::over(LayeredShelf::over($inner, [$crunch]));
+        $pull = (new Card($engine->method))->of($engine->read($engine->parse("layer: Cream\n200 g whipping cream\n20 g sugar\nlayer: Base\n100 g crunch\n30 g praline")))['pull'];
+        $grams = array_column(array_merge(...array_column($pull, 'lines')), 'grams', 'ingredient');
+        self::assertEqualsCanonicalizing(['cream-36' => 200.0, 'hazelnut' => 45.0, 'sugar' => 65.0, 'wafer-flakes' => 40.0], $grams);
+        self::assertSame(['Cold store', 'Dry store'], array_column($pull, 'place'));
+        $sugar = array_column(array_merge(...array_column($pull, 'lines')), 'for', 'ingredient')['sugar'];
+        self::assertEqualsCanonicalizing(['Cream' => 20.0, 'Crunch' => 30.0, 'Praline' => 15.0], array_column($sugar, 'grams', 'what'));
+    }
 }

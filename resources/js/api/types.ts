@@ -412,6 +412,8 @@ export interface Card {
     schools_at_work: SchoolAtWork[];
     tins: string[];
     ingredients: { layer: string; treat: string; lines: { grams: number; name: string; note: string; made_of: { grams: number; name: string }[] }[] }[];
+    /** What is fetched before, by where it is kept; preparations opened to the end. */
+    pull: { place: string; lines: { ingredient: string; name: string; grams: number; for: { what: string; grams: number }[] }[] }[];
     /** What the kitchen makes for itself, with its own steps. */
     preparations: { name: string; grams: number; steps: string[]; keeps_days: number }[];
     steps: string[];

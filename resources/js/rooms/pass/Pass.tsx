@@ -6,6 +6,7 @@ import { cardQuery, dishesQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
+import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
 /** What leaves the kitchen, as it will print. */
@@ -34,6 +35,7 @@ function PassOf({ id }: { id: number }) {
             {isPending && <Waiting what="the card" />}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && <RecipeCard card={data} />}
+            {data && <PullList card={data} />}
         </Box>
     );
 }

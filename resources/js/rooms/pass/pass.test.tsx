@@ -4,6 +4,7 @@ import { Problem } from '../../api/client';
 import type { Card } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { TrialRow } from '../notebook/TrialRow';
+import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
 afterEach(cleanup);
@@ -12,7 +13,7 @@ const card: Card = {
     title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
     brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
     ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled', made_of: [] }, { grams: 163.5, name: 'Passion-fruit juice', note: '', made_of: [{ grams: 10, name: 'Pulp' }] }] }],
-    open: [], final: true, steps: ['Boil it.'], own_method: [], preparations: [{ name: 'House praline', grams: 60, steps: ['Caramelise it.'], keeps_days: 60 }], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
+    open: [], final: true, steps: ['Boil it.'], own_method: [], pull: [{ place: 'Dry store', lines: [{ ingredient: 'sugar', name: 'Sugar', grams: 65, for: [{ what: 'Curd', grams: 20 }, { what: 'House praline', grams: 45 }] }] }], preparations: [{ name: 'House praline', grams: 60, steps: ['Caramelise it.'], keeps_days: 60 }], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
     diets: [{ diet: 'vegan', standing: 'unproven', why: ['Plant butter: is it free of milk protein?'] }, { diet: 'keto', standing: 'not met', why: ['Sugar'] }],
     cautions: ['Keep at 5 °C or below.'],
     schools_at_work: [{ question: 'juice', words: 'Juice', choice: 'bottled or frozen is fine', acts: 'method: how the juice is named' }, { question: 'market', words: 'Sold in', choice: 'EU', acts: 'routes: which sweeteners may be used' }],
@@ -40,6 +41,12 @@ describe('the card', () => {
         expect(screen.getByRole('alert').textContent).toContain('moonlit sugar');
         expect(container.textContent).not.toContain('Contains:');
         expect(container.textContent).toContain('Unknown until every line is answered.');
+    });
+    it('fetches each ingredient once and says for what', () => {
+        render(<PullList card={card} />);
+        expect(screen.getByText('65 g')).toBeTruthy();
+        expect(screen.getByText('Curd 20 g, House praline 45 g')).toBeTruthy();
+        expect(screen.getByText(/goes into House praline is counted here/)).toBeTruthy();
     });
     it('speaks of the diets that were asked for, never of unproven as met', () => {
         const { container } = render(<RecipeCard card={card} />);

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Process;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Quantity\Scale;
+use Transmuta\Reference\Table;
+use Transmuta\Shelf\Ingredient;
+
+/**
+ * What is fetched before a dish is made: every ingredient once, with its sum over all layers, by where it is kept
+ * (`core/data/reference/store.csv`, trade). What the kitchen makes for itself is opened, at any depth, into what goes into it.
+ */
+final class PullList
+{
+    private const PLACES = ['Cold store', 'Fruit and herbs', 'Freezer', 'Dry store', 'Tap'];
+
+    /** @return list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}> grams as a scale shows them, heaviest first */
+    public static function of(DishReading $dish): array
+    {
+        $store = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/store.csv'), 'place', 'of');
+        $sums = [];
+        foreach ($dish->layers as $layer) {
+            foreach ($layer->layer->understood() as $i => $line) {
+                $in = $layer->state->model->portions[$i]->ingredient;
+                foreach (self::leaves($in, $line->grams, $layer->layer->name) as [$id, $name, $group, $class, $grams, $for]) {
+                    $sums[$id] ??= ['ingredient' => $id, 'name' => $name, 'place' => $store["class:$class"] ?? $store["group:$group"] ?? 'Dry store', 'grams' => 0.0, 'for' => []];
+                    $sums[$id]['grams'] += $grams;
+                    $sums[$id]['for'][$for] = ($sums[$id]['for'][$for] ?? 0.0) + $grams;
+                }
+            }
+        }
+        usort($sums, static fn(array $a, array $b): int => $b['grams'] <=> $a['grams']);
+        $list = [];
+        foreach (self::PLACES as $place) {
+            $lines = array_values(array_filter($sums, static fn(array $sum): bool => $sum['place'] === $place));
+            if ($lines !== []) {
+                $list[] = ['place' => $place, 'lines' => array_map(static fn(array $sum): array => [
+                    'ingredient' => $sum['ingredient'],
+                    'name' => $sum['name'],
+                    'grams' => Scale::shown($sum['grams']),
+                    'for' => array_map(static fn(string $what, float $grams): array => ['what' => $what, 'grams' => Scale::shown($grams)], array_keys($sum['for']), $sum['for']),
+                ], $lines)];
+            }
+        }
+
+        return $list;
+    }
+
+    /** @return list<array{string, string, string, string, float, string}> id, name, group, class, g and what for */
+    private static function leaves(Ingredient $in, float $grams, string $for): array
+    {
+        if ($in->madeOf === null) {
+            return [[$in->id, $in->name, $in->group, $in->class, $grams, $for]];
+        }
+
+        return array_map(static fn(array $raw): array => [$raw['ingredient'], $raw['name'], $raw['group'], $raw['class'], $raw['grams'] * $grams / 1000, $in->name], $in->madeOf['raw']);
+    }
+}
