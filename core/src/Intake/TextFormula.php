@@ -147,7 +147,7 @@ final readonly class TextFormula
         }
         $whole = implode(' ', array_column($steps, 'text'));
         $layers = self::treated($layers, $steps, $whole, $inferred);
-        $layers = self::garnished($layers, $steps, $aside);
+        $layers = self::partsOfOthers(self::garnished($layers, $steps, $aside), $aside);
         $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
             $head['portions'] = self::portions($layers, $whole, $inferred);
@@ -267,6 +267,34 @@ final readonly class TextFormula
             }
         }
 
+        return self::frozenTogether($layers, $inferred);
+    }
+
+    /**
+     * What stands under a layer that is frozen last is frozen with it.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<Inference> $inferred
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function frozenTogether(array $layers, array &$inferred): array
+    {
+        $last = \count($layers) - 1;
+        if ($last < 1 || $layers[$last]['treat'] || !$layers[$last]['layer']->treatment->freezes()) {
+            return $layers;
+        }
+        foreach ($layers as $n => $one) {
+            if ($n === $last || $one['treat'] || $one['layer']->treatment->freezes()) {
+                continue;
+            }
+            $inferred = array_values(array_filter($inferred, static fn(Inference $was): bool => $was->what !== 'treat' || $was->layer !== $n));
+            $words = $one['layer']->treatment->words();
+            $words = ($words === 'none' ? '' : $words . '; ') . 'freeze -18 C';
+            $layers[$n]['layer'] = new Layer($one['layer']->name, $one['layer']->lines, TreatmentGrammar::parse($words), $one['layer']->tin, $one['layer']->loss);
+            $inferred[] = new Inference('treat', $n, $words, 'it is frozen with what stands on it');
+        }
+
         return $layers;
     }
 
@@ -294,6 +322,29 @@ final readonly class TextFormula
                 }
             }
             if ($kept !== [] && \count($kept) < \count($one['layer']->lines)) {
+                $layers[$n]['layer'] = $one['layer']->with($kept);
+            }
+        }
+
+        return $layers;
+    }
+
+    /**
+     * "reserved 1/2 cup filling", "the remaining crumb": a part of another layer, counted there already.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<string> $aside
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function partsOfOthers(array $layers, array &$aside): array
+    {
+        $names = array_map(static fn(array $one): string => preg_quote(mb_strtolower($one['layer']->name), '/'), $layers);
+        foreach ($layers as $n => $one) {
+            $others = implode('|', array_values(array_diff_key($names, [$n => ''])));
+            $kept = array_values(array_filter($one['layer']->lines, static fn(Line $line): bool => $others === '' || $line->ingredient !== null || preg_match("/^(?:the\\s+)?(?:reserved|remaining|rest\\s+of|leftover|left-over|\\d|half|a\\s+third)[^,]*\\b(?:$others)\\b\\s*(?:mixture|layer)?\\s*(?:\\(.*)?$/iu", trim($line->text)) !== 1));
+            if ($kept !== [] && \count($kept) < \count($one['layer']->lines)) {
+                array_push($aside, ...array_map(static fn(Line $line): string => $line->text, array_values(array_filter($one['layer']->lines, static fn(Line $line): bool => !\in_array($line, $kept, true)))));
                 $layers[$n]['layer'] = $one['layer']->with($kept);
             }
         }

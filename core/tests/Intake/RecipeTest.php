@@ -130,4 +130,20 @@ final class RecipeTest extends TestCase
         $formula = Kit::engine()->parse("Dream pot\n200 g moonbeams\n100 g sugar\n\nMethod\nMix well and chill for 2 hours.");
         self::assertSame(['200 g moonbeams'], array_map(static fn($line): string => $line->text, $formula->unresolved()));
     }
+
+    public function testWhatStandsOnTopIsNotDoneToWhatIsUnder(): void
+    {
+        $read = Kit::engine()->recipe("Budino\n\n3 cups whole milk\n4 egg yolks\n1/4 cup cornstarch\n1 cup sugar\n\nFor the topping:\n1/2 cup heavy cream, whipped\n\nDirections\nCook, whisking, until thick and boiling, 2 minutes. Chill.\nTop with whipped cream. Fill 6 verrines.");
+        self::assertSame(['boil 2 min stirred', 'whip'], array_map(static fn(Layer $layer): string => $layer->treatment->words(), $read->formula->layers));
+        self::assertSame(6, $read->formula->portions);
+        self::assertSame('us', $read->formula->measures->value);
+    }
+
+    public function testLayersFrozenInOneTinAreFrozenTogetherAndAPartOfAnotherIsCountedOnce(): void
+    {
+        $read = Kit::engine()->recipe("Vegan cheesecake\n\nFILLING\n2 cups cashews\n1/2 cup coconut cream\n\nBLUEBERRY LAYER\n1 cup blueberries\nreserved 1/2 cup filling\n\nBlend filling and pour into a 7-inch springform pan. Blend the rest with the blueberries, pour on top. Freeze 4 hours. Makes 10 slices.");
+        self::assertSame(['freeze -18 C', 'freeze -18 C'], array_map(static fn(Layer $layer): string => $layer->treatment->words(), $read->formula->layers));
+        self::assertContains('reserved 1/2 cup filling', $read->aside);
+        self::assertSame([], $read->formula->questions());
+    }
 }

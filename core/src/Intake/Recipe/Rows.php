@@ -41,6 +41,7 @@ final readonly class Rows
         }
         // Where the dish has a name already, a row is only taken for its title in what is plainly a whole recipe.
         $isWhole = array_filter($rows, static fn(string $row): bool => preg_match(self::METHOD, trim($row)) === 1 || preg_match(self::INGREDIENTS, trim($row)) === 1 || self::yield(trim($row)) !== null) !== [];
+        $hasSteps = array_filter($rows, self::isStep(...)) !== [];
         foreach ($rows as $at => $written) {
             $number = $at + 1;
             $text = trim($written);
@@ -106,7 +107,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Tin, '', $row);
                 continue;
             }
-            if ((!$isTitled || $isWhole) && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system)) {
+            if ((!$isTitled || $isWhole) && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system, $hasSteps)) {
                 $seenTitle = true;
                 $found[] = new Row($number, $text, RowKind::Title, '', self::titled($row));
                 continue;
@@ -167,6 +168,9 @@ final readonly class Rows
     public static function yield(string $row): ?int
     {
         $plain = mb_strtolower(Numbers::plain($row));
+        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:servings|serves|portions|people|persons)\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
+            return self::middle((float) $m[1], $m[2] ?? '');
+        }
         if (preg_match(self::YIELD, $plain) !== 1 || mb_strlen($plain) > 90 || preg_match('/^for\s+the\b/u', $plain) === 1) {
             return null;
         }
@@ -272,14 +276,15 @@ final readonly class Rows
         return $line->ingredient !== null && !($isStep && $line->confidence === Confidence::Guess);
     }
 
-    private function mayBeLine(string $row, UnitSystem $system): bool
+    /** @param bool $hasSteps whether the text goes on to a method: then a first row of a name alone is the dish's, "Shrikhand" */
+    private function mayBeLine(string $row, UnitSystem $system, bool $hasSteps): bool
     {
         if (mb_strlen($row) > 120) {
             return false;
         }
         $line = $this->lines->read($row, $system);
 
-        return $line->ingredient !== null || ($this->lines->ingredientNamed($row) !== null && \count(preg_split('/\s+/u', $row) ?: []) < 3);
+        return $line->ingredient !== null || (!$hasSteps && $this->lines->ingredientNamed($row) !== null && \count(preg_split('/\s+/u', $row) ?: []) < 3);
     }
 
     /** "raspberries, to serve": named, without an amount, and no part of what is made. */

@@ -63,6 +63,15 @@ final class Spoken
             // A word only one country has says as much as two that several share.
             $votes[$country] = \count($words[$country]) * ($country === 'au' ? 2 : 1);
         }
+        // Cups and inches without a gram or a millilitre are an American's.
+        if (preg_match('/\d[\s½¼¾⅓⅔\/\d]*\s*cups?\b|[½¼¾⅓⅔]\s*cups?\b/u', $text, $cups) === 1 && preg_match('/\d\s*(?:g|gm|gms|grams?|kg|ml|cl|l|litres?)\b/u', $text) !== 1) {
+            foreach ([$cups[0], preg_match('/\b\d{1,2}(?:-|\s)?(?:inch|in\.|")/u', $text, $inch) === 1 ? $inch[0] : null, preg_match('/\b\d+\s*(?:-\s*)?(?:oz|ounces?)\b/u', $text, $oz) === 1 ? $oz[0] : null] as $word) {
+                if ($word !== null) {
+                    ++$votes['us'];
+                    $words['us'][] = $word;
+                }
+            }
+        }
         arsort($votes);
         $best = array_key_first($votes);
         if ($votes[$best] < 2 || $votes[$best] === (array_values($votes)[1] ?? 0)) {
@@ -78,7 +87,7 @@ final class Spoken
         if (preg_match('/\b(?:cuts?|slices?|portion)\s+(?:it\s+)?into\s+(\d{1,2})\b(?!\s*(?:x|cm|mm|inch|"))/iu', $method, $m) === 1 && (int) $m[1] > 1) {
             return [(int) $m[1], $m[0]];
         }
-        if (preg_match('/\b(?:into|between|among|in|over|to)\s+(\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:[\p{L}-]+\s+){0,3}?(?:cups?|glass(?:es)?|pots?|ramekins?|mou?lds?|jars?|bowls|dishes|verrines?|katoris?|kulhads?|matkas?|coupes?|tumblers?)\b/iu', $method, $m) !== 1) {
+        if (preg_match('/\b(?:into|between|among|in|over|to|fill)\s+(\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:[\p{L}-]+\s+){0,3}?(?:cups?|glass(?:es)?|pots?|ramekins?|mou?lds?|jars?|bowls|dishes|verrines?|katoris?|kulhads?|matkas?|coupes?|tumblers?)\b/iu', $method, $m) !== 1) {
             return null;
         }
         $count = (int) (Numbers::take(mb_strtolower($m[1]))['value'] ?? 0);
@@ -126,7 +135,10 @@ final class Spoken
             return $found;
         }
         $names = array_map(static fn(Layer $layer): array => self::words($layer->name), $layers);
-        $last = null;
+        // What is said before anything is named is said of what there is most of.
+        $masses = array_map(static fn(Layer $layer): float => array_sum(array_map(static fn(Line $line): float => $line->grams, $layer->lines)), $layers);
+        arsort($masses);
+        $last = (int) array_key_first($masses);
         foreach ($steps as $step) {
             $heading = self::words($step['heading']);
             foreach (preg_split('/(?<=[.;!])\s+/u', $step['text']) ?: [] as $sentence) {
@@ -150,9 +162,7 @@ final class Spoken
                 arsort($scores);
                 $best = (int) array_key_first($scores);
                 $last = $scores[$best] > 0.4 ? $best : $last;
-                if ($last !== null) {
-                    $found[$last][] = $sentence;
-                }
+                $found[$last][] = $sentence;
             }
         }
 

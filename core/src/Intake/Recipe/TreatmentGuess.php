@@ -42,6 +42,10 @@ final class TreatmentGuess
                 }
             }
         }
+        // "1/2 cup heavy cream, whipped": a layer of nothing but cream, said on its line.
+        if ($found === [] && $isFolded && array_filter($lines, static fn(Line $line): bool => !$line->has('whipped') && preg_match('/sugar|vanilla|salt|allulose|erythritol|syrup|honey/', (string) $line->ingredient) !== 1) === []) {
+            $found[] = ['kind' => 'whip', 'words' => 'whip', 'said' => 'whipped'];
+        }
         // What is cooked to thicken is not boiled as well; what is baked was cooked only if it was said to thicken first.
         $kinds = array_column($found, 'kind');
         $kept = [];
@@ -58,7 +62,7 @@ final class TreatmentGuess
             return null;
         }
 
-        return [implode('; ', array_column($kept, 'words')), implode('”, “', array_map(static fn(array $one): string => $one['said'], $kept))];
+        return [implode('; ', array_unique(explode('; ', implode('; ', array_column($kept, 'words'))))), implode('”, “', array_map(static fn(array $one): string => $one['said'], $kept))];
     }
 
     /**
@@ -110,7 +114,14 @@ final class TreatmentGuess
             }
         }
         if (!$isCrumb && preg_match('/\bpeaks?\b|\b(?:whip|whipped|whisk|beat)\b.{0,60}\b(?:until|till|to)\b.{0,30}\b(?:stiff|thick|pale|fluffy|light|airy|doubled|tripled|volume|mousse|ribbon|firm|glossy)|\bwhip(?:ped|ping)?\b(?!\s*(?:ing)?\s*cream\s+(?:cheese)?\s*(?:,|into|in\s+a\s+pan|and\s+(?:milk|sugar)\s+to))|\baerate\b/u', $said) === 1
-            && preg_match('/cream|egg-white|aquafaba|egg|mascarpone|casein|protein|topping/', implode(' ', $ids)) === 1 && preg_match('/\bwhipp(?:ed|ing)\s+cream\s+(?:to\s+serve|on\s+the\s+side)|serve\s+with\s+whipped/u', $said) !== 1) {
+            && preg_match('/cream|egg-white|aquafaba|egg|mascarpone|casein|protein|topping/', implode(' ', $ids)) === 1
+            // "Top with whipped cream" speaks of the top, not of what is under it.
+            && (preg_match('/\b(?:top|topped|garnish|decorate|finish|serve|dollop)\b[^.;]*\bwhipped\s+(?:\w+\s+)?cream/u', $said) !== 1 || \count($ids) <= 3) && preg_match('/\bwhipp(?:ed|ing)\s+cream\s+(?:to\s+serve|on\s+the\s+side)|serve\s+with\s+whipped/u', $said) !== 1) {
+            // Yolks whisked over steam to a heat are cooked by it.
+            if ($hasEgg && $celsius !== null && $celsius >= 60.0 && $celsius <= 95.0) {
+                return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred; whip', round($celsius)), 'said' => $quote('\d+\s*°?\s*[cf]\b')];
+            }
+
             return ['kind' => 'whip', 'words' => 'whip', 'said' => $quote('peaks?|whip\w*|whisk|beat|aerate')];
         }
         $thickens = preg_match('/\b(?:thicken(?:s|ed)?|until\s+thick|coats?\s+the\s+back|coating|napp[eé]|curd|custard)\b|\b(?:spoon)\b/u', $said) === 1;
