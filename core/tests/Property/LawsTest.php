@@ -212,14 +212,16 @@ final class LawsTest extends TestCase
 
     public function testWhatIsFormattedIsReadAgainTheSame(): void
     {
-        $this->forAll(self::lines(), self::treatment(), Generators::choose(1, 48))->then(function (array $lines, string $treat, int $portions): void {
+        // One writer: its names are gathered once.
+        $writer = new FormulaText(Kit::shelf());
+        $this->forAll(self::lines(), self::treatment(), Generators::choose(1, 48))->then(function (array $lines, string $treat, int $portions) use ($writer): void {
             $formula = self::dish([self::layer($lines, $treat)], $portions);
-            $again = Kit::engine()->parse((new FormulaText(Kit::shelf()))->write($formula));
-            self::assertSame([], $again->unresolved(), (new FormulaText(Kit::shelf()))->write($formula));
+            $again = Kit::engine()->parse($writer->write($formula));
+            self::assertSame([], $again->unresolved(), $writer->write($formula));
             self::assertSame($formula->portions, $again->portions);
             self::assertSame($formula->layers[0]->treatment->words(), $again->layers[0]->treatment->words());
             foreach ($formula->layers[0]->lines as $i => $line) {
-                self::assertSame($line->ingredient, $again->layers[0]->lines[$i]->ingredient, (new FormulaText(Kit::shelf()))->write($formula));
+                self::assertSame($line->ingredient, $again->layers[0]->lines[$i]->ingredient, $writer->write($formula));
                 self::assertEqualsWithDelta($line->grams, $again->layers[0]->lines[$i]->grams, 1e-6);
             }
         });
