@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $studio_id
  * @property int $version_id
+ * @property int $revision_id the state of the version that was made
  * @property string $made_on
  * @property int $set_step rung of the ladder found, 0…6
  * @property string $sweetness too little, right, too much
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $remark
  * @property array<string, mixed> $predicted what the reading said when the trial was noted
  * @property Version $version
+ * @property Revision $revision
  */
 final class Trial extends Model
 {
@@ -32,5 +34,11 @@ final class Trial extends Model
     public function version(): BelongsTo
     {
         return $this->belongsTo(Version::class);
+    }
+
+    /** @return BelongsTo<Revision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class);
     }
 }

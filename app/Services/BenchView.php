@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Revision;
 use App\Models\Trial;
 use App\Models\Version;
 use Transmuta\Engine;
+use Transmuta\Format\FormulaChanges;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
@@ -28,7 +30,8 @@ final readonly class BenchView
     /** @return string the answer as JSON; what was kept of a reading goes out as it was written the first time */
     public function of(Version $version): string
     {
-        $original = $version->original();
+        $original = $version->aim();
+        $lineage = $version->lineage();
         $fresh = self::json([
             'version' => [
                 'id' => $version->id,
@@ -44,14 +47,50 @@ final readonly class BenchView
                 'schools' => (object) $version->dish->schools,
                 'schools_at_work' => Schools::atWork(...$this->shelves->schools($version)),
                 'revision' => $version->revision,
+                'standing' => $version->standing(),
+                'aim' => $this->aimed($version, $lineage),
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
-            'lineage' => $version->lineage(),
+            'lineage' => $lineage,
             'trials' => $version->trials->map(self::trial(...))->all(),
         ]);
         $read = $this->kept->of($version, $original, fn(): string => self::json($this->read($version, $original)));
 
         return substr($fresh, 0, -1) . ',' . substr($read, 1);
+    }
+
+    /**
+     * What it aims at: for a version the revision of the original, and whether that has moved on since; for the original the versions that aim
+     * at an earlier state of it.
+     *
+     * @param list<array{id: int, name: string, parent_id: ?int, aims_at: ?int}> $lineage
+     *
+     * @return array{number: ?int, is_behind: bool, behind: list<array{id: int, name: string}>}
+     */
+    private function aimed(Version $version, array $lineage): array
+    {
+        $now = History::numberOf($lineage[0]['id']);
+        $own = array_column($lineage, 'aims_at', 'id')[$version->id] ?? null;
+        $behind = array_values(array_filter($lineage, static fn(array $one): bool => $one['aims_at'] !== null && $one['aims_at'] !== $now));
+
+        return ['number' => $own, 'is_behind' => $own !== null && $own !== $now, 'behind' => $version->parent_id === null ? array_map(static fn(array $one): array => ['id' => $one['id'], 'name' => $one['name']], $behind) : []];
+    }
+
+    /** @return array<string, mixed> two states of a version: both sides, what was done, and what it came to */
+    public function compareRevisions(Version $version, Revision $a, Revision $b): array
+    {
+        $as = static function (Revision $one) use ($version): Version {
+            $then = clone $version;
+            $then->setRawAttributes(['name' => "Revision $one->number", 'formula' => $one->getRawOriginal('formula'), 'shelf' => $one->getRawOriginal('shelf')] + $version->getAttributes());
+            $then->setRelation('dish', $version->dish);
+
+            return $then;
+        };
+
+        return [
+            ...$this->compare($as($a), $as($b)),
+            'words' => (new FormulaChanges($this->shelf->shelf()))->between($a->formula, $b->formula),
+        ];
     }
 
     /** @param array<string, mixed> $of */
@@ -174,6 +213,7 @@ final readonly class BenchView
         return [
             'id' => $trial->id,
             'version_id' => $trial->version_id,
+            'revision' => $trial->revision->number,
             'made_on' => $trial->made_on,
             'set_step' => $trial->set_step,
             'set_word' => Ladder::WORDS[$trial->set_step],

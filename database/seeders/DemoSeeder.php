@@ -8,6 +8,7 @@ use App\Models\Dish;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\Version;
+use App\Services\History;
 use App\Services\Preparations;
 use App\Services\RouteFinder;
 use App\Services\StudioShelf;
@@ -50,7 +51,7 @@ final class DemoSeeder extends Seeder
         ['file' => 'frozen-quince-bar', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::GlutenFree]]]],
     ];
 
-    private VersionShelf $shelves;
+    private History $history;
 
     public function run(): void
     {
@@ -60,7 +61,8 @@ final class DemoSeeder extends Seeder
         }
         DB::transaction(function (): void {
             $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
-            $this->shelves = new VersionShelf(new StudioShelf($studio->refresh()), app());
+            $shelf = new StudioShelf($studio->refresh());
+            $this->history = new History(new VersionShelf($shelf, app()), $shelf);
             $this->preparation($studio);
             $engine = Engine::over(IngredientList::shipped());
             foreach (self::DISHES as $dish) {
@@ -87,7 +89,7 @@ final class DemoSeeder extends Seeder
         $original = $this->version($dish, null, 'Original', Brief::of([]), $formula, ['kind' => 'typed']);
         foreach ($plan['versions'] as $wanted) {
             $brief = Brief::of($wanted['diets'], netCarbs: $wanted['net_carbs'] ?? null);
-            $route = $engine->reformulate($formula, $brief)[0] ?? null;
+            $route = $engine->reformulate($original->formula, $brief)[0] ?? null;
             if (!$route instanceof Route) {
                 throw new \LogicException("$plan[file] has no route for " . $wanted['diets'][0]->value);
             }
@@ -96,6 +98,7 @@ final class DemoSeeder extends Seeder
                 Trial::query()->create([
                     'studio_id' => $studio->id,
                     'version_id' => $version->id,
+                    'revision_id' => History::head($version)->id,
                     'made_on' => $wanted['trial']['made_on'],
                     'set_step' => $wanted['trial']['step'],
                     'sweetness' => $wanted['trial']['sweetness'],
@@ -110,9 +113,9 @@ final class DemoSeeder extends Seeder
     /** @param array<string, mixed> $origin */
     private function version(Dish $dish, ?Version $parent, string $name, Brief $brief, Formula $formula, array $origin): Version
     {
-        return Version::query()->create([
+        return $this->history->born([
             'studio_id' => $dish->studio_id, 'dish_id' => $dish->id, 'parent_id' => $parent?->id, 'name' => $name,
-            'brief' => $brief->toArray(), 'formula' => $formula, 'origin' => $origin, 'shelf' => $this->shelves->stamp($formula), 'revision' => 1,
-        ]);
+            'brief' => $brief->toArray(), 'formula' => $formula, 'origin' => $origin,
+        ], $origin['kind'] === 'route' ? 'route' : 'typed', [$parent === null ? 'Written down' : "From $parent->name"]);
     }
 }

@@ -59,7 +59,7 @@ final class BenchTest extends FeatureCase
     {
         $vegan = $this->vegan();
         $before = $this->getJson("/api/versions/$vegan->id")->json();
-        $wanted = ['Curd' => ['sweetness' => 22.0]];
+        $wanted = [$before['layer_keys'][1] => ['sweetness' => 22.0]];
         $kept = $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => $vegan->revision, 'wanted' => $wanted])->assertOk()->json();
         $sweet = collect($kept['rails'][1])->firstWhere('property', 'sweetness');
         self::assertEqualsWithDelta(22.0, $sweet['target'], 1e-6);
@@ -67,7 +67,7 @@ final class BenchTest extends FeatureCase
         $balanced = $this->postJson("/api/versions/$vegan->id/rebalance", ['revision' => $kept['version']['revision'], 'formula' => $kept['now']['formula']])->assertOk()->json();
         self::assertEqualsWithDelta(22.0, collect($balanced['rails'][1])->firstWhere('property', 'sweetness')['now'], 1.5);
         $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => $wanted])->assertConflict();
-        $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => ['Curd' => ['mood' => 3]]])->assertUnprocessable();
+        $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => [$before['layer_keys'][1] => ['mood' => 3]]])->assertUnprocessable();
     }
 
     public function testOfTwoLayersOfOneNameOneRailIsWantedOtherwise(): void
@@ -77,9 +77,10 @@ final class BenchTest extends FeatureCase
         $original = $dish['versions'][0]['id'];
         $route = $this->postJson("/api/versions/$original/routes", ['diets' => ['vegan']])->json('routes.0.hash');
         $made = $this->postJson("/api/versions/$original/versions", ['diets' => ['vegan'], 'route' => $route])->assertCreated()->json();
-        self::assertSame(['Cream', 'Cream (2)'], $made['layer_keys']);
+        self::assertSame(array_column($made['now']['formula']['layers'], 'id'), $made['layer_keys']);
+        self::assertCount(2, array_unique($made['layer_keys']));
         $id = $made['version']['id'];
-        $kept = $this->putJson("/api/versions/$id/wanted", ['revision' => 1, 'wanted' => ['Cream (2)' => ['sweetness' => 5.0]]])->assertOk()->json();
+        $kept = $this->putJson("/api/versions/$id/wanted", ['revision' => 1, 'wanted' => [$made['layer_keys'][1] => ['sweetness' => 5.0]]])->assertOk()->json();
         $target = static fn(int $layer): float => collect($kept['rails'][$layer])->firstWhere('property', 'sweetness')['target'];
         self::assertEqualsWithDelta(5.0, $target(1), 1e-6);
         self::assertGreaterThan(6.0, $target(0), 'the first cream keeps its own');
@@ -135,7 +136,10 @@ final class BenchTest extends FeatureCase
         $child = $custard->versions->get(1);
         self::assertNotNull($child);
         $this->app?->forgetScopedInstances();
-        self::assertSame($saved['now']['reading']['portion'], $this->getJson("/api/versions/$child->id")->json('original.reading.portion'), 'a version sees its original as it is now');
+        self::assertSame($first['now']['reading']['portion'], $this->getJson("/api/versions/$child->id")->json('original.reading.portion'), 'a version aims at its original as it was');
+        $this->putJson("/api/versions/$child->id/aim")->assertOk();
+        $this->app?->forgetScopedInstances();
+        self::assertSame($saved['now']['reading']['portion'], $this->getJson("/api/versions/$child->id")->json('original.reading.portion'), 'until it is aimed anew');
     }
 
     public function testTheCounterListsAPageAndFindsByName(): void

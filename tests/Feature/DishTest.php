@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Dish;
 use App\Models\Studio;
 use App\Models\Version;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -84,9 +85,18 @@ final class DishTest extends FeatureCase
     {
         $other = Studio::query()->create(['slug' => 'harbour', 'name' => 'Harbour kiosk']);
         $dish = $this->dish();
-        $dish->update(['studio_id' => $other->id]);
         $version = $dish->versions->firstOrFail();
-        $version->update(['studio_id' => $other->id]);
+        // The store itself keeps a dish and its versions in one studio.
+        try {
+            DB::table('versions')->where('id', $version->id)->update(['studio_id' => $other->id]);
+            self::fail('a version of one studio under a dish of another');
+        } catch (QueryException) {
+        }
+        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+        foreach (['dishes' => 'id', 'versions' => 'dish_id'] as $table => $key) {
+            DB::table($table)->where($key, $dish->id)->update(['studio_id' => $other->id]);
+        }
+        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
         $this->getJson("/api/dishes/$dish->id")->assertNotFound();
         $this->getJson("/api/versions/$version->id")->assertNotFound();
         $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => ['layers' => [['lines' => ['5 g sugar']]]]])->assertNotFound();

@@ -7,8 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\StoreDishRequest;
 use App\Http\Resources\DishResource;
 use App\Models\Dish;
-use App\Models\Version;
-use App\Services\VersionShelf;
+use App\Services\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -39,12 +38,12 @@ final class DishController extends Controller
         return DishResource::collection($query->get())->response()->header('X-Total', (string) $total);
     }
 
-    public function store(StoreDishRequest $request, Engine $engine, VersionShelf $shelves): JsonResponse
+    public function store(StoreDishRequest $request, Engine $engine, History $history): JsonResponse
     {
         $formula = $request->formula($engine);
-        $dish = DB::transaction(function () use ($formula, $shelves): Dish {
+        $dish = DB::transaction(function () use ($formula, $history): Dish {
             $dish = Dish::query()->create(['studio_id' => $this->studio()->id, 'title' => $formula->title, 'family' => $formula->family->value]);
-            Version::query()->create([
+            $history->born([
                 'studio_id' => $dish->studio_id,
                 'dish_id' => $dish->id,
                 'parent_id' => null,
@@ -52,9 +51,7 @@ final class DishController extends Controller
                 'brief' => Brief::of([])->toArray(),
                 'formula' => $formula,
                 'origin' => ['kind' => 'typed'],
-                'shelf' => $shelves->stamp($formula),
-                'revision' => 1,
-            ]);
+            ], 'typed', ['Written down']);
 
             return $dish->load('versions.trials');
         });

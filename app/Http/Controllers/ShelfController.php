@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PacketRequest;
 use App\Models\Evidence;
 use App\Models\OwnIngredient;
-use App\Models\Version;
 use App\Services\OwnShelf;
 use App\Services\StudioShelf;
+use App\Services\Uses;
 use Illuminate\Http\JsonResponse;
 use Transmuta\Engine;
 use Transmuta\Format\IngredientJson;
@@ -18,9 +18,6 @@ use Transmuta\Shelf\Ingredient;
 /** The shelf: what is on it, and what this studio adds to it or sees differently. */
 final class ShelfController extends Controller
 {
-    /** Most versions named as places an ingredient is used in. */
-    private const MOST_USES = 40;
-
     public function __construct(private readonly StudioShelf $shelf) {}
 
     public function index(Engine $engine): JsonResponse
@@ -133,9 +130,6 @@ final class ShelfController extends Controller
     /** @return list<array<string, mixed>> */
     private function usedIn(string $slug): array
     {
-        $query = Version::query()->with('dish');
-        $query->where('studio_id', $this->studio()->id)->whereRaw('json_exists(shelf, ?)', ['$."' . addcslashes($slug, '"\\') . '"'])->orderBy('dish_id')->orderBy('id')->limit(self::MOST_USES);
-
-        return array_values($query->get()->map(static fn(Version $v): array => ['version_id' => $v->id, 'version' => $v->name, 'dish' => $v->dish->title])->all());
+        return app(Uses::class)->of($this->studio(), [$slug])['uses'];
     }
 }

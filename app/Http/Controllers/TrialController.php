@@ -8,6 +8,7 @@ use App\Http\Requests\StoreTrialRequest;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\BenchView;
+use App\Services\History;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +19,7 @@ final class TrialController extends Controller
 {
     public function index(): JsonResponse
     {
-        $query = Trial::query()->with('version.dish');
+        $query = Trial::query()->with(['version.dish', 'revision:id,number']);
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id');
 
         return new JsonResponse($query->get()->map(static fn(Trial $trial): array => [
@@ -40,6 +41,7 @@ final class TrialController extends Controller
             'remark' => (string) $request->string('remark'),
             'studio_id' => $version->studio_id,
             'version_id' => $version->id,
+            'revision_id' => History::head($version)->id,
             'predicted' => Prediction::of($shelves->engine($version)->read($version->formula))->toArray(),
         ]));
 

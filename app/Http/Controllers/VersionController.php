@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exceptions\Conflict;
 use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
 use App\Http\Requests\ScaleRequest;
 use App\Http\Requests\WantRequest;
 use App\Models\Version;
 use App\Services\BenchView;
+use App\Services\History;
 use App\Services\RouteFinder;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +25,7 @@ use Transmuta\Reformulation\Brief;
 
 final class VersionController extends Controller
 {
-    public function __construct(private readonly VersionShelf $shelves) {}
+    public function __construct(private readonly VersionShelf $shelves, private readonly History $history) {}
 
     public function show(Version $version, BenchView $bench): JsonResponse
     {
@@ -40,20 +40,19 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $formula = $request->formula($engine);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), $formula));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), 'edited', $formula));
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
     public function rebalance(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
-        $original = $version->original();
-        if ($original->id === $version->id) {
+        if ($version->parent_id === null) {
             throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
-        $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $original->formula, wanted: $version->wanted);
+        $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $version->aim()->formula, wanted: $version->wanted);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), $formula));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), 'balanced', $formula));
     }
 
     public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
@@ -103,7 +102,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
 
-        return self::shown($bench, $this->write($version, $request->integer('revision'), static fn(Version $locked): array => ['wanted' => $request->wanted()]));
+        return self::shown($bench, $this->history->write($version, $request->integer('revision'), 'wanted', static fn(Version $held): array => ['wanted' => $request->wanted()]));
     }
 
     public function note(Request $request, Version $version): JsonResponse
@@ -113,6 +112,34 @@ final class VersionController extends Controller
         DB::transaction(static fn(): bool => $version->update(['notes' => (string) $request->string('notes')]));
 
         return new JsonResponse(['notes' => $version->notes]);
+    }
+
+    /** One step back in the version's history, or forth again. */
+    public function undo(Request $request, Version $version, BenchView $bench): JsonResponse
+    {
+        return $this->stepped($request, $version, $bench, true);
+    }
+
+    public function redo(Request $request, Version $version, BenchView $bench): JsonResponse
+    {
+        return $this->stepped($request, $version, $bench, false);
+    }
+
+    private function stepped(Request $request, Version $version, BenchView $bench, bool $isBack): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
+
+        return self::shown($bench, $this->history->step($version, $request->integer('revision'), $isBack));
+    }
+
+    /** Aims the version at the original as it stands now. */
+    public function aim(Version $version, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        DB::transaction(fn() => $this->history->aim($version));
+
+        return self::shown($bench, $version->opened());
     }
 
     /** Two versions of one dish side by side: what differs. */
@@ -147,7 +174,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), $version->formula, true));
+        return self::shown($bench, $this->save($version, $request->integer('revision'), 'shelf renewed', $version->formula, true));
     }
 
     private static function shown(BenchView $bench, Version $version, int $status = 200): JsonResponse
@@ -156,34 +183,11 @@ final class VersionController extends Controller
     }
 
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
-    private function save(Version $version, int $revision, Formula $formula, bool $afresh = false): Version
+    private function save(Version $version, int $lock, string $kind, Formula $formula, bool $afresh = false): Version
     {
-        return $this->write($version, $revision, function (Version $locked) use ($formula, $afresh): array {
-            if ($locked->parent_id === null) {
-                $locked->dish->update(['title' => $formula->title, 'summary' => null]);
-            }
-
-            return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $afresh ? [] : $locked->shelf)];
+        return $this->history->write($version, $lock, $kind, function (Version $held) use ($formula, $afresh): array {
+            return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $afresh ? [] : $held->shelf)];
         });
-    }
-
-    /** @param callable(Version): array<string, mixed> $change refused when another window saved first */
-    private function write(Version $version, int $revision, callable $change): Version
-    {
-        /** @var Version $saved */
-        $saved = DB::transaction(static function () use ($version, $revision, $change): Version {
-            $query = Version::query()->with(['dish', 'trials']);
-            $query->lockForUpdate();
-            $locked = $query->findOrFail($version->id);
-            if ($locked->revision !== $revision) {
-                throw new Conflict($locked);
-            }
-            $locked->fill([...$change($locked), 'revision' => $revision + 1])->save();
-
-            return $locked;
-        });
-
-        return $saved;
     }
 
     /**
@@ -205,7 +209,7 @@ final class VersionController extends Controller
                 return [$same, false];
             }
 
-            return [Version::query()->create([
+            return [$this->history->born([
                 'studio_id' => $version->studio_id,
                 'dish_id' => $version->dish_id,
                 'parent_id' => $version->id,
@@ -213,9 +217,7 @@ final class VersionController extends Controller
                 'brief' => $brief,
                 'formula' => $formula,
                 'origin' => $origin,
-                'shelf' => $this->shelves->stamp($formula, $version->shelf),
-                'revision' => 1,
-            ]), true];
+            ], \is_string($origin['kind'] ?? null) ? $origin['kind'] : 'taken', ["From $version->name"], $version->shelf), true];
         });
         [$child, $isNew] = $made;
 

@@ -7,10 +7,12 @@ namespace Transmuta\Format;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Identity;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
@@ -37,6 +39,7 @@ final readonly class FormulaJson
             'portions' => $formula->portions,
             'serve_at_c' => $formula->serveAt,
             'layers' => array_map(static fn(Layer $layer): array => [
+                'id' => $layer->id,
                 'name' => $layer->name,
                 'treat' => $layer->treatment->words(),
                 'air' => $layer->treatment->air(),
@@ -44,7 +47,7 @@ final readonly class FormulaJson
                 'loss' => $layer->loss?->words(),
                 'lines' => array_map(self::line(...), $layer->lines),
             ], $formula->layers),
-            'method' => $formula->method,
+            'method' => array_map(static fn(Step $step): array => ['id' => $step->id, 'text' => $step->text], $formula->method),
             'measured' => array_map(static fn(Measured $m): array => ['ingredient' => $m->ingredient, 'brix' => $m->brix, 'acid' => $m->acid], $formula->measured),
         ];
     }
@@ -73,7 +76,7 @@ final readonly class FormulaJson
                 measures: $system,
                 portions: (int) self::number($data, 'portions', 1),
                 serveAt: self::number($data, 'serve_at_c', 5.0),
-                method: array_values(array_filter(\is_array($data['method'] ?? null) ? $data['method'] : [], is_string(...))),
+                method: self::method($data['method'] ?? []),
                 measured: $this->measured($data['measured'] ?? []),
             );
         } catch (Nonsense $nonsense) {
@@ -85,6 +88,7 @@ final readonly class FormulaJson
     private static function line(Line $line): array
     {
         return [
+            'id' => $line->id,
             'text' => $line->text,
             'ingredient' => $line->ingredient,
             'grams' => $line->ingredient === null ? null : round($line->grams, 3),
@@ -124,6 +128,7 @@ final readonly class FormulaJson
             treatment: $treatment,
             tin: $tin === '' ? null : Tin::parse($tin),
             loss: $loss === '' ? null : Loss::parse($loss),
+            id: Identity::clean(self::text($layer, 'id', '')),
         );
     }
 
@@ -144,6 +149,36 @@ final readonly class FormulaJson
         return $measured;
     }
 
+    /** @return list<Step> steps as texts, or with their ids */
+    private static function method(mixed $steps): array
+    {
+        $method = [];
+        foreach (\is_array($steps) ? $steps : [] as $step) {
+            if (\is_string($step)) {
+                $method[] = new Step($step);
+            } elseif (\is_array($step) && \is_string($step['text'] ?? null)) {
+                $method[] = new Step($step['text'], Identity::clean(self::text($step, 'id', '')));
+            }
+        }
+
+        return $method;
+    }
+
+    /**
+     * What was typed into a line keeps the line's id: the first of what it holds has it.
+     *
+     * @param array<array-key, mixed> $line
+     * @param non-empty-list<Line> $read
+     *
+     * @return non-empty-list<Line>
+     */
+    private static function sameId(array $line, array $read): array
+    {
+        $read[0] = $read[0]->identified(Identity::clean(self::text($line, 'id', '')));
+
+        return $read;
+    }
+
     /** @return list<Line> a typed line may hold several */
     private function readLine(mixed $line, string $place, UnitSystem $system): array
     {
@@ -155,7 +190,7 @@ final readonly class FormulaJson
         }
         $ingredient = self::text($line, 'ingredient', '');
         if ($ingredient === '') {
-            return $this->lines->lines(self::text($line, 'text', ''), $system);
+            return self::sameId($line, $this->lines->lines(self::text($line, 'text', ''), $system));
         }
         $grams = $line['grams'] ?? null;
         if (!\is_int($grams) && !\is_float($grams)) {
@@ -170,7 +205,7 @@ final readonly class FormulaJson
                 Confidence::tryFrom(self::text($line, 'confidence', 'sure')) ?? Confidence::Sure,
                 array_values(array_filter(\is_array($line['prep'] ?? null) ? $line['prep'] : [], is_string(...))),
                 ($line['pinned'] ?? false) === true,
-            )->doubting(self::text($line, 'doubt', '') ?: null, array_values(array_filter(\is_array($line['suggestions'] ?? null) ? $line['suggestions'] : [], is_string(...))))];
+            )->doubting(self::text($line, 'doubt', '') ?: null, array_values(array_filter(\is_array($line['suggestions'] ?? null) ? $line['suggestions'] : [], is_string(...))))->identified(Identity::clean(self::text($line, 'id', '')))];
         } catch (Nonsense $nonsense) {
             throw Unreadable::json(\sprintf('%s (%s): %s', $place, $ingredient, $nonsense->mend));
         } catch (\Transmuta\Shelf\UnknownIngredient $unknown) {

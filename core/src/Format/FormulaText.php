@@ -6,6 +6,7 @@ namespace Transmuta\Format;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
+use Transmuta\Formula\Step;
 use Transmuta\Intake\Matcher;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Shelf;
@@ -41,7 +42,7 @@ final readonly class FormulaText
             }
         }
         if ($formula->method !== []) {
-            array_push($rows, '', 'method:', ...$formula->method);
+            array_push($rows, '', 'method:', ...array_map(static fn(Step $step): string => $step->text, $formula->method));
         }
 
         return implode("\n", $rows) . "\n";

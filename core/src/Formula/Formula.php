@@ -14,7 +14,7 @@ final readonly class Formula
 
     /**
      * @param list<Layer> $layers bottom first
-     * @param list<string> $method the maker's own steps
+     * @param list<Step> $method the maker's own steps
      * @param list<Measured> $measured fruit as measured for this dish
      */
     private function __construct(
@@ -30,7 +30,7 @@ final readonly class Formula
 
     /**
      * @param list<Layer> $layers
-     * @param list<string> $method
+     * @param list<Step> $method
      * @param list<Measured> $measured
      *
      * @throws Nonsense if portions or the serving temperature cannot be meant
@@ -59,6 +59,12 @@ final readonly class Formula
     public function with(array $layers, ?string $title = null): self
     {
         return new self($title ?? $this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $layers, $this->method, $this->measured);
+    }
+
+    /** @param list<Step> $method */
+    public function withMethod(array $method): self
+    {
+        return new self($this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $this->layers, $method, $this->measured);
     }
 
     /** @return list<Line> lines computed from a guess that nobody has confirmed, in order */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
-/** What tells the layers of a dish apart where two have one name: the name, and for the second of it "name (2)". */
+/** What tells the layers of a dish apart: their ids; where nobody has given one, the name, and for the second of it "name (2)". */
 final class LayerKeys
 {
     /**
@@ -16,7 +16,7 @@ final class LayerKeys
     {
         $taken = $keys = [];
         foreach ($layers as $layer) {
-            $key = $layer->name;
+            $key = $layer->id !== '' ? $layer->id : $layer->name;
             for ($n = 2; isset($taken[$key]); ++$n) {
                 $key = "$layer->name ($n)";
             }

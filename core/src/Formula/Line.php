@@ -14,6 +14,7 @@ final readonly class Line
      * @param list<string> $prep sub-steps of this line alone: `boiled`, `melted`, `whipped`, `heated`, `infused`
      * @param list<string> $suggestions ingredient ids that may be meant
      * @param ?string $doubt what is not accounted for in a line that is a guess, or how a slip was read
+     * @param string $id a ULID, or '' where nobody has given one
      */
     private function __construct(
         public string $text,
@@ -27,6 +28,7 @@ final readonly class Line
         public array $suggestions,
         public int $number,
         public ?string $doubt = null,
+        public string $id = '',
     ) {}
 
     /**
@@ -59,23 +61,28 @@ final readonly class Line
 
     public function weighing(float $grams): self
     {
-        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions);
+        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id);
+    }
+
+    public function identified(string $id): self
+    {
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $id);
     }
 
     public function pinned(bool $pinned): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
     }
 
     public function traced(string $trace): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
+        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
     }
 
     /** No surer than that. */
     public function atMost(Confidence $confidence): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
     }
 
     /**
@@ -84,7 +91,7 @@ final readonly class Line
      */
     public function doubting(?string $doubt, array $suggestions): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt, $this->id);
     }
 
     /** Computed as if it were so, and not yet known to be: read as a guess and not confirmed. */

@@ -57,7 +57,7 @@ final class Scaling
         $layers = array_map(static function (Layer $layer) use ($factor, $tin): Layer {
             $lines = array_map(static fn(Line $line): Line => $line->ingredient === null ? $line : $line->weighing(Scale::shown($line->grams * $factor)), $layer->lines);
 
-            return new Layer($layer->name, $lines, $layer->treatment, $tin($layer->tin), $layer->loss?->times($factor));
+            return $layer->with($lines)->in($tin($layer->tin))->losing($layer->loss?->times($factor));
         }, $formula->layers);
 
         return Formula::of($formula->title, $layers, $formula->family, $formula->measures, $portions, $formula->serveAt, $formula->method, $formula->measured);

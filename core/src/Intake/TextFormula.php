@@ -10,6 +10,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Intake\Recipe\Inference;
@@ -166,7 +167,7 @@ final readonly class TextFormula
             }
         }
         try {
-            return new ReadRecipe(Formula::of($title, array_column($layers, 'layer'), $head['family'] ?? Family::Other, $system, $head['portions'] ?? 1, $head['serve'] ?? 5.0, $method, $head['measured']), $inferred, $aside);
+            return new ReadRecipe(Formula::of($title, array_column($layers, 'layer'), $head['family'] ?? Family::Other, $system, $head['portions'] ?? 1, $head['serve'] ?? 5.0, Step::all($method), $head['measured']), $inferred, $aside);
         } catch (Nonsense $nonsense) {
             throw Unreadable::line(1, $nonsense->getMessage(), ucfirst($nonsense->mend) . '.');
         }
@@ -252,7 +253,7 @@ final readonly class TextFormula
             $reduced = $one['layer']->loss === null && !$one['treat'] ? TreatmentGuess::reduced($of[$n]) : null;
             if ($reduced !== null) {
                 $layer = $layers[$n]['layer'];
-                $layers[$n]['layer'] = new Layer($layer->name, $layer->lines, $layer->treatment, $layer->tin, Loss::reduceBy($reduced[0]));
+                $layers[$n]['layer'] = $layer->losing(Loss::reduceBy($reduced[0]));
                 $inferred[] = new Inference('loss', $n, \sprintf('reduce by %d %%', round(100 * $reduced[0])), \sprintf('“%s”', $reduced[1]));
             }
             if ($guess === null) {
@@ -260,7 +261,7 @@ final readonly class TextFormula
             }
             try {
                 $layer = $layers[$n]['layer'];
-                $layers[$n]['layer'] = new Layer($layer->name, $layer->lines, TreatmentGrammar::parse($guess[0]), $layer->tin, $layer->loss);
+                $layers[$n]['layer'] = $layer->treated(TreatmentGrammar::parse($guess[0]));
                 $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
             } catch (Nonsense) {
                 // A heat or time no kitchen uses says nothing.
@@ -291,7 +292,7 @@ final readonly class TextFormula
             $inferred = array_values(array_filter($inferred, static fn(Inference $was): bool => $was->what !== 'treat' || $was->layer !== $n));
             $words = $one['layer']->treatment->words();
             $words = ($words === 'none' ? '' : $words . '; ') . 'freeze -18 C';
-            $layers[$n]['layer'] = new Layer($one['layer']->name, $one['layer']->lines, TreatmentGrammar::parse($words), $one['layer']->tin, $one['layer']->loss);
+            $layers[$n]['layer'] = $one['layer']->treated(TreatmentGrammar::parse($words));
             $inferred[] = new Inference('treat', $n, $words, 'it is frozen with what stands on it');
         }
 
@@ -369,7 +370,7 @@ final readonly class TextFormula
         arsort($mass);
         $n = (int) array_key_first($mass);
         $layer = $layers[$n]['layer'];
-        $layers[$n] = ['layer' => new Layer($layer->name, $layer->lines, $layer->treatment, Tin::parse($tin[0]), $layer->loss), 'treat' => $layers[$n]['treat']];
+        $layers[$n] = ['layer' => $layer->in(Tin::parse($tin[0])), 'treat' => $layers[$n]['treat']];
         $inferred[] = new Inference('tin', $n, $tin[0], \sprintf('“%s”', mb_strimwidth($tin[1], 0, 80, '…')));
 
         return array_values($layers);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Preparation;
 
 use Transmuta\Formula\Nonsense;
+use Transmuta\Formula\Step;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
@@ -91,7 +92,7 @@ final readonly class PreparationMaker
             'marks' => [],
             'made_of' => [
                 'lines' => array_map(static fn(array $u): array => ['ingredient' => $u['in']->id, 'name' => $u['in']->name, 'grams' => round(1000 * $u['went'] / max(1e-9, $yield), 3)], $used),
-                'steps' => $preparation->formula->method !== [] ? $preparation->formula->method : $this->method->steps($dish),
+                'steps' => $preparation->formula->method !== [] ? array_map(static fn(Step $step): string => $step->text, $preparation->formula->method) : $this->method->steps($dish),
                 'yield' => round($yield, 2),
                 'keeps_days' => $preparation->keepsDays ?? $dish->keepsDays(),
                 'beside' => $preparation->beside,

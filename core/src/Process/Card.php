@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process;
 
 use Transmuta\Diet\Verdict;
+use Transmuta\Formula\Step;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LabelRounding;
 use Transmuta\Quantity\Scale;
@@ -58,7 +59,7 @@ final readonly class Card
         return [
             'ingredients' => $ingredients,
             'steps' => $this->method->steps($dish),
-            'own_method' => $dish->formula->method,
+            'own_method' => array_map(static fn(Step $step): string => $step->text, $dish->formula->method),
             // What the kitchen makes for itself opens into its own lines and steps.
             'preparations' => array_values($made),
             'pull' => PullList::of($dish),

@@ -19,7 +19,7 @@ final class Changes
     private const GROWN = 0.2;
 
     /**
-     * @return array{layer: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}|null null when nothing left and nothing came
+     * @return array{layer: string, layer_id: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}|null null when nothing left and nothing came
      */
     public static function between(LayerReading $before, LayerReading $after): ?array
     {
@@ -41,7 +41,7 @@ final class Changes
         $plain = static fn(array $lines): array => array_values(array_map(static fn(array $l): array => ['ingredient' => $l['ingredient'], 'name' => $l['name'] . ($l['grew'] ? ', more' : ''), 'grams' => round($l['grams'], 2), 'weigh' => Scale::solution($l['grams'], $l['wet'])], $lines));
         $sentence = static fn(array $parts): string => $parts === [] ? '' : implode('; ', $parts) . '.';
 
-        return ['layer' => $before->layer->name, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];
+        return ['layer' => $before->layer->name, 'layer_id' => $before->layer->id, 'out' => $plain($out), 'in' => $plain($in), 'why' => trim($sentence($left) . ' Now ' . lcfirst($sentence($came)))];
     }
 
     /** What will be different in the mouth beyond the package's own words. */

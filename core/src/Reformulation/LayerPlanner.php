@@ -308,19 +308,19 @@ final readonly class LayerPlanner
         $mass = $layer->state->mixed;
         $isSeasoning = $line->grams < self::SEASONING / 100 * $mass;
         if ($line->pinned || $line->has('infused') || $isSeasoning) {
-            $pool->keep(Unknown::kept($in->id, $line->grams, true, $line->text, $line->prep, pinned: $line->pinned));
+            $pool->keep(Unknown::kept($in->id, $line->grams, true, $line->text, $line->prep, pinned: $line->pinned, of: $line));
 
             return false;
         }
         $swap = $needs->nothing() ? null : $this->swap($line, $in, $needs, $place, $layer);
         if ($swap !== null) {
             if ($swap->isNone()) {
-                $pool->keep(Unknown::freed($in->id, $line->grams, 0.5 * (1.0 + $swap->ratio) * $line->grams, $line->text, $line->prep)->bounded($swap->ratio * $line->grams, $line->grams));
+                $pool->keep(Unknown::freed($in->id, $line->grams, 0.5 * (1.0 + $swap->ratio) * $line->grams, $line->text, $line->prep, $line)->bounded($swap->ratio * $line->grams, $line->grams));
 
                 return true;
             }
             $isAbout = array_filter(array_keys($this->characters->of($layer->state)), fn(string $c): bool => $this->characters->carries($in, $c)) !== [];
-            $freed = Unknown::freed($in->id, $line->grams, ($isAbout ? self::ABOUT : 0.5) * $line->grams, $line->text, $line->prep);
+            $freed = Unknown::freed($in->id, $line->grams, ($isAbout ? self::ABOUT : 0.5) * $line->grams, $line->text, $line->prep, $line);
             $pool->keep($isAbout ? $freed->bounded(self::ABOUT * $line->grams, $freed->most) : $freed);
             $weighed = 0.5 * $line->grams * $swap->ratio;
             foreach ($swap->mix as $id => $share) {
@@ -340,7 +340,7 @@ final readonly class LayerPlanner
         }
         $fatty = ($needs->lean || $needs->protein) && $in->composition->family('fat.') >= 60.0;
         $isPart = $part !== '' && $in->class === $part;
-        $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? 0.6 : ($fatty ? 0.7 : 0.15)));
+        $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? 0.6 : ($fatty ? 0.7 : 0.15), of: $line));
 
         return false;
     }
@@ -516,19 +516,19 @@ final readonly class LayerPlanner
         $was = $layer->layer;
         $losses = $loss > 0.002 ? ($was->loss ?? Loss::none())->then(Loss::reduceBy(min(0.9, $loss))) : $was->loss;
         if ($this->permit->asks(Diet::Raw)) {
-            return new Layer($was->name, $was->lines, $was->treatment->without(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Bake, TreatmentKind::Melt), $was->tin, $losses);
+            return $was->treated($was->treatment->without(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Bake, TreatmentKind::Melt))->losing($losses);
         }
         if ($treatment !== null) {
-            return new Layer($was->name, $was->lines, $treatment, $was->tin, null);
+            return $was->treated($treatment)->losing(null);
         }
         if ($isBaked && !$was->treatment->isHot()) {
-            return new Layer($was->name, $was->lines, $was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BASE_OVEN)), $was->tin, $losses);
+            return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BASE_OVEN)))->losing($losses);
         }
         $egg = array_filter($unknowns, fn(Unknown $u): bool => $this->shelf->get($u->ingredient)->comesFrom('egg'));
         if (!$was->treatment->has(TreatmentKind::Cook) || $was->treatment->reaches(95.0) || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
-            return new Layer($was->name, $was->lines, $was->treatment, $was->tin, $losses);
+            return $was->losing($losses);
         }
 
-        return new Layer($was->name, $was->lines, $was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Melt)), $was->tin, $losses);
+        return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Melt)))->losing($losses);
     }
 }

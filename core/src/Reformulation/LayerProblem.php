@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\Crystals;
@@ -132,7 +133,10 @@ final readonly class LayerProblem
                 ? (abs($rounded - $unknown->was) < 0.06 ? 'kept' : \sprintf('kept, was %s g', round($unknown->was, 1)))
                 : \sprintf('solved for %s', $why);
             $trace .= $solution === null ? '' : '; ' . $solution;
-            $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, prep: $unknown->prep, pinned: $unknown->pinned);
+            // A line of the original stays that line: its id, its words, and its doubt where nobody has answered it.
+            $line = $unknown->of?->ingredient === $unknown->ingredient ? $unknown->of : null;
+            $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, $line->confidence ?? Confidence::Sure, $unknown->prep, $unknown->pinned)
+                ->doubting($line?->doubt, $line->suggestions ?? [])->identified($line->id ?? '');
         }
 
         return $this->layer->with($lines);

@@ -186,7 +186,7 @@ final readonly class LayerSolver
                         continue 2;
                     }
                     $unknowns[$i] = $unknown->kept
-                        ? Unknown::grown($in->id, (float) $unknown->was, 0.3 * $means['typical'] / 100 * $mass, max($most - (float) $unknown->was, $most), $unknown->text, $unknown->prep)
+                        ? Unknown::grown($in->id, (float) $unknown->was, 0.3 * $means['typical'] / 100 * $mass, max($most - (float) $unknown->was, $most), $unknown->text, $unknown->prep, of: $unknown->of)
                         : $unknown->bounded($unknown->least, max($unknown->most, $most));
 
                     return [array_values($unknowns), $key];

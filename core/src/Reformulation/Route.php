@@ -17,7 +17,7 @@ final readonly class Route
     /**
      * @param array<int, list<Rail>> $rails by place of the layer
      * @param \Closure(): list<string> $blocks what holds it back; solved for only when it is asked
-     * @param list<array{layer: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}> $changes
+     * @param list<array{layer: string, layer_id: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}> $changes
      * @param list<string> $steps the method
      * @param list<string> $newAllergens
      * @param list<string> $otherNames further words, for where another route has the same name

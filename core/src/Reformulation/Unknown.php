@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Formula\Line;
+
 /** One mass to be solved for: bounds and start in g, and what it should stay near. */
 final readonly class Unknown
 {
@@ -24,6 +26,7 @@ final readonly class Unknown
      * @param bool $names whether the route is named by it, so that it stays
      * @param float $useful under this a substitute is not worth weighing, g
      * @param list<string> $prep
+     * @param ?Line $of the line of the original it is, with its id, its words and its doubt; null for a substitute
      */
     private function __construct(
         public string $ingredient,
@@ -39,6 +42,7 @@ final readonly class Unknown
         public float $give = self::NEW,
         public float $useful = 0.0,
         public bool $names = false,
+        public ?Line $of = null,
     ) {}
 
     /**
@@ -46,9 +50,9 @@ final readonly class Unknown
      *
      * @param list<string> $prep
      */
-    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15, bool $pinned = false): self
+    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15, bool $pinned = false, ?Line $of = null): self
     {
-        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned, self::KEPT);
+        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned, self::KEPT, of: $of);
     }
 
     /**
@@ -56,9 +60,9 @@ final readonly class Unknown
      *
      * @param list<string> $prep
      */
-    public static function freed(string $ingredient, float $grams, float $near, string $text = '', array $prep = []): self
+    public static function freed(string $ingredient, float $grams, float $near, string $text = '', array $prep = [], ?Line $of = null): self
     {
-        return new self($ingredient, 0.0, 1.05 * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED);
+        return new self($ingredient, 0.0, 1.05 * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED, of: $of);
     }
 
     /** @param list<string> $prep */
@@ -74,9 +78,9 @@ final readonly class Unknown
      *
      * @param list<string> $prep
      */
-    public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep, float $least = 0.0, bool $names = false): self
+    public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep, float $least = 0.0, bool $names = false, ?Line $of = null): self
     {
-        return new self($ingredient, 0.85 * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names);
+        return new self($ingredient, 0.85 * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names, of: $of);
     }
 
     /** The same with its bounds let go: what it would take, were it allowed. */
@@ -88,19 +92,19 @@ final readonly class Unknown
     /** The same with other bounds, g. */
     public function bounded(float $least, float $most): self
     {
-        return new self($this->ingredient, $least, max($least, $most), $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names);
+        return new self($this->ingredient, $least, max($least, $most), $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
     }
 
     /** The same free to shrink to this share of where it should stay, and pulled there no more than a substitute is. */
     public function loosened(float $share): self
     {
-        return new self($this->ingredient, $this->names ? $this->least : min($this->least, $share * $this->near), $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, max($this->give, self::NEW), $this->useful, $this->names);
+        return new self($this->ingredient, $this->names ? $this->least : min($this->least, $share * $this->near), $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, max($this->give, self::NEW), $this->useful, $this->names, $this->of);
     }
 
     /** @param list<string> $prep more of its own sub-steps */
     public function prepared(array $prep): self
     {
-        return new self($this->ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, array_values(array_unique([...$this->prep, ...$prep])), $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names);
+        return new self($this->ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, array_values(array_unique([...$this->prep, ...$prep])), $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
     }
 
     /** Weighted distance from where it should stay: the solver's mildest wish. */

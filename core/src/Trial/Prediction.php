@@ -11,7 +11,7 @@ use Transmuta\Property\LayerReading;
 /** What the reading foretells of the layer people judge first: the heaviest one that is not a base. */
 final readonly class Prediction
 {
-    private function __construct(public string $layer, public ?float $ge, public ?int $stepIndex, public string $step, public float $se, public ?float $ph) {}
+    private function __construct(public string $layer, public string $layerId, public ?float $ge, public ?int $stepIndex, public string $step, public float $se, public ?float $ph) {}
 
     public static function of(DishReading $dish): self
     {
@@ -19,10 +19,10 @@ final readonly class Prediction
         usort($layers, static fn(LayerReading $a, LayerReading $b): int => $b->state->mass <=> $a->state->mass);
         $main = $layers[0] ?? null;
         if ($main === null) {
-            return new self($dish->layers[0]->layer->name, null, null, (string) $dish->layers[0]->baseWords, $dish->layers[0]->se, $dish->layers[0]->ph);
+            return new self($dish->layers[0]->layer->name, $dish->layers[0]->layer->id, null, null, (string) $dish->layers[0]->baseWords, $dish->layers[0]->se, $dish->layers[0]->ph);
         }
 
-        return new self($main->layer->name, $main->set->ge, Ladder::step($main->set->ge), Ladder::word($main->set->ge), $main->se, $main->ph);
+        return new self($main->layer->name, $main->layer->id, $main->set->ge, Ladder::step($main->set->ge), Ladder::word($main->set->ge), $main->se, $main->ph);
     }
 
     /** @return array<string, float|int|string|null> */
@@ -30,6 +30,7 @@ final readonly class Prediction
     {
         return [
             'layer' => $this->layer,
+            'layer_id' => $this->layerId,
             'ge' => $this->ge === null ? null : round($this->ge, 2),
             'step_index' => $this->stepIndex,
             'step' => $this->step,

@@ -103,7 +103,7 @@ final class RecipeTest extends TestCase
             '<script type="application/ld+json">//<![CDATA[' . "\n" . '{"@type":"Recipe","name":"A","recipeYield":"serves 4","recipeIngredient":["100&nbsp;g sugar"],"recipeInstructions":[{"@type":"ItemList","itemListElement":[{"@type":"HowToStep","text":"Mix."},{"@type":"HowToStep","text":"Chill 2 hours."}]}]}' . "\n//]]></script>",
         ] as $text) {
             $read = Kit::engine()->recipe($text);
-            self::assertSame(['A', 4, ['Mix.', 'Chill 2 hours.']], [$read->formula->title, $read->formula->portions, $read->formula->method], $text);
+            self::assertSame(['A', 4, ['Mix.', 'Chill 2 hours.']], [$read->formula->title, $read->formula->portions, array_column($read->formula->method, 'text')], $text);
             self::assertSame(['sugar', 100.0], [$read->formula->layers[0]->lines[0]->ingredient, $read->formula->layers[0]->lines[0]->grams], $text);
         }
     }

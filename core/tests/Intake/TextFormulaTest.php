@@ -53,7 +53,7 @@ final class TextFormulaTest extends TestCase
         self::assertEqualsWithDelta(82.2, $filling->treatment->steps[0]->celsius, 0.05);
         self::assertSame('6 x glass 120 ml', $filling->tin?->words());
         self::assertSame('reduce by 25 %', $filling->loss?->words());
-        self::assertSame(['1. Cook it.', '2. Chill it.'], $formula->method);
+        self::assertSame(['1. Cook it.', '2. Chill it.'], array_column($formula->method, 'text'));
     }
 
     public function testALineNotUnderstoodStaysWithItsNumber(): void

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Services\Uses;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Transmuta\Diet\Allergens;
+
+/** Which dishes hold an ingredient or an allergen: what to look at when a packet is called back, or a guest asks. */
+final class UsesController extends Controller
+{
+    public function __invoke(Request $request, Uses $uses): JsonResponse
+    {
+        $request->validate([
+            'ingredient' => ['required_without:allergen', 'string', 'max:80'],
+            'allergen' => ['required_without:ingredient', 'string', 'in:' . implode(',', Allergens::EU)],
+            'after' => ['nullable', 'integer', 'min:0'],
+        ], ['ingredient.required_without' => 'Say of which ingredient or allergen.', 'allergen.in' => 'That is none of the fourteen allergens.']);
+        $slugs = $request->filled('allergen') ? $uses->withAllergen((string) $request->string('allergen')) : [(string) $request->string('ingredient')];
+
+        return new JsonResponse($uses->of($this->studio(), $slugs, $request->integer('after')));
+    }
+}
