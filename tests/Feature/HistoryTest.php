@@ -109,6 +109,11 @@ final class HistoryTest extends FeatureCase
         self::assertSame('Restored revision 2', $this->getJson("/api/versions/$version->id/revisions")->json('0.words.0'));
         $this->postJson("/api/versions/$version->id/revisions/2/restore", ['revision' => 1])->assertConflict();
         $this->postJson("/api/versions/$version->id/revisions/77/restore", ['revision' => 5])->assertNotFound();
+        foreach ([1 => $first, 2 => $second, 3 => $third] as $number => $was) {
+            $card = $this->getJson("/api/versions/$version->id/card?revision=$number")->assertOk()->assertJsonPath('revision', $number)->json();
+            self::assertEqualsWithDelta($was['layers'][1]['lines'][0]['grams'], $card['ingredients'][1]['lines'][0]['grams'], 0.001);
+        }
+        $this->getJson("/api/versions/$version->id/card")->assertJsonPath('revision', 4);
         $compared = $this->getJson("/api/versions/$version->id/revisions/1/compare/3")->assertOk()->json();
         self::assertSame(['Revision 1', 'Revision 3'], [$compared['a']['name'], $compared['b']['name']]);
         self::assertCount(1, $compared['words']);

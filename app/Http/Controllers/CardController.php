@@ -5,22 +5,32 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Version;
+use App\Services\History;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Transmuta\Process\Card;
 use Transmuta\Reformulation\Schools;
 
 final class CardController extends Controller
 {
-    public function __invoke(Version $version, VersionShelf $shelves): JsonResponse
+    /** The card of the version as it stands, or as it was at one of its revisions. */
+    public function __invoke(Request $request, Version $version, VersionShelf $shelves): JsonResponse
     {
         Gate::authorize('view', $version);
+        $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
+        $number = $request->filled('revision') ? $request->integer('revision') : History::numberOf($version->id);
+        if ($request->filled('revision')) {
+            $at = History::numbered($version, $number);
+            $version->setRawAttributes(['formula' => $at->getRawOriginal('formula'), 'shelf' => $at->getRawOriginal('shelf'), 'brief' => $at->getRawOriginal('brief')] + $version->getAttributes());
+        }
 
         return new JsonResponse([
             'title' => $version->dish->title,
             'version' => $version->name,
             'version_id' => $version->id,
+            'revision' => $number,
             'portions' => $version->formula->portions,
             'serve_at_c' => $version->formula->serveAt,
             'brief' => $version->brief,

@@ -1,6 +1,6 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, NotebookEntry, ReadingChanges, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, NotebookEntry, ReadingChanges, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -35,3 +35,15 @@ export const schoolsQuery = () =>
     queryOptions({ queryKey: ['schools'], queryFn: ({ signal }) => call<{ questions: Record<string, SchoolQuestion>; studio: Record<string, string> }>('GET', 'schools', undefined, signal) });
 
 export const compareQuery = (a: number, b: number) => queryOptions({ queryKey: ['compare', a, b], queryFn: ({ signal }) => call<Comparison>('GET', `versions/${a}/compare/${b}`, undefined, signal) });
+
+/** A version's revisions, the latest first, a page at a time. */
+export const historyQuery = (id: number) =>
+    infiniteQueryOptions({
+        queryKey: ['history', id],
+        queryFn: ({ pageParam, signal }) => call<RevisionEntry[]>('GET', `versions/${id}/revisions${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
+        initialPageParam: null as number | null,
+        getNextPageParam: (page: RevisionEntry[]) => (page.length > 0 && (page.at(-1)?.number ?? 1) > 1 ? (page.at(-1)?.number ?? null) : null),
+    });
+
+export const revisionsQuery = (id: number, a: number, b: number) =>
+    queryOptions({ queryKey: ['revisions', id, a, b], queryFn: ({ signal }) => call<Comparison & { words: string[] }>('GET', `versions/${id}/revisions/${a}/compare/${b}`, undefined, signal), staleTime: Infinity });

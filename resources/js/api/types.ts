@@ -2,6 +2,8 @@
 export type Job = 'set' | 'sweet' | 'fat' | 'acid' | 'air' | 'protein' | 'firm' | 'water' | 'brown' | 'colour';
 
 export interface FormulaLine {
+    /** A ULID, given once and kept; left out where the server is to give it. */
+    id?: string;
     text: string;
     ingredient: string | null;
     grams: number | null;
@@ -16,6 +18,7 @@ export interface FormulaLine {
 }
 
 export interface FormulaLayer {
+    id?: string;
     name: string;
     treat: string;
     air: number | null;
@@ -31,7 +34,7 @@ export interface Formula {
     portions: number;
     serve_at_c: number;
     layers: FormulaLayer[];
-    method: string[];
+    method: { id?: string; text: string }[];
     measured?: { ingredient: string; brix: number | null; acid: number | null }[];
 }
 
@@ -293,6 +296,8 @@ export interface Change {
 export interface Trial {
     id: number;
     version_id: number;
+    /** The revision of the version that was made. */
+    revision: number;
     made_on: string;
     set_step: number;
     set_word: string;
@@ -300,6 +305,19 @@ export interface Trial {
     sharpness: string;
     remark: string;
     predicted: { layer: string; ge: number | null; step_index: number | null; step: string; se: number; ph: number | null };
+}
+
+/** One state of a version, never written over. */
+export interface RevisionEntry {
+    number: number;
+    /** The revision it was made from. */
+    from: number | null;
+    kind: string;
+    words: string[];
+    author: string;
+    at: string;
+    trials: number;
+    is_head: boolean;
 }
 
 export interface BenchData {
@@ -316,10 +334,15 @@ export interface BenchData {
         wanted: Record<string, Record<string, number>>;
         schools: Record<string, string>;
         schools_at_work: SchoolAtWork[];
+        /** What a window must have seen to write: grows with every change. */
         revision: number;
+        /** Where it stands in its history. */
+        standing: { number: number; can_undo: boolean; can_redo: boolean };
+        /** The revision of the original it aims at; for the original, who aims at an earlier one. */
+        aim: { number: number | null; is_behind: boolean; behind: { id: number; name: string }[] };
         saved_at: string;
     };
-    lineage: { id: number; name: string; parent_id: number | null }[];
+    lineage: { id: number; name: string; parent_id: number | null; aims_at: number | null }[];
     now: Side;
     original: Side & { version_id: number; name: string };
     /** What tells the layers apart, in their order: two may have one name. */
@@ -405,6 +428,7 @@ export interface Card {
     title: string;
     version: string;
     version_id: number;
+    revision: number;
     portions: number;
     portion_g: number;
     serve_at_c: number;

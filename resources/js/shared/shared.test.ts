@@ -1,3 +1,4 @@
+import { newId } from './ids';
 import { describe, expect, it } from 'vitest';
 import type { DishSummary, Facts, Rail } from '../api/types';
 import { standing } from '../rooms/bench/DietList';
@@ -99,5 +100,15 @@ describe('a name', () => {
         ['Butter, unsalted', 'Butter', ', unsalted'], ['Cornflour (maize starch)', 'Cornflour', ' (maize starch)'], ['Salt', 'Salt', ''],
     ])('%s is %s and its finer print', (name, short, finer) => {
         expect(nameParts(name)).toEqual([short, finer]);
+    });
+});
+
+describe('an id', () => {
+    it('is a ULID that sorts by its time and comes only once', () => {
+        const ids = Array.from({ length: 200 }, () => newId());
+        expect(new Set(ids).size).toBe(200);
+        for (const id of ids) expect(id).toMatch(/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/);
+        expect(newId(1_000) < newId(2_000)).toBe(true);
+        expect(newId(0).slice(0, 10)).toBe('0000000000');
     });
 });

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { BenchData } from '../../api/types';
 import { dietName } from '../../shared/words';
 import { TrialDialog } from '../notebook/TrialDialog';
+import { AimNote } from './AimNote';
 import { ChangedShelf } from './ChangedShelf';
 import type { SaveState } from './saver';
 import type { useBench } from './useBench';
@@ -64,7 +65,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                 ?
             </Button>
             </Box>
-            <VersionTools data={data} onOpen={onOpen} />
+            <VersionTools data={data} onOpen={onOpen} onRestore={bench.restore} />
             <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
                 Card
             </Button>
@@ -72,6 +73,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                 Note a trial
             </Button>
             <ChangedShelf data={data} />
+            <AimNote data={data} />
             {bench.state.kind === 'conflict' && (
                 <Box role="alert" sx={{ flexBasis: '100%', bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '8px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
                     <span>

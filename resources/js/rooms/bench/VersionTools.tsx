@@ -5,14 +5,16 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BenchData } from '../../api/types';
 import { CompareDialog } from './CompareDialog';
+import { HistoryDrawer } from './HistoryDrawer';
 import { NotesDialog } from './NotesDialog';
 import { RetargetDialog } from './RetargetDialog';
 import { ScaleDialog } from './ScaleDialog';
 import { SchoolsDialog } from './SchoolsDialog';
 
-type Tool = 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
+type Tool = 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
 
 const TOOLS: { id: Tool; name: string }[] = [
+    { id: 'history', name: 'History' },
     { id: 'retarget', name: 'Softer, sharper, less sweet…' },
     { id: 'scale', name: 'Another tin or number' },
     { id: 'compare', name: 'Compare with another version' },
@@ -21,7 +23,7 @@ const TOOLS: { id: Tool; name: string }[] = [
 ];
 
 /** What can be done with a version as a whole. */
-export function VersionTools({ data, onOpen }: { data: BenchData; onOpen: (version: number) => void }) {
+export function VersionTools({ data, onOpen, onRestore }: { data: BenchData; onOpen: (version: number) => void; onRestore: (number: number) => void }) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const [tool, setTool] = useState<Tool | null>(null);
     const close = () => setTool(null);
@@ -46,6 +48,7 @@ export function VersionTools({ data, onOpen }: { data: BenchData; onOpen: (versi
                     All five diets at once
                 </MenuItem>
             </Menu>
+            {tool === 'history' && <HistoryDrawer data={data} onRestore={onRestore} onClose={close} />}
             {tool === 'retarget' && <RetargetDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'scale' && <ScaleDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'compare' && <CompareDialog data={data} onClose={close} />}

@@ -1,4 +1,5 @@
 import type { Formula, FormulaLine, Job, Side, Warning } from '../../api/types';
+import { newId } from '../../shared/ids';
 
 /** Pin, grams, name, share and five jobs: the same grid for the head and every line. */
 export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
@@ -29,15 +30,15 @@ export interface LedgerLayer {
 export function ledger(now: Side, original: Side | null): LedgerLayer[] {
     return now.formula.layers.map((layer, index) => {
         const reading = now.reading.layers[index];
-        const before = original?.formula.layers.findIndex((l) => l.name === layer.name) ?? -1;
+        const before = original?.formula.layers.findIndex((l) => l.id === layer.id) ?? -1;
         const oldLayer = before >= 0 ? original?.formula.layers[before] : undefined;
         const oldReading = before >= 0 ? original?.reading.layers[before] : undefined;
         const mass = layer.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0);
         const rows = layer.lines.map((line, n): LedgerRow => {
-            const old = oldLayer?.lines.find((l) => l.ingredient !== null && l.ingredient === line.ingredient);
+            const old = oldLayer?.lines.find((l) => l.id === line.id && l.ingredient === line.ingredient) ?? oldLayer?.lines.find((l) => l.ingredient !== null && l.ingredient === line.ingredient);
             const was = old?.grams ?? null;
             return {
-                key: `${index}-${n}-${line.ingredient ?? line.text}`,
+                key: line.id ?? `${index}-${n}-${line.ingredient ?? line.text}`,
                 at: { layer: index, line: n },
                 ingredient: line.ingredient,
                 name: line.ingredient ? (now.names[line.ingredient] ?? line.ingredient) : line.text,
@@ -56,7 +57,7 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                 ? []
                 : [
                       {
-                          key: `gone-${index}-${n}-${line.ingredient}`,
+                          key: `gone-${line.id ?? `${index}-${n}`}`,
                           at: null,
                           ingredient: line.ingredient,
                           name: original?.names[line.ingredient] ?? line.ingredient,
@@ -88,13 +89,13 @@ export function withLine(formula: Formula, at: { layer: number; line: number }, 
 
 /** The formula with a typed line at the end of a layer; the server reads it. */
 export function withTyped(formula: Formula, layer: number, text: string): Formula {
-    const line: FormulaLine = { text, ingredient: null, grams: null, trace: '', confidence: 'guess', prep: [], pinned: false, reason: null, suggestions: [] };
+    const line: FormulaLine = { id: newId(), text, ingredient: null, grams: null, trace: '', confidence: 'guess', prep: [], pinned: false, reason: null, suggestions: [] };
     return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, lines: [...l.lines, line] } : l)) };
 }
 
 /** The formula with a layer's lines in one: what the kitchen makes of them before. */
 export function withPreparation(formula: Formula, layer: number, ingredient: string, name: string, mass: number): Formula {
-    const line: FormulaLine = { text: name, ingredient, grams: mass, trace: `${mass} g of ${name}, made before`, confidence: 'sure', prep: [], pinned: false, reason: null, suggestions: [] };
+    const line: FormulaLine = { id: newId(), text: name, ingredient, grams: mass, trace: `${mass} g of ${name}, made before`, confidence: 'sure', prep: [], pinned: false, reason: null, suggestions: [] };
     return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, treat: 'none', loss: null, lines: [line] } : l)) };
 }
 
@@ -123,7 +124,7 @@ function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning[
             // A share of the mass where the other is stronger or weaker; its words go, for it is another thing.
             return mend((line) => ({ ingredient: cure.for ?? line.ingredient, grams: Math.round((line.grams ?? 0) * (cure.grams ?? 1) * 100) / 100, text: '', trace: 'put in by a cure' }));
         case 'add':
-            return { ...layer, lines: [...layer.lines, { text: '', ingredient: cure.ingredient, grams: cure.grams ?? 0, trace: 'put in by a cure', confidence: 'sure', prep: cure.ingredient === 'agar' ? ['boiled'] : [], pinned: false, reason: null, suggestions: [] }] };
+            return { ...layer, lines: [...layer.lines, { id: newId(), text: '', ingredient: cure.ingredient, grams: cure.grams ?? 0, trace: 'put in by a cure', confidence: 'sure', prep: cure.ingredient === 'agar' ? ['boiled'] : [], pinned: false, reason: null, suggestions: [] }] };
         default: {
             const prep = cure.action === 'heat' ? 'heated' : 'boiled';
             return mend((line) => ({ prep: [...new Set([...line.prep, prep])] }));

@@ -3,10 +3,9 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { BenchData, Formula } from '../../api/types';
-import { done, nothingDone, stepped, type Wanted } from './history';
 import { Saver } from './saver';
 
-/** A version on the bench: shows what is typed at once, saves it through a {@link Saver}, and can go back and forth over it. */
+/** A version on the bench: shows what is typed at once, saves it through a {@link Saver}, and goes back and forth over the history that the server keeps. */
 export function useBench(id: number) {
     const client = useQueryClient();
     const query = useQuery(versionQuery(id));
@@ -17,13 +16,11 @@ export function useBench(id: number) {
             revision: () => client.getQueryData(key)?.version.revision ?? null,
             saved: (data) => {
                 client.setQueryData(key, data);
-                void client.invalidateQueries({ queryKey: ['dishes'] });
-                void client.invalidateQueries({ queryKey: ['card', id] });
+                for (const stale of [['dishes'], ['card', id], ['history', id]]) void client.invalidateQueries({ queryKey: stale });
             },
         });
     });
     const { typed, state } = useSyncExternalStore(saver.subscribe, saver.snapshot);
-    const [history, setHistory] = useState(nothingDone);
     const data = query.data;
     const formula = typed ?? data?.now.formula ?? null;
 
@@ -32,32 +29,21 @@ export function useBench(id: number) {
         if (revision !== undefined) saver.resume(revision);
     }, [revision, saver]);
 
-    const edit = (next: Formula, rebalance = false) => {
-        if (formula) setHistory(done(history, { formula }));
-        saver.put(next, rebalance);
-    };
-    const setWanted = (wanted: Wanted) => {
-        void saver.alone((now) => call<BenchData>('PUT', `versions/${id}/wanted`, { revision: now, wanted })).catch(() => query.refetch());
-    };
-    /** Goes one step back or forth, over formulas and over what was wanted of a rail alike. */
-    const step = (way: 'back' | 'forth') => {
-        if (!data || !formula) return;
-        const taken = stepped(history, way, { formula, wanted: data.version.wanted });
-        if (!taken) return;
-        setHistory(taken.history);
-        if ('formula' in taken.to) saver.put(taken.to.formula);
-        else setWanted(taken.to.wanted);
-    };
+    const edit = (next: Formula, rebalance = false) => saver.put(next, rebalance);
+    /** Another write of the whole version, once what is typed is kept; where it is refused, what the server has is shown. */
+    const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
+    const step = (way: 'undo' | 'redo') => write((now) => call<BenchData>('POST', `versions/${id}/${way}`, { revision: now }));
     /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
     const want = (layer: string, property: string, value: number | null) => {
         if (!data) return;
-        setHistory(done(history, { wanted: data.version.wanted }));
         const { [layer]: had = {}, ...others } = data.version.wanted;
-        setWanted(value === null ? others : { ...others, [layer]: { ...had, [property]: value } });
+        const wanted = value === null ? others : { ...others, [layer]: { ...had, [property]: value } };
+        write((now) => call<BenchData>('PUT', `versions/${id}/wanted`, { revision: now, wanted }));
     };
+    /** An earlier state again, as a new revision. */
+    const restore = (number: number) => write((now) => call<BenchData>('POST', `versions/${id}/revisions/${number}/restore`, { revision: now }));
     const takeTheirs = async () => {
         saver.letGo();
-        setHistory(nothingDone);
         await query.refetch();
     };
     /** Makes a new version beside this one of what is typed, and answers its id. */
@@ -69,6 +55,12 @@ export function useBench(id: number) {
         await client.invalidateQueries({ queryKey: versionQuery(id).queryKey });
         return made.version.id;
     };
+    const isUnderWay = state.kind === 'saving';
 
-    return { query, data, formula, state, edit, want, undo: () => step('back'), redo: () => step('forth'), canUndo: history.past.length > 0, canRedo: history.future.length > 0, takeTheirs, keepMine, setDown: () => saver.letGo() };
+    return {
+        query, data, formula, state, edit, want, restore, takeTheirs, keepMine,
+        undo: () => step('undo'), redo: () => step('redo'),
+        canUndo: isUnderWay || (data?.version.standing.can_undo ?? false), canRedo: !isUnderWay && (data?.version.standing.can_redo ?? false),
+        setDown: () => saver.letGo(),
+    };
 }

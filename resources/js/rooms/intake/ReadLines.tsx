@@ -75,7 +75,7 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
                     </h2>
                     <Box component="ul" sx={{ m: 0, pl: 2.5, lineHeight: 1.45 }}>
                         {side.formula.method.map((step, n) => (
-                            <li key={n}>{step}</li>
+                            <li key={step.id ?? n}>{step.text}</li>
                         ))}
                     </Box>
                 </Box>

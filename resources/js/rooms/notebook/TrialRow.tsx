@@ -16,6 +16,9 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
                     {new Date(`${trial.made_on.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
                 </Box>
+                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                    revision {trial.revision}
+                </Box>
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: '110px 1fr 1fr', columnGap: 2, rowGap: 0.25, mt: 0.5, maxWidth: 620 }}>
                 <span />

@@ -16,6 +16,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     {card.title}
                 </h2>
                 <span style={{ fontSize: 18 }}>{card.version}</span>
+                <span style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>revision {card.revision}</span>
                 <Box sx={{ flex: 1 }} />
                 <span>
                     {card.portions} portions of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}

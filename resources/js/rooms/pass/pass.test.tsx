@@ -10,7 +10,7 @@ import { RecipeCard } from './RecipeCard';
 afterEach(cleanup);
 
 const card: Card = {
-    title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
+    title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, revision: 3, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
     brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
     ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled', made_of: [] }, { grams: 163.5, name: 'Passion-fruit juice', note: '', made_of: [{ grams: 10, name: 'Pulp' }] }] }],
     open: [], final: true, steps: ['Boil it.'], own_method: [], pull: [{ place: 'Dry store', lines: [{ ingredient: 'sugar', name: 'Sugar', grams: 65, for: [{ what: 'Curd', grams: 20 }, { what: 'House praline', grams: 45 }] }] }], preparations: [{ name: 'House praline', grams: 60, steps: ['Caramelise it.'], keeps_days: 60 }], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
@@ -57,7 +57,7 @@ describe('the card', () => {
 
 describe('a trial', () => {
     it('stands beside what was foretold', () => {
-        render(<TrialRow title="Curd tartlet, Vegan 1" trial={{ id: 1, version_id: 2, made_on: '2026-11-18', set_step: 2, set_word: 'spoonable', sweetness: 'right', sharpness: 'too much', remark: 'Soft.', predicted: { layer: 'Curd', ge: 0.93, step_index: 3, step: 'holds or pipes', se: 29.1, ph: null } }} />);
+        render(<TrialRow title="Curd tartlet, Vegan 1" trial={{ id: 1, version_id: 2, revision: 3, made_on: '2026-11-18', set_step: 2, set_word: 'spoonable', sweetness: 'right', sharpness: 'too much', remark: 'Soft.', predicted: { layer: 'Curd', ge: 0.93, step_index: 3, step: 'holds or pipes', se: 29.1, ph: null } }} />);
         expect(screen.getByText(/holds or pipes/)).toBeTruthy();
         expect(screen.getByText('1 step softer')).toBeTruthy();
         expect(screen.getByText('18 November 2026')).toBeTruthy();
