@@ -8,13 +8,13 @@ import { dietName } from '../../shared/words';
 /** Two readings side by side: what differs in the portion, the layers, the diets and the lines. */
 export function Difference({ of }: { of: Comparison }) {
     const { a, b, changes } = of;
-    const figure = (unit: string, value: number) => (unit === 'minor units' ? money(value) : `${value} ${unit}`);
+    const figure = (unit: string, value: number) => (unit === 'minor units' ? money(value) : `${unit.startsWith('k') ? Math.round(value) : Math.round(value * 10) / 10} ${unit}`);
     const rows: [string, string, string][] = [
         ...changes.portion.map((one): [string, string, string] => [`${one.what}, a portion`, figure(one.unit, one.was), figure(one.unit, one.now)]),
         ...changes.layers.map((one): [string, string, string] => [`${one.layer}: ${one.what.toLowerCase()}`, one.was, one.now]),
         ...changes.diets.map((one): [string, string, string] => [dietName(one.diet), one.was, one.now]),
         ...lines(of),
-    ];
+    ].filter(([, was, now]) => was !== now);
     return (
         <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14.5, '& td, & th': { borderTop: '1px solid var(--line)', py: '3px', px: 0.75, textAlign: 'left', verticalAlign: 'top' }, '& th': { fontWeight: 400 } }}>
             <thead>
