@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Shelf\ImpossiblePanel;
 use Transmuta\Shelf\UnknownIngredient;

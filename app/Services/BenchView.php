@@ -15,12 +15,12 @@ use Transmuta\Format\ReadingJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Ladder;
-use Transmuta\Property\Section;
+use Transmuta\Property\Look\Section;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Warning;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Schools;
 use Transmuta\Watch\Cure;
-use Transmuta\Watch\Warning;
 
 /** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
 final readonly class BenchView

@@ -8,7 +8,7 @@ use App\Models\Dish;
 use App\Models\Version;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Property\Section;
+use Transmuta\Property\Look\Section;
 
 /** What a list shows of a dish, read once from its original and kept with it: a list of thousands reads nothing anew. */
 final class DishSummaries

@@ -10,10 +10,10 @@ use App\Models\Version;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Format\FormulaChanges;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Identity;
-use Transmuta\Formula\Nonsense;
 
 /**
  * The one way a version is written: every change is a revision of its own, and where the version stands among them is its head. Going back

@@ -72,7 +72,7 @@ final readonly class OwnShelf
         $forgotten = DB::transaction(function () use ($studio, $slug): bool {
             $holding = str_starts_with($slug, 'own-') ? $this->preparations->holding($studio, $slug) : [];
             if ($holding !== []) {
-                throw \Transmuta\Formula\Nonsense::of('ingredient', $slug, \sprintf('%s is made with it: take it out of that first', implode(', ', $holding)));
+                throw \Transmuta\Fault\Nonsense::of('ingredient', $slug, \sprintf('%s is made with it: take it out of that first', implode(', ', $holding)));
             }
             $own = OwnIngredient::query()->where('studio_id', $studio->id)->where('slug', $slug)->first();
             $gone = $own !== null && $own->delete() === true;

@@ -8,7 +8,7 @@ use App\Models\OwnIngredient;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Preparation\Preparation;
 use Transmuta\Preparation\PreparationMaker;
 use Transmuta\Shelf\IngredientRow;

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Format\RouteJson;
-use Transmuta\Property\Section;
+use Transmuta\Property\Look\Section;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 
@@ -100,7 +100,7 @@ final readonly class RouteFinder
             'cost_minor' => (int) round($route->result->portion['cost_minor']),
             'portion' => $json['portion'],
             'contains' => $route->result->contains,
-            'layers' => array_map(static fn(\Transmuta\Property\LayerReading $l): array => ['name' => $l->layer->name, 'set' => $l->baseWords ?? \Transmuta\Property\Ladder::word($l->set->ge), 'ge' => $l->baseWords === null ? round($l->set->ge, 2) : null, 'se' => round($l->se, 1)], $route->result->layers),
+            'layers' => array_map(static fn(\Transmuta\Property\LayerReading $l): array => ['name' => $l->layer->name, 'set' => $l->baseWords ?? \Transmuta\Property\Setting\Ladder::word($l->set->ge), 'ge' => $l->baseWords === null ? round($l->set->ge, 2) : null, 'se' => round($l->se, 1)], $route->result->layers),
             'diets' => $json['diets'],
             'section' => Section::of($route->result),
             'formula' => FormulaJson::write($route->result->formula),

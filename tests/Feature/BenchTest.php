@@ -61,11 +61,11 @@ final class BenchTest extends FeatureCase
         $before = $this->getJson("/api/versions/$vegan->id")->json();
         $wanted = [$before['layer_keys'][1] => ['sweetness' => 22.0]];
         $kept = $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => $vegan->revision, 'wanted' => $wanted])->assertOk()->json();
-        $sweet = collect($kept['rails'][1])->firstWhere('property', 'sweetness');
+        $sweet = collect((array) $kept['rails'][1])->firstWhere('property', 'sweetness');
         self::assertEqualsWithDelta(22.0, $sweet['target'], 1e-6);
-        self::assertEqualsWithDelta(collect($before['rails'][1])->firstWhere('property', 'sweetness')['now'], $sweet['now'], 1e-6, 'nothing moves until it is balanced');
+        self::assertEqualsWithDelta(collect((array) $before['rails'][1])->firstWhere('property', 'sweetness')['now'], $sweet['now'], 1e-6, 'nothing moves until it is balanced');
         $balanced = $this->postJson("/api/versions/$vegan->id/rebalance", ['revision' => $kept['version']['revision'], 'formula' => $kept['now']['formula']])->assertOk()->json();
-        self::assertEqualsWithDelta(22.0, collect($balanced['rails'][1])->firstWhere('property', 'sweetness')['now'], 1.5);
+        self::assertEqualsWithDelta(22.0, collect((array) $balanced['rails'][1])->firstWhere('property', 'sweetness')['now'], 1.5);
         $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => $wanted])->assertConflict();
         $this->putJson("/api/versions/$vegan->id/wanted", ['revision' => 1, 'wanted' => [$before['layer_keys'][1] => ['mood' => 3]]])->assertUnprocessable();
     }
@@ -81,7 +81,7 @@ final class BenchTest extends FeatureCase
         self::assertCount(2, array_unique($made['layer_keys']));
         $id = $made['version']['id'];
         $kept = $this->putJson("/api/versions/$id/wanted", ['revision' => 1, 'wanted' => [$made['layer_keys'][1] => ['sweetness' => 5.0]]])->assertOk()->json();
-        $target = static fn(int $layer): float => collect($kept['rails'][$layer])->firstWhere('property', 'sweetness')['target'];
+        $target = static fn(int $layer): float => collect((array) $kept['rails'][$layer])->firstWhere('property', 'sweetness')['target'];
         self::assertEqualsWithDelta(5.0, $target(1), 1e-6);
         self::assertGreaterThan(6.0, $target(0), 'the first cream keeps its own');
     }

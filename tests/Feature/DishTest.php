@@ -119,7 +119,7 @@ final class DishTest extends FeatureCase
         $content = json_decode((string) $row->value('content'), true);
         self::assertIsArray($content);
         $row->update(['content' => json_encode(['name' => 'Sugar of this store'] + $content)]);
-        $this->studio()->increment('shelf_revision');
+        DB::table('studios')->where('id', $this->studio()->id)->increment('shelf_revision');
         $names = array_column((array) $this->getJson('/api/shelf')->assertOk()->json(), 'name', 'id');
         self::assertSame('Sugar of this store', $names['sugar']);
     }

@@ -16,11 +16,13 @@ abstract class FeatureCase extends TestCase
 {
     use RefreshDatabase;
 
-    /** The console is run for real, so no mocking library is needed. */
+    /** @var bool the console is run for real, so no mocking library is needed */
     public $mockConsoleOutput = false;
 
+    /** @var bool */
     protected $seed = true;
 
+    /** @var class-string */
     protected $seeder = DemoSeeder::class;
 
     protected function studio(): Studio

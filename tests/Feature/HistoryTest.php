@@ -193,7 +193,7 @@ final class HistoryTest extends FeatureCase
         $made = (array) $this->postJson("/api/versions/$id/versions", ['diets' => ['vegetarian'], 'route' => $routes[0]['hash']])->assertCreated()->json();
         $bench = (array) $this->getJson("/api/versions/{$made['version']['id']}")->json();
         self::assertSame(array_column($bench['original']['formula']['layers'], 'id'), array_column($bench['now']['formula']['layers'], 'id'));
-        $version = Version::query()->findOrFail($made['version']['id']);
+        $version = Version::query()->where('id', $made['version']['id'])->firstOrFail();
         $formula = $bench['now']['formula'];
         $formula['layers'] = array_reverse($formula['layers']);
         $turned = $this->save($version, 1, $formula);

@@ -47,7 +47,7 @@ final class PreparationTest extends FeatureCase
         $bench = $this->getJson("/api/versions/$dish")->json();
         self::assertSame($fat, $bench['now']['reading']['portion']['fat_g']);
         self::assertSame(['Praline cream'], array_column($bench['changed_ingredients'], 'name'));
-        $this->postJson("/api/versions/$dish/refresh", ['revision' => Version::query()->findOrFail($dish)->revision])->assertOk();
+        $this->postJson("/api/versions/$dish/refresh", ['revision' => Version::query()->where('id', $dish)->firstOrFail()->revision])->assertOk();
         $this->fresh();
         self::assertGreaterThan($fat, $this->getJson("/api/versions/$dish")->json('now.reading.portion.fat_g'));
     }

@@ -15,7 +15,7 @@ final class ShelfTest extends FeatureCase
 
     public function testTheShelfIsListedWithJobsAndStandings(): void
     {
-        $list = collect($this->getJson('/api/shelf')->assertOk()->json());
+        $list = collect((array) $this->getJson('/api/shelf')->assertOk()->json());
         self::assertGreaterThanOrEqual(300, $list->count());
         $gelatin = $list->firstWhere('id', 'gelatin-powder');
         self::assertContains('sets', $gelatin['jobs']);
@@ -34,7 +34,7 @@ final class ShelfTest extends FeatureCase
         self::assertSame('Solid fat', $in['curves'][0]['name']);
         self::assertSame('Passion-fruit curd tartlet', $in['used_in'][0]['dish']);
         $cream = $this->getJson('/api/shelf/single-cream')->json('micronutrients');
-        self::assertSame(['fact' => 'vitamin_d_ug', 'value' => null], collect($cream)->firstWhere('fact', 'vitamin_d_ug'), 'unknown is not zero');
+        self::assertSame(['fact' => 'vitamin_d_ug', 'value' => null], collect((array) $cream)->firstWhere('fact', 'vitamin_d_ug'), 'unknown is not zero');
         $this->getJson('/api/shelf/moonbeam')->assertNotFound()->assertJsonPath('detail', 'The shelf has no ingredient "moonbeam".');
     }
 

@@ -106,7 +106,7 @@ row('core: Spread, five diets of a dish', $five, 'aim p95 600 ms', $five['p95'] 
 foreach (array_slice($argv, 1) as $base) {
     $handle = curl_init();
     $ask = static function (string $method, string $path, ?string $body = null) use ($handle, $base): string {
-        curl_setopt_array($handle, [CURLOPT_URL => "$base/api/$path", CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body ?? '', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:']]);
+        curl_setopt_array($handle, [CURLOPT_URL => "$base/api/$path", CURLOPT_CUSTOMREQUEST => $method !== '' ? $method : 'GET', CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body ?? '', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:']]);
         $answer = curl_exec($handle);
         if (!is_string($answer) || curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 400) {
             throw new RuntimeException("$path: " . substr((string) $answer, 0, 300));

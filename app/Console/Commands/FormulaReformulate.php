@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use Transmuta\Diet\Diet;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Format\RouteJson;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Reformulation\Brief;
 
 /** Prints the routes of a formula file for a brief as one JSON object, best first. */

@@ -12,10 +12,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Transmuta\Engine;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\FormulaText;
 use Transmuta\Format\IngredientJson;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Shelf\IngredientRow;
 
 /** What a studio makes for itself: looked at before it is kept, kept, changed, and made of a layer of a dish. */

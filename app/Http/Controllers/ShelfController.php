@@ -65,7 +65,7 @@ final class ShelfController extends Controller
     {
         $this->shelf->shelf()->get($slug);
         if (!$own->forget($this->studio(), $slug)) {
-            throw \Transmuta\Formula\Nonsense::of('ingredient', $slug, 'a reference row cannot be taken away; only what this studio added or corrected can');
+            throw \Transmuta\Fault\Nonsense::of('ingredient', $slug, 'a reference row cannot be taken away; only what this studio added or corrected can');
         }
 
         return new JsonResponse(null, 204);

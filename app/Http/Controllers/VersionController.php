@@ -48,7 +48,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
         if ($version->parent_id === null) {
-            throw \Transmuta\Formula\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
+            throw \Transmuta\Fault\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
         $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $version->aim()->formula, wanted: $version->wanted);
 
@@ -81,7 +81,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $aims = $request->brief()->aims;
         if ($aims->isSame()) {
-            throw \Transmuta\Formula\Nonsense::of('aims', 'as it is', 'say what is wanted otherwise: sweetness, set, sharpness or richness');
+            throw \Transmuta\Fault\Nonsense::of('aims', 'as it is', 'say what is wanted otherwise: sweetness, set, sharpness or richness');
         }
         $formula = $this->shelves->engine($version)->balancer->rebalance($version->formula, $version->formula, $aims);
 
@@ -258,7 +258,7 @@ final class VersionController extends Controller
             }
         }
 
-        throw \Transmuta\Formula\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
+        throw \Transmuta\Fault\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
     }
 
     private static function name(Brief $brief): string

@@ -9,7 +9,7 @@ use App\Models\Version;
 use App\Services\DishSummaries;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Setting\Ladder;
 
 /** @mixin Dish */
 final class DishResource extends JsonResource

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Diet;
 
-use Transmuta\Shelf\Provenance;
+use Transmuta\Provenance\Provenance;
 
 /** A nutrition claim with its standing, the number it rests on, and the words of its condition. */
 final readonly class Claim

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Formula;
@@ -11,7 +12,6 @@ use Transmuta\Formula\Identity;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;

@@ -10,9 +10,9 @@ use Transmuta\Diet\DietRules;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Property\IngredientCurves;
 use Transmuta\Property\Reader;
+use Transmuta\Provenance\Provenance;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Jobs;
-use Transmuta\Shelf\Provenance;
 use Transmuta\Shelf\Standards;
 
 /** An ingredient of the shelf: in short for a list, in full with the provenance of every value. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Setting\Ladder;
 
 /** What differs between two readings of the same formula: only what a developer would see. */
 final class ReadingChanges

@@ -8,15 +8,15 @@ use Transmuta\Diet\Claim;
 use Transmuta\Diet\Standing;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Line;
-use Transmuta\Property\CookingWindow;
-use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Frozen;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Heat\CookingWindow;
+use Transmuta\Property\Heat\Cooling;
+use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\PanHeating;
-use Transmuta\Property\Ripening;
-use Transmuta\Watch\Warning;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\Ripening;
+use Transmuta\Property\Warning;
+use Transmuta\Property\Water\Frozen;
 
 /** A reading in the open JSON form that `formula:read` prints. */
 final class ReadingJson

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Measured;
 

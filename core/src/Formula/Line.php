@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
+
 /**
  * One ingredient line. `grams` is 0…100000 as weighed before any loss; `ingredient` is null while the line is not understood, and the
  * line then carries a `reason` and counts for nothing.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
+
 /**
  * What a layer loses on the way, in order: water by reducing or baking (a share of its mass, or down to a mass in g), pomace by
  * straining and everything alike by trimming (shares of its mass).

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Quantity\Scale;
 
 /** A formula for another number of portions or another vessel: every line by one factor, rounded as a scale shows it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
+
 /** A vessel by inner size in mm, possibly several of them; a glass is given by its volume in ml. */
 final readonly class Tin
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
+
 /**
  * What is done to a whole layer, step after step: whipped and then frozen, boiled and then baked. Each mechanism of the set asks for the step
  * that meets its condition; air, ice and safety follow the order.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Fault\Nonsense;
+
 /**
  * One thing done to a whole layer: how hot (°C; oven temperature when baked), how long (minutes), stirred or still, and the share of air
  * (0…1 of a full foam) where it is stated rather than computed from what foams.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Intake\Production\EachOf;
 use Transmuta\Intake\Production\EggsAndParts;
 use Transmuta\Intake\Production\EggsApart;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Quantity\UnitSystem;
 
 /** Takes amounts off the front of a text: "2 x 400 g tins", "1½ cups", "a heaped tbsp", "3 large", "a squeeze". */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;

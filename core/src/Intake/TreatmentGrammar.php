@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 /** A text that cannot be read as a formula: names the line (1 is the first), the reason and the mend. */
 final class Unreadable extends \InvalidArgumentException implements Failure

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Preparation;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
-use Transmuta\Formula\Nonsense;
 
 /**
  * What a kitchen makes for itself and uses again: a formula with what it comes to, how long it keeps, and the bought thing it stands

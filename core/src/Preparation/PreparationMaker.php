@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Preparation;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Step;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;

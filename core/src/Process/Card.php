@@ -7,9 +7,9 @@ namespace Transmuta\Process;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Step;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\LabelRounding;
+use Transmuta\Property\Nutrients\LabelRounding;
+use Transmuta\Property\Warning;
 use Transmuta\Quantity\Scale;
-use Transmuta\Watch\Warning;
 
 /** The card that leaves the kitchen: grams, method, nutrition rounded for a label, allergens, diets and cautions. */
 final readonly class Card

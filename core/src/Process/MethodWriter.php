@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Transmuta\Process;
 
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Property\Base;
-use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Portion;
+use Transmuta\Property\Structure\Base;
 use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\FatState;
 

@@ -7,6 +7,7 @@ namespace Transmuta\Property;
 use Transmuta\Diet\Claim;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Formula;
+use Transmuta\Property\Heat\Stack;
 
 /** A dish read: its layers, one portion and 100 g of it, its allergens and diets, how it cools and keeps. */
 final readonly class DishReading
@@ -23,7 +24,7 @@ final readonly class DishReading
      * @param array<string, Verdict> $diets
      * @param list<Claim> $claims
      * @param Stack $stack heights, cooling and freezing in the vessel
-     * @param list<\Transmuta\Watch\Warning> $watch most serious first
+     * @param list<\Transmuta\Property\Warning> $watch most serious first
      * @param ?self $original what it was made from, where that is read with it
      */
     public function __construct(
@@ -43,7 +44,7 @@ final readonly class DishReading
         public ?self $original = null,
     ) {}
 
-    /** @param list<\Transmuta\Watch\Warning> $watch */
+    /** @param list<\Transmuta\Property\Warning> $watch */
     public function watched(array $watch): self
     {
         return new self(

@@ -8,6 +8,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Property\Taste\Sweetness;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\LayeredShelf;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Property\Structure\Base;
 use Transmuta\Reference\Reference;
 
 /**

@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Formula\Layer;
+use Transmuta\Property\Heat\CookingWindow;
+use Transmuta\Property\Heat\PanHeating;
+use Transmuta\Property\Heat\Thermal;
+use Transmuta\Property\Setting\SetReading;
+use Transmuta\Property\Taste\Aftertaste;
+use Transmuta\Property\Taste\Balance;
+use Transmuta\Property\Water\Syrup;
 
 /** Everything read off one layer. Fractions in g per 100 g, masses in g, volumes in ml, temperatures in °C. */
 final readonly class LayerReading

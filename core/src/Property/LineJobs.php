@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Property\Look\Browning;
+use Transmuta\Property\Look\Colour;
+use Transmuta\Property\Structure\Base;
+
 /** What each line of a layer provides: found by taking the line away and reading the layer again. */
 final class LineJobs
 {

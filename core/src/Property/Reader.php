@@ -11,11 +11,31 @@ use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
+use Transmuta\Property\Fats\Emulsion;
+use Transmuta\Property\Fats\Fat;
+use Transmuta\Property\Heat\CookingWindow;
+use Transmuta\Property\Heat\PanHeating;
+use Transmuta\Property\Heat\Stack;
+use Transmuta\Property\Heat\Thermal;
+use Transmuta\Property\Nutrients\NetCarbSchool;
+use Transmuta\Property\Nutrients\Nutrition;
+use Transmuta\Property\Nutrients\UsNutrition;
+use Transmuta\Property\Setting\SetModel;
+use Transmuta\Property\Structure\Air;
+use Transmuta\Property\Structure\Base;
+use Transmuta\Property\Taste\Acidity;
+use Transmuta\Property\Taste\Aftertaste;
+use Transmuta\Property\Taste\Balance;
+use Transmuta\Property\Taste\Characters;
+use Transmuta\Property\Taste\Sweetness;
+use Transmuta\Property\Water\Crystals;
+use Transmuta\Property\Water\Freezing;
+use Transmuta\Property\Water\Syrup;
+use Transmuta\Property\Water\WaterActivity;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\LayeredShelf;
 use Transmuta\Shelf\Shelf;
-use Transmuta\Watch\WatchList;
 
 /** Reads a formula: every property of every layer, then the dish. */
 final readonly class Reader
@@ -49,7 +69,7 @@ final readonly class Reader
     public function __construct(
         public Reference $reference,
         public Shelf $shelf,
-        private WatchList $watch,
+        private Watcher $watch,
         public NetCarbSchool $school = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
         private ?Shelf $measured = null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reference;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 final class BrokenTable extends \RuntimeException implements Failure
 {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reference;
 
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 
 /**
  * All coefficient tables of the computation, read once from `core/data/reference`.

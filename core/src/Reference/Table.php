@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reference;
 
-use Transmuta\Shelf\Mark;
+use Transmuta\Provenance\Mark;
 
 /**
  * Reads one comma-separated reference table. Every row of every table carries `mark` and `source`.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 
 /**
  * What is wanted otherwise than in the original: sweetness, sharpness and richness as a factor (1 is the same), set in steps of the ladder

@@ -6,7 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietJudge;
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 
 /** What is asked of a reformulation: diets, limits per portion (g, kcal), what is wanted otherwise, and ingredients that cannot be had or eaten. */
 final readonly class Brief

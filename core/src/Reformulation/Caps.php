@@ -6,7 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
-use Transmuta\Property\Smooth;
+use Transmuta\Property\Setting\Smooth;
 use Transmuta\Shelf\Ingredient;
 
 /** What several things together may come to in a layer, g per 100 g: protein powders, polyols, gums, liquid oils. Never less than the original held. */

@@ -53,7 +53,7 @@ final class Changes
             $words[] = $fat < 0 ? 'leaner' : 'richer';
         }
         if ($after->baseWords === null) {
-            $set = \Transmuta\Property\Ladder::coordinate($after->set->ge) - \Transmuta\Property\Ladder::coordinate($before->set->ge);
+            $set = \Transmuta\Property\Setting\Ladder::coordinate($after->set->ge) - \Transmuta\Property\Setting\Ladder::coordinate($before->set->ge);
             if (abs($set) > 0.4) {
                 $words[] = $set < 0 ? 'softer' : 'firmer';
             }

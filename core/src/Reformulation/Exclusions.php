@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Property\DryStructure;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Structure\DryStructure;
 
 /** What kind of food a layer is, as far as a verdict on it goes: a base stands by its dry structure, a foam by its air. */
 enum LayerKind: string

@@ -7,11 +7,11 @@ namespace Transmuta\Reformulation;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Property\Crystals;
 use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Smooth;
+use Transmuta\Property\Setting\Smooth;
+use Transmuta\Property\Water\Crystals;
 use Transmuta\Quantity\Scale;
 
 /** One layer to be weighed anew: unknown masses, a target, and the rows that say how far off a weighing is. */

@@ -20,7 +20,7 @@ enum Market: string
         return !\in_array($ingredient, MarketBook::heldBack($this->value), true);
     }
 
-    /** Whether high-potency sweeteners have maxima in a dessert there ({@see \Transmuta\Property\SweetenerIntake::mostOf}). */
+    /** Whether high-potency sweeteners have maxima in a dessert there ({@see \Transmuta\Property\Taste\SweetenerIntake::mostOf}). */
     public function limitsSweeteners(): bool
     {
         return match ($this) {

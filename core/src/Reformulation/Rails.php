@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Property\DryStructure;
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Smooth;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\Smooth;
+use Transmuta\Property\Structure\DryStructure;
 
 /** The property rows of the optimisation (practice: reformulating), one per property: what is compared, and in what tolerance. */
 final readonly class Rails

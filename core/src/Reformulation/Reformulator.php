@@ -6,8 +6,8 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;

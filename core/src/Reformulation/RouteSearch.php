@@ -12,9 +12,9 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
 final readonly class RouteSearch

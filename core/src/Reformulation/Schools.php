@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Family;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Process\ChillMarks;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\NetCarbSchool;
+use Transmuta\Property\Nutrients\NetCarbSchool;
 use Transmuta\Shelf\FatState;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
-use Transmuta\Property\DryStructure;
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Structure\DryStructure;
 
 /** What a layer should read as: the original's own values. Places on the ladder, g per 100 g, g. */
 final readonly class Target

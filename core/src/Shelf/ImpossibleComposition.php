@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 final class ImpossibleComposition extends \DomainException implements Failure
 {

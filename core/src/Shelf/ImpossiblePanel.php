@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 /** A packet's panel that cannot be: every reason, by field, with the mend. */
 final class ImpossiblePanel extends \DomainException implements Failure

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
+
 /**
  * One thing on the shelf: what it is made of, how it measures, what it does, and what its packet must prove.
  */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
+
 /** Turns a plain row, as the data files or a store give it, into an {@see Ingredient}. */
 final class IngredientRow
 {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 
 /**
  * A fruit as a refractometer and a titration found it: °Brix (g soluble solids per 100 g, 1…80) and acid (g as citric per 100 g, 0…15).

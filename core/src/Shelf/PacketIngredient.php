@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Provenance\Provenance;
 use Transmuta\Reference\Reference;
 
 /**

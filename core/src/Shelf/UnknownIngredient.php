@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 final class UnknownIngredient extends \OutOfBoundsException implements Failure
 {

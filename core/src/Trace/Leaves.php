@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Transmuta\Trace;
 
 use Transmuta\Property\LayerReading;
+use Transmuta\Provenance\Provenance;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Shelf\Provenance;
 
 /** The ends of a trace: what each line brings to a layer, and what a table says. */
 final readonly class Leaves

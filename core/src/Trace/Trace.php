@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Shelf\Provenance;
+use Transmuta\Provenance\Provenance;
 
 /** One step of how a number came about: its value, its formula in words, what went into it, and where a table's value comes from. */
 final readonly class Trace

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Failure;
+use Transmuta\Fault\Failure;
 
 final class UnknownNumber extends \OutOfBoundsException implements Failure
 {

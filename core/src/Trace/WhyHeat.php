@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Property\Cooling;
-use Transmuta\Property\Frozen;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Heat\Cooling;
+use Transmuta\Property\Heat\Stack;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Ripening;
-use Transmuta\Property\Stack;
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\Ripening;
+use Transmuta\Property\Water\Frozen;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 
 /** Why a layer thickens, cools, sets and freezes when it does. */
 final readonly class WhyHeat

@@ -6,11 +6,11 @@ namespace Transmuta\Trace;
 
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Sweetness;
-use Transmuta\Property\Syrup;
-use Transmuta\Property\WaterActivity;
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
+use Transmuta\Property\Taste\Sweetness;
+use Transmuta\Property\Water\Syrup;
+use Transmuta\Property\Water\WaterActivity;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 
 /** Why a layer is as sweet, sharp, dry, deep, dear and lasting as it is. */
 final readonly class WhyLayer

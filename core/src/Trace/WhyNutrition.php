@@ -6,7 +6,7 @@ namespace Transmuta\Trace;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\NetCarbSchool;
+use Transmuta\Property\Nutrients\NetCarbSchool;
 use Transmuta\Property\Reader;
 
 /** Why a portion has these facts: layer by layer, part by part, line by line. */

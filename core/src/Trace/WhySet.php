@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Trace;
 
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 
 /** Why a layer sets as it does: its mechanisms, the doses each counts, by line, and the coefficients with their marks. */
 final readonly class WhySet

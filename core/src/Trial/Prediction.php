@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Transmuta\Trial;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Ladder;
 
 /** What the reading foretells of the layer people judge first: the heaviest one that is not a base. */
 final readonly class Prediction

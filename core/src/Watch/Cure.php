@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch;
 
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Warning;
 use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;

@@ -6,6 +6,7 @@ namespace Transmuta\Watch;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Warning;
 
 /** One statement about what must not happen; reports every place it does. */
 interface Rule

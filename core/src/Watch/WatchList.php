@@ -6,9 +6,11 @@ namespace Transmuta\Watch;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Warning;
+use Transmuta\Property\Watcher;
 
 /** The rules, in one fixed order; their warnings sorted by consequence. */
-final readonly class WatchList
+final readonly class WatchList implements Watcher
 {
     /** @param list<Rule> $rules */
     private function __construct(public array $rules) {}

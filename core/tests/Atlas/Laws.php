@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Atlas;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Ladder;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Shelf\Ingredient;
 
@@ -187,7 +187,7 @@ final class Laws
         };
         $had = $sums($was);
         foreach ($sums($now) as $what => $share) {
-            $most = self::MOST[$what . ($was->baseWords !== null && $what === 'powder' ? ' base' : '')];
+            $most = self::MOST[$was->baseWords !== null && $what === 'powder' ? 'powder base' : $what];
             $isFree = $was->baseWords !== null && \in_array($what, ['starch', 'gum'], true);
             $say(6, $isFree || $share <= max($most, $had[$what] * 1.15 + 0.1), \sprintf('%s: %.2f %% %s', $was->layer->name, $share, $what));
         }

@@ -119,7 +119,7 @@ final class ClaimsTest extends TestCase
 
     public function testTheNineAndTheFourteenPartWhereTheLawsDo(): void
     {
-        $of = static fn(string ...$ids): array => Allergens::of(array_map(Kit::shelf()->get(...), $ids));
+        $of = static fn(string ...$ids): array => Allergens::of(array_map(Kit::shelf()->get(...), array_values($ids)));
         $flours = $of('plain-flour', 'barley-flour');
         self::assertSame(['gluten'], array_keys($flours['eu']['contains']));
         self::assertCount(2, $flours['eu']['contains']['gluten']);

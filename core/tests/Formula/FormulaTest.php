@@ -6,10 +6,10 @@ namespace Transmuta\Tests\Formula;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;

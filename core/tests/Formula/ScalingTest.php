@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Formula;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Formula\Scaling;
 use Transmuta\Formula\Tin;
 use Transmuta\Tests\Kit;
@@ -60,7 +60,7 @@ final class ScalingTest extends TestCase
         $was = Kit::demo('blackcurrant-baked-cheesecake');
         $wide = Scaling::toTin($was, Tin::round(1, 280, 60));
         $deep = Scaling::toTin($was, Tin::round(1, 160, 110));
-        $stack = static fn(Formula $formula): \Transmuta\Property\Stack => Kit::engine()->read($formula)->stack;
+        $stack = static fn(Formula $formula): \Transmuta\Property\Heat\Stack => Kit::engine()->read($formula)->stack;
         self::assertGreaterThan($stack($wide)->heights[1], $stack($deep)->heights[1]);
         self::assertGreaterThan($stack($wide)->whole?->coreHours, $stack($deep)->whole?->coreHours);
     }

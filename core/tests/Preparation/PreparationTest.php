@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Engine;
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Preparation\Preparation;
 use Transmuta\Preparation\PreparationMaker;
 use Transmuta\Process\Card;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Tests\Property;
 
-use Transmuta\Property\Ladder;
 use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Setting\Ladder;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 use Transmuta\Watch\WatchList;
@@ -75,7 +75,7 @@ final class CalibrationFit
         for ($n = 0; $n < $iterations; ++$n) {
             $step = $this->step($theta, $this->residuals($theta), $this->jacobian($theta), $without);
             $theta = array_map(static fn(float $t, float $d): float => $t + max(-0.3, min(0.3, $d)), $theta, $step);
-            if (max(array_map(abs(...), $step)) < 1e-3) {
+            if (array_filter($step, static fn(float $d): bool => abs($d) >= 1e-3) === []) {
                 break;
             }
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Provenance\Mark;
 use Transmuta\Reference\Reference;
-use Transmuta\Shelf\Mark;
 
 /**
  * The set model against reference formulas of known behaviour (core/data/calibration.csv: common practice, from memory; the first 96 of

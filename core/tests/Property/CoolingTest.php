@@ -7,11 +7,11 @@ namespace Transmuta\Tests\Property;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Tin;
-use Transmuta\Property\Bessel;
-use Transmuta\Property\Conduction;
-use Transmuta\Property\Cooling;
-use Transmuta\Property\Pasteurisation;
-use Transmuta\Property\Thermal;
+use Transmuta\Property\Heat\Bessel;
+use Transmuta\Property\Heat\Conduction;
+use Transmuta\Property\Heat\Cooling;
+use Transmuta\Property\Heat\Pasteurisation;
+use Transmuta\Property\Heat\Thermal;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

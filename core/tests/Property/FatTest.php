@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Fat;
+use Transmuta\Property\Fats\Fat;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Crystals;
 use Transmuta\Property\Keeping;
+use Transmuta\Property\Water\Crystals;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 
@@ -70,7 +70,7 @@ final class KeepingTest extends TestCase
 
     public function testTheCookingWindowMovesWithTheFormula(): void
     {
-        $window = static fn(array $grams): ?\Transmuta\Property\CookingWindow => Kit::reading($grams, Kit::heat('cook', 82.0))->window;
+        $window = static fn(array $grams): ?\Transmuta\Property\Heat\CookingWindow => Kit::reading($grams, Kit::heat('cook', 82.0))->window;
         $custard = $window(['egg-yolk' => 13, 'milk' => 73, 'sugar' => 14]);
         self::assertNotNull($custard);
         self::assertEqualsWithDelta(77.0, $custard->thickens, 2.5, 'a yolk custard thickens about there, common practice');
@@ -86,7 +86,7 @@ final class KeepingTest extends TestCase
 
     public function testSoftnessOutOfTheFreezerFollowsSugarAndSpirit(): void
     {
-        $frozen = static function (array $grams): \Transmuta\Property\Frozen {
+        $frozen = static function (array $grams): \Transmuta\Property\Water\Frozen {
             $reader = Kit::engine()->reader;
 
             return $reader->freezing->frozen(Kit::state($grams), 30.0);

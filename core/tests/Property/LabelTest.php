@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\UsRounding;
+use Transmuta\Property\Nutrients\UsRounding;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

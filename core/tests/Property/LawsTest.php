@@ -47,7 +47,11 @@ final class LawsTest extends TestCase
         return $ids;
     }
 
-    /** A layer as ids and masses: 2…8 lines of 1…300 g, always with milk so that it has water. */
+    /**
+     * A layer as ids and masses: 2…8 lines of 1…300 g, always with milk so that it has water.
+     *
+     * @return Generator<array<int, array<int, mixed>>>
+     */
     private static function lines(): Generator
     {
         return Generators::bind(
@@ -56,17 +60,19 @@ final class LawsTest extends TestCase
         );
     }
 
+    /** @return Generator<string> */
     private static function treatment(): Generator
     {
         return Generators::elements(['none', 'boil', 'bake', 'melt', 'whip']);
     }
 
-    /** @param list<array{string, int}> $lines */
+    /** @param array<array-key, mixed> $lines pairs of an id and g, as the generator gives them */
     private static function layer(array $lines, string $treat = 'none', ?Loss $loss = null, float $scale = 1.0): Layer
     {
         $made = [Line::of('milk', 50.0 * $scale)];
-        foreach ($lines as [$id, $grams]) {
-            $made[] = Line::of($id, $grams * $scale);
+        foreach ($lines as $pair) {
+            \assert(\is_array($pair) && \is_string($pair[0]) && \is_int($pair[1]));
+            $made[] = Line::of($pair[0], $pair[1] * $scale);
         }
 
         return new Layer('Layer', $made, Treatment::of(TreatmentKind::from($treat)), null, $loss);
@@ -159,7 +165,7 @@ final class LawsTest extends TestCase
      * A high-potency sweetener's response flattens, so thinning it by sugar loses less than its share: what the bound may be short by is nothing
      * where there is none.
      *
-     * @param list<array{string, int}> $lines
+     * @param array<array-key, mixed> $lines
      */
     private static function diluted(array $lines, int $sugar): float
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Colour;
+use Transmuta\Property\Look\Colour;
 use Transmuta\Tests\Kit;
 
 /** A yolk has four jobs and so has sugar (practice 1): what leaves with a line is found by taking it away. */

@@ -7,9 +7,9 @@ namespace Transmuta\Tests\Property;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Loss;
-use Transmuta\Property\LabelRounding;
-use Transmuta\Property\NetCarbSchool;
-use Transmuta\Property\Nutrition;
+use Transmuta\Property\Nutrients\LabelRounding;
+use Transmuta\Property\Nutrients\NetCarbSchool;
+use Transmuta\Property\Nutrients\Nutrition;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

@@ -7,7 +7,7 @@ namespace Transmuta\Tests\Property;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Format\ReadingJson;
-use Transmuta\Property\Section;
+use Transmuta\Property\Look\Section;
 use Transmuta\Tests\Kit;
 
 final class ReaderTest extends TestCase

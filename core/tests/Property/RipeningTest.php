@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Ripening;
+use Transmuta\Property\Setting\Ripening;
 use Transmuta\Tests\Kit;
 use Transmuta\Trace\UnknownNumber;
 

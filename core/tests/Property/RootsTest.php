@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Roots;
+use Transmuta\Property\Heat\Roots;
 
 final class RootsTest extends TestCase
 {

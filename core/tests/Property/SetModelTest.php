@@ -8,13 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Property\Acidity;
-use Transmuta\Property\Air;
-use Transmuta\Property\Fat;
-use Transmuta\Property\Freezing;
-use Transmuta\Property\Ladder;
+use Transmuta\Property\Fats\Fat;
 use Transmuta\Property\LayerModel;
-use Transmuta\Property\SetModel;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\SetModel;
+use Transmuta\Property\Structure\Air;
+use Transmuta\Property\Taste\Acidity;
+use Transmuta\Property\Water\Freezing;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 
@@ -72,7 +72,7 @@ final class SetModelTest extends TestCase
     public function testStarchBoiledApartOrStabilisedIsNotThinnedByAcid(): void
     {
         $sour = static function (string $starch, array $prep): float {
-            $lines = [Line::of('lemon-juice', 40), Line::of('water', 40), Line::of('sugar', 14), Line::of($starch, 6, prep: $prep)];
+            $lines = [Line::of('lemon-juice', 40), Line::of('water', 40), Line::of('sugar', 14), Line::of($starch, 6, prep: array_values(array_filter($prep, is_string(...))))];
             $layer = new Layer('Filling', $lines, Kit::heat($prep === [] ? 'boil' : 'melt'), null, null);
 
             return self::model()->ge(LayerModel::stateOf($layer, Kit::shelf()), 5.0);

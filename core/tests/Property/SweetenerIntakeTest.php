@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\SweetenerIntake;
+use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Schools;

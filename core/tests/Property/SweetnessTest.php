@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Crystals;
-use Transmuta\Property\Sweetness;
+use Transmuta\Property\Taste\Sweetness;
+use Transmuta\Property\Water\Crystals;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

@@ -6,9 +6,9 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\PanHeating;
-use Transmuta\Property\Syrup;
+use Transmuta\Property\Water\Syrup;
 use Transmuta\Tests\Kit;
 
 /** Beside the set: how the water phase pours, what sweeteners leave on the tongue, and how a pan heats. */

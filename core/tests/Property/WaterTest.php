@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Freezing;
-use Transmuta\Property\WaterActivity;
+use Transmuta\Property\Water\Freezing;
+use Transmuta\Property\Water\WaterActivity;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 

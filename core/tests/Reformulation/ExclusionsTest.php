@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Exclusions;
 use Transmuta\Tests\Kit;

@@ -6,9 +6,9 @@ namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
-use Transmuta\Formula\Nonsense;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Debt;
 use Transmuta\Reformulation\DebtState;

@@ -113,7 +113,7 @@ final class SolverAgainstScipyTest extends TestCase
 
                 return true;
             }
-            fwrite($this->pipes[0], $half($problem->residuals(array_map(floatval(...), $said['x']))) . "\n");
+            fwrite($this->pipes[0], $half($problem->residuals(array_map(floatval(...), array_values((array) $said['x'])))) . "\n");
         }
         self::fail('the reference did not answer');
     }

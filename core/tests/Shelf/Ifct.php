@@ -44,7 +44,12 @@ final class Ifct
     /** @return array<string, array<string, string>> shelf rows with figures of their own beside a measured row, by shelf id */
     public static function pairs(): array
     {
-        return array_column(Table::rows(__DIR__ . '/ifct-pairs.csv'), null, 'id');
+        $pairs = [];
+        foreach (Table::rows(__DIR__ . '/ifct-pairs.csv') as $row) {
+            $pairs[$row['id']] = $row;
+        }
+
+        return $pairs;
     }
 
     /** @return array<string, string> code of the measured row that a shelf row is taken from, by shelf id */

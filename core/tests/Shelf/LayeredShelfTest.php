@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Shelf;
 
 use PHPUnit\Framework\TestCase;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 use Transmuta\Shelf\Composition;
 use Transmuta\Shelf\LayeredShelf;
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
 use Transmuta\Shelf\UnknownIngredient;
 use Transmuta\Tests\Kit;
 

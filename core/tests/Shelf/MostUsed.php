@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Tests\Shelf;
 
+use Transmuta\Provenance\Mark;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Shelf\Mark;
 use Transmuta\Shelf\Standards;
 use Transmuta\Tests\Kit;
 

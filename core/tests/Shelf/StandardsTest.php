@@ -8,12 +8,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
+use Transmuta\Provenance\Mark;
+use Transmuta\Provenance\Provenance;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Composition;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Shelf\Mark;
-use Transmuta\Shelf\Provenance;
 use Transmuta\Shelf\Standards;
 use Transmuta\Tests\Kit;
 

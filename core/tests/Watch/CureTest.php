@@ -11,8 +11,8 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Tin;
 use Transmuta\Intake\TreatmentGrammar;
+use Transmuta\Property\Warning;
 use Transmuta\Tests\Kit;
-use Transmuta\Watch\Warning;
 
 /** A cure that is pressed does away with what it was offered for: it is computed for this formula, and the formula is read again. */
 final class CureTest extends TestCase

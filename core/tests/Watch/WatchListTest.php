@@ -6,9 +6,9 @@ namespace Transmuta\Tests\Watch;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Tests\Kit;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 use Transmuta\Watch\WatchList;
 
 final class WatchListTest extends TestCase

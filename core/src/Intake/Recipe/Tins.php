@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Intake\Recipe;
 
-use Transmuta\Formula\Nonsense;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Tin;
 use Transmuta\Intake\Numbers;
 

@@ -7,9 +7,9 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 20: allulose browns early in the oven. */
 final class AlluloseBrownsEarly implements Rule

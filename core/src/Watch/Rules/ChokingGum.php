@@ -6,9 +6,9 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 46 and 47: konjac and psyllium swell; konjac is barred from jelly mini-cups in the EU. */
 final class ChokingGum implements Rule

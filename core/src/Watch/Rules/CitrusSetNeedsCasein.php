@@ -6,9 +6,9 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 1: acid sets casein; with under 1 % of it there is nothing to set. */
 final class CitrusSetNeedsCasein implements Rule

@@ -8,9 +8,9 @@ use Transmuta\Diet\Standing;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 43: a claim that is close, and what is missing. */
 final class ClaimOutOfReach implements Rule

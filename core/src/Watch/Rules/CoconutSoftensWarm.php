@@ -7,9 +7,9 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 26: coconut fat sets anything in the cold and fails above 24 °C. */
 final class CoconutSoftensWarm implements Rule
@@ -26,7 +26,7 @@ final class CoconutSoftensWarm implements Rule
                 $oil = array_filter($layer->state->model->portions, static fn(Portion $p): bool => \in_array($p->ingredient->id, ['coconut-oil', 'coconut-oil-virgin'], true));
                 $serveAt = $dish->formula->serveAt;
                 $factor = $reader->fat->solidShare('coconut', $serveAt) / max(0.01, $reader->fat->solidShare('cocoa', $serveAt) * $reader->reference->set['fat.cocoa']);
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: its coconut fat softens by 24 °C; at 20 °C the layer is "%s". Serve it from the fridge, or set it with cocoa butter, which holds to 28 °C.', $layer->layer->name, \Transmuta\Property\Ladder::word($layer->setWarm->ge)), $n, $oil === [] ? null : ['action' => 'swap', 'ingredient' => reset($oil)->ingredient->id, 'for' => 'cocoa-butter', 'grams' => round($factor, 2)]);
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: its coconut fat softens by 24 °C; at 20 °C the layer is "%s". Serve it from the fridge, or set it with cocoa butter, which holds to 28 °C.', $layer->layer->name, \Transmuta\Property\Setting\Ladder::word($layer->setWarm->ge)), $n, $oil === [] ? null : ['action' => 'swap', 'ingredient' => reset($oil)->ingredient->id, 'for' => 'cocoa-butter', 'grams' => round($factor, 2)]);
             }
         }
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
-use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 32: a hot layer too deep to cool in time (FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h in all). */
 final class CoolingTooSlow implements Rule

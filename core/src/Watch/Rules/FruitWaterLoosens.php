@@ -6,9 +6,9 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 45: raw juicy fruit loosens the set by its share. */
 final class FruitWaterLoosens implements Rule

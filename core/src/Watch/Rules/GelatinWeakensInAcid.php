@@ -6,13 +6,13 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\Roots;
 use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Roots;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 6: gelatin is weaker below pH 3.5. */
 final class GelatinWeakensInAcid implements Rule

@@ -6,9 +6,9 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 11: high-methoxyl pectin sets only above 55 % soluble solids and below pH 3.6. */
 final class HighMethoxylPectinNeedsSolids implements Rule

@@ -6,9 +6,9 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 21: low-fat cheese in an unset cheesecake. */
 final class LightCheeseWillNotSet implements Rule
@@ -26,7 +26,7 @@ final class LightCheeseWillNotSet implements Rule
                 $light += \in_array($portion->ingredient->id, ['cream-cheese-light', 'quark', 'skyr'], true) ? $layer->state->share[$i] : 0.0;
             }
             if ($light > 25.0 && !$layer->layer->treatment->isHot() && $layer->set->ge < 1.15) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.0f %% of it is low-fat cheese, which firms less than full-fat; it reads "%s". Gelatin at about 1 %%, or full-fat cheese, makes it slice.', $layer->layer->name, $light, \Transmuta\Property\Ladder::word($layer->set->ge)), $n, ['action' => 'add', 'ingredient' => 'gelatin-powder', 'grams' => round(0.01 * $layer->state->mixed, 1)]);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.0f %% of it is low-fat cheese, which firms less than full-fat; it reads "%s". Gelatin at about 1 %%, or full-fat cheese, makes it slice.', $layer->layer->name, $light, \Transmuta\Property\Setting\Ladder::word($layer->set->ge)), $n, ['action' => 'add', 'ingredient' => 'gelatin-powder', 'grams' => round(0.01 * $layer->state->mixed, 1)]);
             }
         }
     }

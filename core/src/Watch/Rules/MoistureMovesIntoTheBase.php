@@ -7,9 +7,9 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 34: moisture moves into a crumb overnight. */
 final class MoistureMovesIntoTheBase implements Rule

@@ -6,11 +6,11 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 17: polyols per portion and the label words above 10 %. */
 final class PolyolsPerPortionLaxative implements Rule

@@ -6,11 +6,11 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 16: above about 0.65 of its maximum a high-potency sweetener turns bitter. */
 final class PotentSweetenerOverCeiling implements Rule

@@ -6,12 +6,12 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\SweetenerIntake;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Taste\SweetenerIntake;
+use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook G: one portion that fills a child's daily guide of a sweetener is told, with what it is of a grown guest's. */
 final class SweetenerDailyGuide implements Rule

@@ -6,12 +6,12 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\SweetenerIntake;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Taste\SweetenerIntake;
+use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook table B: high-potency sweeteners have maxima in the desserts of the EU and UK. */
 final class SweetenerOverMaximum implements Rule

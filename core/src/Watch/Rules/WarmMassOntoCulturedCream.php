@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Property\Cooling;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
-use Transmuta\Watch\Severity;
-use Transmuta\Watch\Warning;
 
 /** Handbook F 24: a mass above 40 °C splits cultured cream and cheese. */
 final class WarmMassOntoCulturedCream implements Rule

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property\Heat;
+
+use Transmuta\Property\LayerState;
+use Transmuta\Reference\Reference;
+
+/**
+ * Heat against time for egg, as lethality: 1 is the whole of a pasteurisation pair (`reference/pasteurisation.csv`), summed along a
+ * temperature curve with the z of the yolk pair. A guide beside the local code, never in its place.
+ */
+final readonly class Pasteurisation
+{
+    public function __construct(private Reference $reference) {}
+
+    /**
+     * Minutes at one temperature that equal the pair.
+     *
+     * @param string $product a row of `reference/pasteurisation.csv`
+     */
+    public function minutesAt(string $product, float $celsius): float
+    {
+        ['celsius' => $at, 'minutes' => $minutes] = $this->reference->pasteurisation[$product];
+
+        return $minutes * 10 ** (($at - $celsius) / $this->reference->cooking['pasteur-z']);
+    }
+
+    /**
+     * Lethality of a curve, by trapezoids of its rate.
+     *
+     * @param list<array{float, float}> $curve minutes and °C, in order of time
+     */
+    public function lethality(string $product, array $curve): float
+    {
+        $sum = 0.0;
+        $previous = null;
+        foreach ($curve as [$minute, $celsius]) {
+            $rate = 1.0 / $this->minutesAt($product, $celsius);
+            if ($previous !== null) {
+                $sum += ($minute - $previous[0]) * ($rate + $previous[1]) / 2;
+            }
+            $previous = [$minute, $rate];
+        }
+
+        return $sum;
+    }
+
+    /** The row that speaks of this layer's egg; null where it has none. */
+    public static function product(LayerState $state): ?string
+    {
+        $yolk = $white = $whole = 0.0;
+        foreach ($state->model->portions as $i => $portion) {
+            if ($portion->ingredient->group !== 'egg') {
+                continue;
+            }
+            match (true) {
+                str_contains($portion->ingredient->id, 'yolk') => $yolk += $state->share[$i],
+                str_contains($portion->ingredient->id, 'white') => $white += $state->share[$i],
+                default => $whole += $state->share[$i],
+            };
+        }
+        $sugared = $state->sugars > 5.0;
+
+        return match (true) {
+            $yolk + $white + $whole < 0.5 => null,
+            $yolk >= $whole && $yolk >= $white => $sugared ? 'sugared yolk' : 'plain yolk',
+            $whole >= $white => $sugared ? 'sugared whole egg' : 'whole egg',
+            default => 'white',
+        };
+    }
+}

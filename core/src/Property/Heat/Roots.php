@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property\Heat;
+
+/** Roots of one unknown. */
+final class Roots
+{
+    private const MOST = 60;
+
+    /**
+     * Regula falsi with Illinois' halving: the root of a function between two places where its signs differ.
+     *
+     * @param callable(float): float $f
+     * @param float $within how close two steps must come for it to have settled
+     */
+    public static function between(callable $f, float $low, float $high, float $within = 1e-9): float
+    {
+        $atLow = $f($low);
+        $atHigh = $f($high);
+        $root = $low;
+        for ($i = 0, $side = 0; $i < self::MOST; ++$i) {
+            $before = $root;
+            $root = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            $value = $f($root);
+            if ($value === 0.0 || abs($root - $before) < $within) {
+                break;
+            }
+            if (($value > 0.0) === ($atHigh > 0.0)) {
+                [$high, $atHigh] = [$root, $value];
+                $atLow = $side === 1 ? $atLow / 2 : $atLow;
+                $side = 1;
+            } else {
+                [$low, $atLow] = [$root, $value];
+                $atHigh = $side === -1 ? $atHigh / 2 : $atHigh;
+                $side = -1;
+            }
+        }
+
+        return $root;
+    }
+}

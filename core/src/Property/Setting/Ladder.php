@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property\Setting;
+
+/**
+ * The ladder of firmness in gelatin-equivalent %, from what pours to what is hard, and a continuous coordinate along it
+ * (0 at no set, a whole number at each rung's lower edge) in which targets are measured.
+ */
+final class Ladder
+{
+    public const WORDS = ['pours', 'coats a spoon', 'spoonable', 'holds or pipes', 'soft slice', 'clean slice', 'hard'];
+
+    /** Upper edges of the rungs, GE %. */
+    public const EDGES = [0.25, 0.5, 0.8, 1.15, 1.6, 2.6];
+
+    public static function step(float $ge): int
+    {
+        foreach (self::EDGES as $index => $edge) {
+            if ($ge < $edge) {
+                return $index;
+            }
+        }
+
+        return \count(self::EDGES);
+    }
+
+    public static function word(float $ge): string
+    {
+        return self::WORDS[self::step($ge)];
+    }
+
+    /** Place along the ladder: 2.5 is half-way through "spoonable". */
+    public static function coordinate(float $ge): float
+    {
+        $below = 0.0;
+        foreach (self::EDGES as $index => $edge) {
+            $width = (float) $edge - (float) $below;
+            if ($ge < $edge && $width > 0.0) {
+                return $index + ($ge - $below) / $width;
+            }
+            $below = $edge;
+        }
+
+        return \count(self::EDGES) + ($ge - $below) / 1.4;
+    }
+
+    /** GE % at a place along the ladder; below the foot it is 0. */
+    public static function ge(float $coordinate): float
+    {
+        if ($coordinate <= 0.0) {
+            return 0.0;
+        }
+        $below = 0.0;
+        foreach (self::EDGES as $index => $edge) {
+            if ($coordinate < $index + 1) {
+                return $below + ($coordinate - $index) * ($edge - $below);
+            }
+            $below = $edge;
+        }
+
+        return $below + ($coordinate - \count(self::EDGES)) * 1.4;
+    }
+}

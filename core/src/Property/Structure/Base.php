@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Property\Structure;
+
+use Transmuta\Property\Fats\Fat;
+use Transmuta\Property\LayerState;
+
+/**
+ * Doughs, crumbs and bases: they have a model of their own and never a GE. Firmness comes from the fat that is solid when it is
+ * eaten, against the dry structure (practice: binders; butter 0.30–0.40 of the crumb is tender, 0.40–0.55 firm, above 0.6 hard and greasy).
+ */
+final readonly class Base
+{
+    public function __construct(private Fat $fat) {}
+
+    public static function is(LayerState $state): bool
+    {
+        $dry = 0.0;
+        foreach ($state->model->portions as $i => $portion) {
+            if ($portion->crumb || ($portion->ingredient->group === 'nut' && $state->water < 15.0)) {
+                $dry += $state->share[$i];
+            }
+        }
+
+        return $dry >= 30.0 && $state->water < 30.0;
+    }
+
+    /** Words for how it cuts at this temperature. */
+    public function words(LayerState $state, float $celsius): string
+    {
+        $solid = $this->fat->solid($state, $celsius);
+        if ($state->model->treatment->bakes() || self::pastry($state)) {
+            return $state->fat > 18.0 ? 'baked, short' : 'baked, crisp';
+        }
+
+        return match (true) {
+            $solid < 8.0 => 'loose, will not hold',
+            $solid < 16.5 => 'tender',
+            $solid < 21.0 => 'firm',
+            default => 'hard and greasy when cold',
+        };
+    }
+
+    private static function pastry(LayerState $state): bool
+    {
+        foreach ($state->model->portions as $portion) {
+            if (str_starts_with($portion->ingredient->id, 'puff-pastry')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/**
+ * Which namespace of the core may know which. Held by phpat under static analysis; that the table has no cycle and leaves none out is tested
+ * in EdgesTest. The engine at the root knows them all, and none knows it.
+ */
+final class Edges
+{
+    /** @var array<string, list<string>> what a namespace may know, the leaves first */
+    public const TABLE = [
+        'Fault' => [],
+        'Provenance' => [],
+        'Quantity' => ['Fault'],
+        'Reference' => ['Fault', 'Provenance'],
+        'Shelf' => ['Fault', 'Provenance', 'Reference'],
+        'Formula' => ['Fault', 'Quantity', 'Shelf'],
+        'Diet' => ['Fault', 'Provenance', 'Reference', 'Shelf'],
+        'Intake' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
+        'Property' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
+        'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Trace' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Trial' => ['Fault', 'Formula', 'Property'],
+        'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Preparation' => ['Fault', 'Quantity', 'Shelf', 'Formula', 'Property', 'Process'],
+        'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation'],
+    ];
+
+    /** @return iterable<string, Rule> */
+    public function testANamespaceKnowsOnlyWhatItMay(): iterable
+    {
+        foreach (self::TABLE as $namespace => $may) {
+            $not = array_diff(array_keys(self::TABLE), [$namespace, ...$may]);
+            yield $namespace => PHPat::rule()
+                ->classes(Selector::inNamespace('Transmuta\\' . $namespace))
+                ->shouldNot()->dependOn()
+                ->classes(Selector::classname('Transmuta\\Engine'), ...array_map(static fn(string $other): \PHPat\Selector\SelectorInterface => Selector::inNamespace('Transmuta\\' . $other), array_values($not)))
+                ->because('the edge table in core/tests/Architecture/Edges.php does not allow it');
+        }
+    }
+}
