@@ -14,4 +14,14 @@ export default tseslint.config(
             '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
         },
     },
+    {
+        // A room knows what all rooms share, and no other room; what is shared knows no room.
+        files: ['resources/js/rooms/**/*.{ts,tsx}'],
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^\\.\\./(?!\\.\\.)', message: 'A room imports from shared and api only; put what two rooms use into shared.' }] }] },
+    },
+    {
+        files: ['resources/js/shared/**/*.{ts,tsx}', 'resources/js/api/**/*.{ts,tsx}'],
+        ignores: ['**/*.test.*'],
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '/rooms/', message: 'What is shared knows no room.' }] }] },
+    },
 );

@@ -1,11 +1,11 @@
 import { newId } from './ids';
 import { describe, expect, it } from 'vitest';
 import type { DishSummary, Facts, Rail } from '../api/types';
-import { standing } from '../rooms/bench/DietList';
+import { standing } from './standing';
 import { verdict } from '../rooms/bench/PortionFacts';
 import { railPlace, railVerdict } from '../rooms/bench/railWords';
 import { decisions } from '../rooms/counter/decisions';
-import { compareStep } from '../rooms/notebook/compareStep';
+import { compareStep } from './trial/compareStep';
 import { grams, money } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';

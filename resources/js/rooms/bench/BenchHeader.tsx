@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BenchData } from '../../api/types';
 import { dietName } from '../../shared/words';
-import { TrialDialog } from '../notebook/TrialDialog';
+import { TrialDialog } from '../../shared/trial/TrialDialog';
 import { AimNote } from './AimNote';
 import { ChangedShelf } from './ChangedShelf';
 import type { SaveState } from './saver';

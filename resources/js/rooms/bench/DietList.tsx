@@ -1,10 +1,7 @@
 import Box from '@mui/material/Box';
-import type { DietVerdict, Reading } from '../../api/types';
+import type { Reading } from '../../api/types';
+import { standing } from '../../shared/standing';
 import { DIETS } from '../../shared/words';
-
-export function standing(verdict: DietVerdict): 'met' | 'not met' | 'unproven' {
-    return verdict.met ? 'met' : verdict.because.length > 0 ? 'not met' : 'unproven';
-}
 
 const TONE = { met: 'var(--herb)', 'not met': 'var(--beet)', unproven: 'var(--yolk)' } as const;
 const SIGN = { met: '✓', 'not met': '✕', unproven: '?' } as const;

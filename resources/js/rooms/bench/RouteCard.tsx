@@ -4,8 +4,8 @@ import { useState } from 'react';
 import type { Route } from '../../api/types';
 import { money } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
-import { standing } from './DietList';
-import { asked, ended, firstWords, STANDING } from './routeWords';
+import { standing } from '../../shared/standing';
+import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 
 interface Props {
     route: Route;

@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { RailRow } from './RailRow';
-import { STANDING } from './routeWords';
+import { STANDING } from '../../shared/routeWords';
 import { WhoPays } from './WhoPays';
 
 /** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */

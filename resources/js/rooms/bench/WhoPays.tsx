@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Route } from '../../api/types';
-import { named, whoPays } from './routeWords';
+import { named, whoPays } from '../../shared/routeWords';
 
 /** One row a job that changed hands: what it was, who did it, who does it now; what nobody pays is said in words. */
 export function WhoPays({ route }: { route: Route }) {

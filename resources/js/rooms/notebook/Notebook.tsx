@@ -5,8 +5,8 @@ import { trialsQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
-import { compareStep } from './compareStep';
-import { TrialRow } from './TrialRow';
+import { compareStep } from '../../shared/trial/compareStep';
+import { TrialRow } from '../../shared/trial/TrialRow';
 
 /** Every trial, foretold against found. */
 export function Notebook() {

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { Problem } from '../../api/client';
 import type { Card } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { TrialRow } from '../notebook/TrialRow';
+import { TrialRow } from '../../shared/trial/TrialRow';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 

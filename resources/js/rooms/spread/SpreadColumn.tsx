@@ -12,8 +12,8 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { dietName, nameParts } from '../../shared/words';
-import { standing } from '../bench/DietList';
-import { asked, ended, firstWords, STANDING } from '../bench/routeWords';
+import { standing } from '../../shared/standing';
+import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 import { factRows, layerRow, Rows } from './Rows';
 
 interface Props {

@@ -1,5 +1,5 @@
-import type { Debt, Route } from '../../api/types';
-import { nameParts } from '../../shared/words';
+import type { Debt, Route } from '../api/types';
+import { nameParts } from './words';
 
 /** How a route stands, in the word a cook would use. */
 export const STANDING: Record<Route['standing'], { word: string; colour: string; mark: string }> = {

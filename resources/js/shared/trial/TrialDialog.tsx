@@ -10,8 +10,8 @@ import { useState } from 'react';
 import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { Trial } from '../../api/types';
-import { ProblemNote } from '../../shared/ProblemNote';
-import { LADDER } from '../../shared/words';
+import { ProblemNote } from '../ProblemNote';
+import { LADDER } from '../words';
 import { TrialRow } from './TrialRow';
 
 const JUST = ['too little', 'right', 'too much'] as const;
