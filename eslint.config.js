@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-    { ignores: ['public/build', 'vendor', 'node_modules', 'var'] },
+    { ignores: ['public/build', 'vendor', 'node_modules', 'var', 'resources/js/api/schema.d.ts'] },
     ...tseslint.configs.strictTypeChecked,
     {
         languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },

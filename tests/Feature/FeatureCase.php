@@ -48,4 +48,24 @@ abstract class FeatureCase extends TestCase
 
         return $formula;
     }
+
+    /**
+     * Every exchange of every test is held to the contract.
+     *
+     * @param string $method
+     * @param string $uri
+     * @param array<array-key, mixed> $data
+     * @param array<string, string> $headers
+     * @param int $options
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0)
+    {
+        $response = parent::json($method, $uri, $data, $headers, $options);
+        $wrong = Contract::one()->wrong(strtoupper($method), $uri, $response->getStatusCode(), (string) $response->getContent(), strtoupper($method) === 'GET' ? null : (string) json_encode($data === [] ? new \stdClass() : $data));
+        self::assertNull($wrong, (string) $wrong);
+
+        return $response;
+    }
 }

@@ -10,12 +10,26 @@ use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Process\Card;
 use Transmuta\Reformulation\Schools;
 
 final class CardController extends Controller
 {
     /** The card of the version as it stands, or as it was at one of its revisions. */
+    #[OA\Get(
+        path: '/api/versions/{version}/card',
+        summary: 'The card, as it stands or as it was at a revision',
+        operationId: 'Card',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'revision', in: 'query', description: 'number of the revision', schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Card')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function __invoke(Request $request, Version $version, VersionShelf $shelves): JsonResponse
     {
         Gate::authorize('view', $version);

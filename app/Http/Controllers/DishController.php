@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Reformulation\Brief;
 
@@ -21,6 +22,19 @@ final class DishController extends Controller
     private const PAGE = 60;
 
     /** Dishes in the order they were made, at most a page of them: `q` finds by name, `after` goes on after a dish. */
+    #[OA\Get(
+        path: '/api/dishes',
+        summary: 'Dishes in the order they were made, a page at a time',
+        operationId: 'Dish.index',
+        parameters: [
+            new OA\Parameter(name: 'q', in: 'query', description: 'finds by name', schema: new OA\Schema(type: 'string')),
+            new OA\Parameter(name: 'after', in: 'query', description: 'goes on after a dish', schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DishSummary'))),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function index(Request $request): JsonResponse
     {
         $request->validate(['q' => ['nullable', 'string', 'max:160'], 'after' => ['nullable', 'integer', 'min:0']]);
@@ -38,6 +52,16 @@ final class DishController extends Controller
         return DishResource::collection($query->get())->response()->header('X-Total', (string) $total);
     }
 
+    #[OA\Post(
+        path: '/api/dishes',
+        summary: 'A new dish from a text',
+        operationId: 'Dish.store',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewDish')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSummary')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function store(StoreDishRequest $request, Engine $engine, History $history): JsonResponse
     {
         $formula = $request->formula($engine);
@@ -61,6 +85,18 @@ final class DishController extends Controller
         return (new DishResource($dish))->response()->setStatusCode(201);
     }
 
+    #[OA\Get(
+        path: '/api/dishes/{dish}',
+        summary: 'One dish',
+        operationId: 'Dish.show',
+        parameters: [
+            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSummary')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function show(Dish $dish): DishResource
     {
         Gate::authorize('view', $dish);
@@ -68,6 +104,18 @@ final class DishController extends Controller
         return new DishResource($dish->load('versions.trials'));
     }
 
+    #[OA\Delete(
+        path: '/api/dishes/{dish}',
+        summary: 'Takes a dish away',
+        operationId: 'Dish.destroy',
+        parameters: [
+            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 204, description: 'Done'),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function destroy(Dish $dish): JsonResponse
     {
         Gate::authorize('update', $dish);

@@ -6,10 +6,20 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
 
 /** What the trade knows (docs/practice.md), a paragraph for each source that is marked common practice. */
 final class PracticeController extends Controller
 {
+    #[OA\Get(
+        path: '/api/practice',
+        summary: 'What the trade knows, for the sources to point to',
+        operationId: 'Practice',
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Practice')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function __invoke(): JsonResponse
     {
         [$intro, $sections] = self::read();

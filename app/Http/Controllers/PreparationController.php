@@ -11,6 +11,7 @@ use App\Services\StudioShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\FormulaJson;
@@ -22,6 +23,16 @@ use Transmuta\Shelf\IngredientRow;
 final class PreparationController extends Controller
 {
     /** What it would be, without keeping it. */
+    #[OA\Post(
+        path: '/api/preparations/check',
+        summary: 'What a preparation would be',
+        operationId: 'Preparation.check',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/MadeCheck')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function check(PreparationRequest $request, Engine $engine, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {
         $row = $preparations->make($request->preparation($engine), 'own-check');
@@ -29,6 +40,16 @@ final class PreparationController extends Controller
         return new JsonResponse(['ingredient' => (new IngredientJson($engine->reader, $shelf->evidence()))->full(IngredientRow::ingredient($row)), 'made_of' => $row['made_of']]);
     }
 
+    #[OA\Post(
+        path: '/api/preparations',
+        summary: 'A new preparation',
+        operationId: 'Preparation.store',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/NamedId')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function store(PreparationRequest $request, Engine $engine, Preparations $preparations): JsonResponse
     {
         $kept = $preparations->keep($this->studio(), $request->preparation($engine));
@@ -36,6 +57,19 @@ final class PreparationController extends Controller
         return new JsonResponse(['id' => $kept->slug, 'name' => $kept->name], 201);
     }
 
+    #[OA\Put(
+        path: '/api/preparations/{slug}',
+        summary: 'Changes a preparation',
+        operationId: 'Preparation.update',
+        parameters: [
+            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/NamedId')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function update(PreparationRequest $request, string $slug, Engine $engine, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {
         if ($shelf->shelf()->get($slug)->madeOf === null) {
@@ -47,6 +81,20 @@ final class PreparationController extends Controller
     }
 
     /** A layer of a version becomes a preparation of its own. */
+    #[OA\Post(
+        path: '/api/versions/{version}/layers/{layer}/preparation',
+        summary: 'Makes a layer a preparation',
+        operationId: 'Preparation.fromLayer',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'layer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NameOf')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/KeptLayer')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function fromLayer(Request $request, Version $version, int $layer, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {
         Gate::authorize('update', $version);

@@ -8,6 +8,7 @@ use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\TreatmentGrammar;
@@ -16,6 +17,16 @@ use Transmuta\Quantity\UnitSystem;
 /** Reads a text as it is typed; keeps nothing. */
 final class ReadingController extends Controller
 {
+    #[OA\Post(
+        path: '/api/readings',
+        summary: 'Reads a text without keeping it',
+        operationId: 'Reading',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ReadText')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/TextReading')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {
         $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)]]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Intake\TextHeadings;
 use Transmuta\Quantity\UnitSystem;
@@ -13,6 +14,16 @@ use Transmuta\Quantity\UnitSystem;
 /** A typed text with what is done to one of its layers, or its tin, set to something else; keeps nothing. */
 final class ReadingHeadingController extends Controller
 {
+    #[OA\Post(
+        path: '/api/readings/heading',
+        summary: 'A text with one heading of a layer set',
+        operationId: 'ReadingHeading',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SetHeading')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Text')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function __invoke(Request $request, Engine $engine): JsonResponse
     {
         $request->validate([

@@ -11,6 +11,7 @@ use App\Services\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 
 /** A version's history: its revisions, any two of them side by side, any of them again. */
 final class RevisionController extends Controller
@@ -18,6 +19,19 @@ final class RevisionController extends Controller
     /** Most that one answer lists; `before` goes on before a number. */
     private const PAGE = 100;
 
+    #[OA\Get(
+        path: '/api/versions/{version}/revisions',
+        summary: 'The version’s history, the latest first',
+        operationId: 'Revision.index',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'before', in: 'query', description: 'goes on before a number', schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RevisionEntry'))),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function index(Request $request, Version $version): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -44,6 +58,20 @@ final class RevisionController extends Controller
     }
 
     /** Two revisions side by side: both readings, and what was changed between them, in words. */
+    #[OA\Get(
+        path: '/api/versions/{version}/revisions/{number}/compare/{other}',
+        summary: 'Two revisions side by side',
+        operationId: 'Revision.compare',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'other', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/RevisionComparison')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function compare(Version $version, int $number, int $other, BenchView $bench): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -52,6 +80,20 @@ final class RevisionController extends Controller
     }
 
     /** The state of a revision again, as a new one. */
+    #[OA\Post(
+        path: '/api/versions/{version}/revisions/{number}/restore',
+        summary: 'A revision again, as a new one',
+        operationId: 'Revision.restore',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function restore(Request $request, Version $version, int $number, History $history, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);

@@ -10,16 +10,36 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Reformulation\Schools;
 
 /** What the studio, and a dish for itself, chooses where good practitioners disagree. */
 final class SchoolsController extends Controller
 {
+    #[OA\Get(
+        path: '/api/schools',
+        summary: 'The questions practitioners answer differently, and the studio’s answers',
+        operationId: 'Schools.show',
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/SchoolChoices')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function show(): JsonResponse
     {
         return new JsonResponse(['questions' => Schools::questions(), 'studio' => (object) ($this->studio()->schools ?? [])]);
     }
 
+    #[OA\Put(
+        path: '/api/schools',
+        summary: 'The studio’s choices',
+        operationId: 'Schools.update',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChooseSchools')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/SchoolChoices')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function update(Request $request): JsonResponse
     {
         $chosen = $this->chosen($request);
@@ -31,6 +51,19 @@ final class SchoolsController extends Controller
         return $this->show();
     }
 
+    #[OA\Put(
+        path: '/api/dishes/{dish}/schools',
+        summary: 'A dish’s own choices',
+        operationId: 'Schools.updateDish',
+        parameters: [
+            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChooseSchools')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSchools')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function updateDish(Request $request, Dish $dish): JsonResponse
     {
         Gate::authorize('update', $dish);

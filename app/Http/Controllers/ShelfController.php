@@ -11,6 +11,7 @@ use App\Services\OwnShelf;
 use App\Services\StudioShelf;
 use App\Services\Uses;
 use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Format\IngredientJson;
 use Transmuta\Shelf\Ingredient;
@@ -20,6 +21,15 @@ final class ShelfController extends Controller
 {
     public function __construct(private readonly StudioShelf $shelf) {}
 
+    #[OA\Get(
+        path: '/api/shelf',
+        summary: 'The shelf',
+        operationId: 'Shelf.index',
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfEntry'))),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function index(Engine $engine): JsonResponse
     {
         $json = new IngredientJson($engine->reader, $this->shelf->evidence());
@@ -27,12 +37,34 @@ final class ShelfController extends Controller
         return new JsonResponse(array_values(array_map(fn(Ingredient $in): array => [...$json->short($in), 'own' => $this->own($in)], $this->shelf->shelf()->all())));
     }
 
+    #[OA\Get(
+        path: '/api/shelf/{slug}',
+        summary: 'One ingredient',
+        operationId: 'Shelf.show',
+        parameters: [
+            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function show(string $slug, Engine $engine): JsonResponse
     {
         return new JsonResponse($this->full($slug, $engine));
     }
 
     /** What a packet would make, without keeping it. */
+    #[OA\Post(
+        path: '/api/shelf/check',
+        summary: 'What a packet would be',
+        operationId: 'Shelf.check',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/PacketCheck')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function check(PacketRequest $request, OwnShelf $own, Engine $engine): JsonResponse
     {
         $made = $own->make($request->packet(), 'own-check');
@@ -44,6 +76,16 @@ final class ShelfController extends Controller
         ]);
     }
 
+    #[OA\Post(
+        path: '/api/shelf',
+        summary: 'A packet as an ingredient of the kitchen’s own',
+        operationId: 'Shelf.store',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function store(PacketRequest $request, OwnShelf $own): JsonResponse
     {
         $kept = $own->keep($this->studio(), $request->packet());
@@ -52,6 +94,19 @@ final class ShelfController extends Controller
     }
 
     /** Sees a reference row differently, or corrects an ingredient of one's own. */
+    #[OA\Put(
+        path: '/api/shelf/{slug}',
+        summary: 'Corrects an ingredient from a packet',
+        operationId: 'Shelf.update',
+        parameters: [
+            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function update(PacketRequest $request, string $slug, OwnShelf $own): JsonResponse
     {
         $this->shelf->shelf()->get($slug);
@@ -61,6 +116,18 @@ final class ShelfController extends Controller
     }
 
     /** Takes away what the studio added; a reference row shows as it is again. */
+    #[OA\Delete(
+        path: '/api/shelf/{slug}',
+        summary: 'Takes an own ingredient or a correction away',
+        operationId: 'Shelf.destroy',
+        parameters: [
+            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        ],
+        responses: [
+            new OA\Response(response: 204, description: 'Done'),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function destroy(string $slug, OwnShelf $own): JsonResponse
     {
         $this->shelf->shelf()->get($slug);

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
 use Transmuta\Format\IngredientCsv;
 use Transmuta\Shelf\ImpossiblePanel;
 
@@ -21,6 +22,15 @@ use Transmuta\Shelf\ImpossiblePanel;
  */
 final class ShelfTableController extends Controller
 {
+    #[OA\Get(
+        path: '/api/shelf/own.csv',
+        summary: 'The kitchen’s own ingredients as a table',
+        operationId: 'ShelfTable.export',
+        responses: [
+            new OA\Response(response: 200, description: 'A table', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string'))),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function export(): Response
     {
         $query = OwnIngredient::query();
@@ -31,6 +41,16 @@ final class ShelfTableController extends Controller
         ]);
     }
 
+    #[OA\Post(
+        path: '/api/shelf/import',
+        summary: 'Takes a table of ingredients, or tries it',
+        operationId: 'ShelfTable.import',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ImportTable')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ImportedTable')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function import(Request $request, OwnShelf $own): JsonResponse
     {
         $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'dry' => ['required', 'boolean']], ['csv.required' => 'Choose a file, or paste its rows.']);

@@ -13,10 +13,20 @@ use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Trial\Prediction;
 
 final class TrialController extends Controller
 {
+    #[OA\Get(
+        path: '/api/trials',
+        summary: 'Every trial, the latest first',
+        operationId: 'Trial.index',
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NotebookEntry'))),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function index(): JsonResponse
     {
         $query = Trial::query()->with(['version.dish', 'revision:id,number']);
@@ -29,6 +39,19 @@ final class TrialController extends Controller
         ])->all());
     }
 
+    #[OA\Post(
+        path: '/api/versions/{version}/trials',
+        summary: 'Notes a trial of the version as it stands',
+        operationId: 'Trial.store',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewTrial')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Trial')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves): JsonResponse
     {
         Gate::authorize('update', $version);

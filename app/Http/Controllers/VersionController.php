@@ -17,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
@@ -27,6 +28,18 @@ final class VersionController extends Controller
 {
     public function __construct(private readonly VersionShelf $shelves, private readonly History $history) {}
 
+    #[OA\Get(
+        path: '/api/versions/{version}',
+        summary: 'A version on the Bench',
+        operationId: 'Version.show',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function show(Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -35,6 +48,19 @@ final class VersionController extends Controller
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
+    #[OA\Patch(
+        path: '/api/versions/{version}',
+        summary: 'Saves a formula',
+        operationId: 'Version.update',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveVersion')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function update(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -44,6 +70,19 @@ final class VersionController extends Controller
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
+    #[OA\Post(
+        path: '/api/versions/{version}/rebalance',
+        summary: 'Saves a formula with what is not pinned weighed anew',
+        operationId: 'Version.rebalance',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveVersion')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function rebalance(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -55,6 +94,19 @@ final class VersionController extends Controller
         return self::shown($bench, $this->save($version, $request->integer('revision'), 'balanced', $formula));
     }
 
+    #[OA\Post(
+        path: '/api/versions/{version}/routes',
+        summary: 'Finds routes for a brief',
+        operationId: 'Version.routes',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/AskRoutes')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Answer')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -64,6 +116,20 @@ final class VersionController extends Controller
     }
 
     /** Takes a route, or the formula sent along, as a new version under this one. */
+    #[OA\Post(
+        path: '/api/versions/{version}/versions',
+        summary: 'Takes a route by its hash, or keeps a formula, as a version beside',
+        operationId: 'Version.store',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TakeRoute')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 200, description: 'Taken already', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function store(BriefRequest $request, Version $version, RouteFinder $finder, Engine $engine, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -76,6 +142,19 @@ final class VersionController extends Controller
     }
 
     /** Softer, sharper, less sweet, richer: the same ingredients weighed for what is wanted, as a version beside. */
+    #[OA\Post(
+        path: '/api/versions/{version}/retarget',
+        summary: 'Weighs the same ingredients for other aims, as a version beside',
+        operationId: 'Version.retarget',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TakeRoute')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function retarget(BriefRequest $request, Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -89,6 +168,19 @@ final class VersionController extends Controller
     }
 
     /** For another number of portions, cut otherwise, or in another tin, as a version beside. */
+    #[OA\Post(
+        path: '/api/versions/{version}/scale',
+        summary: 'For another tin or number, as a version beside',
+        operationId: 'Version.scale',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ScaleVersion')),
+        responses: [
+            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function scale(ScaleRequest $request, Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -98,6 +190,19 @@ final class VersionController extends Controller
     }
 
     /** What a rail was dragged to: single properties wanted of a layer, kept with the version. */
+    #[OA\Put(
+        path: '/api/versions/{version}/wanted',
+        summary: 'Properties wanted of layers by hand',
+        operationId: 'Version.want',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/WantProperties')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function want(WantRequest $request, Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -105,6 +210,19 @@ final class VersionController extends Controller
         return self::shown($bench, $this->history->write($version, $request->integer('revision'), 'wanted', static fn(Version $held): array => ['wanted' => $request->wanted()]));
     }
 
+    #[OA\Put(
+        path: '/api/versions/{version}/notes',
+        summary: 'The version’s notes',
+        operationId: 'Version.note',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Notes')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Notes')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function note(Request $request, Version $version): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -115,11 +233,37 @@ final class VersionController extends Controller
     }
 
     /** One step back in the version's history, or forth again. */
+    #[OA\Post(
+        path: '/api/versions/{version}/undo',
+        summary: 'One step back in its history',
+        operationId: 'Version.undo',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function undo(Request $request, Version $version, BenchView $bench): JsonResponse
     {
         return $this->stepped($request, $version, $bench, true);
     }
 
+    #[OA\Post(
+        path: '/api/versions/{version}/redo',
+        summary: 'One step forth again',
+        operationId: 'Version.redo',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function redo(Request $request, Version $version, BenchView $bench): JsonResponse
     {
         return $this->stepped($request, $version, $bench, false);
@@ -134,6 +278,18 @@ final class VersionController extends Controller
     }
 
     /** Aims the version at the original as it stands now. */
+    #[OA\Put(
+        path: '/api/versions/{version}/aim',
+        summary: 'Holds the version against the original as it is now',
+        operationId: 'Version.aim',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function aim(Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
@@ -143,6 +299,19 @@ final class VersionController extends Controller
     }
 
     /** Two versions of one dish side by side: what differs. */
+    #[OA\Get(
+        path: '/api/versions/{version}/compare/{other}',
+        summary: 'Two versions side by side',
+        operationId: 'Version.compare',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'other', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Comparison')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function compare(Version $version, Version $other, BenchView $bench): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -152,6 +321,19 @@ final class VersionController extends Controller
     }
 
     /** Why a number of the version's reading is what it is. */
+    #[OA\Get(
+        path: '/api/versions/{version}/why',
+        summary: 'Why a number is what it is',
+        operationId: 'Version.why',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'path', in: 'query', description: 'which number', schema: new OA\Schema(type: 'string')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/TraceStep')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function why(Request $request, Version $version): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -161,6 +343,18 @@ final class VersionController extends Controller
     }
 
     /** What would change if the version were read with today's shelf. */
+    #[OA\Get(
+        path: '/api/versions/{version}/refresh',
+        summary: 'What today’s shelf would change',
+        operationId: 'Version.refreshPreview',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ReadingChanges')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function refreshPreview(Version $version, Engine $engine): JsonResponse
     {
         Gate::authorize('view', $version);
@@ -169,6 +363,19 @@ final class VersionController extends Controller
     }
 
     /** Takes today's shelf for the version. */
+    #[OA\Post(
+        path: '/api/versions/{version}/refresh',
+        summary: 'Takes today’s shelf',
+        operationId: 'Version.refresh',
+        parameters: [
+            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
+        responses: [
+            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
+            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+        ],
+    )]
     public function refresh(Request $request, Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);

@@ -118,7 +118,7 @@ final class ReadingJson
                 'brix' => round($r->balance->brix, 1), 'ratio' => self::rounded($r->balance->ratio, 1), 'brima' => self::rounded($r->balance->brimA, 1),
                 'brima_se' => self::rounded($r->balance->brimASweet, 1), 'word' => $r->balance->word(),
             ],
-            'crystals' => array_map(static fn(array $c): array => [
+            'crystals' => (object) array_map(static fn(array $c): array => [
                 'per_100g_water' => round($c['has'], 1), 'dissolves_5c' => round($c['holds'], 1), 'dissolves_20c' => self::rounded($c['holds20'], 1), 'most_g' => round($c['most_g'], 1), 'over' => $c['over'],
             ], $r->crystals),
             'richness' => ['dry_matter' => round(100.0 - $s->water, 1), 'solid_fat_5c' => round($r->solidAtFridge, 2), 'solid_fat_35c' => round($r->solidAtMouth, 2), 'firm_fat' => round($r->firmFat, 2)],

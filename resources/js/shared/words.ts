@@ -1,7 +1,9 @@
+import type { Diet, Family } from '../api/types';
+
 /** Words of the trade, in one place. */
 export const LADDER = ['pours', 'coats a spoon', 'spoonable', 'holds or pipes', 'soft slice', 'clean slice', 'hard'] as const;
 
-export const DIETS: { id: string; name: string }[] = [
+export const DIETS: readonly { id: Diet; name: string }[] = [
     { id: 'vegan', name: 'Vegan' },
     { id: 'eggless', name: 'Eggless' },
     { id: 'gluten-free', name: 'Gluten-free' },
@@ -18,14 +20,14 @@ export const DIETS: { id: string; name: string }[] = [
 ];
 
 /** The five that a dish is asked for most, side by side in the Spread. */
-export const FIVE = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein'] as const;
+export const FIVE: readonly Diet[] = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein'];
 
 /** Diets that are a matter of how much a portion holds: no ingredient meets or misses them by itself. */
-export const BY_AMOUNT = ['high-protein', 'reduced-sugar', 'low-fat'];
+export const BY_AMOUNT: readonly string[] = ['high-protein', 'reduced-sugar', 'low-fat'];
 
 export const dietName = (id: string) => DIETS.find((diet) => diet.id === id)?.name ?? id;
 
-export const FAMILIES = ['curd', 'cream', 'mousse', 'cheesecake', 'custard', 'other'] as const;
+export const FAMILIES: readonly Family[] = ['curd', 'cream', 'mousse', 'cheesecake', 'custard', 'other'];
 
 export const MEASURES = [
     { id: 'metric', name: 'Metric (cup 250 ml, spoon 15)' },

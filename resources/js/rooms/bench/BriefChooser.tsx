@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Brief } from '../../api/types';
+import type { Brief, Diet } from '../../api/types';
 import { DIETS } from '../../shared/words';
 import { LIMITS, limitOf, type LimitKey } from './brief';
 
@@ -11,20 +11,20 @@ interface Props {
     brief: Brief;
     limits: Partial<Record<LimitKey, string>>;
     without: string;
-    onDiet: (id: string) => void;
+    onDiet: (id: Diet) => void;
     onLimit: (key: LimitKey, text: string) => void;
     onWithout: (text: string) => void;
     onAsk: () => void;
 }
 
-const FIRST = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein', 'vegetarian', 'dairy-free'];
+const FIRST: readonly Diet[] = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein', 'vegetarian', 'dairy-free'];
 
 /** Diets as chips, the rarer ones and the limits of a portion behind one press. */
 export function BriefChooser({ brief, limits, without, onDiet, onLimit, onWithout, onAsk }: Props) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const more = DIETS.filter(({ id }) => !FIRST.includes(id));
     const set = more.filter(({ id }) => brief.diets.includes(id)).length + Object.values(limits).filter((text) => text.trim() !== '').length + (without.trim() ? 1 : 0);
-    const chip = (id: string, name: string) => (
+    const chip = (id: Diet, name: string) => (
         <Box
             component="button" type="button" key={id} aria-pressed={brief.diets.includes(id)} onClick={() => onDiet(id)}
             sx={{

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
 import { routesQuery, versionQuery } from '../../api/queries';
-import type { Answer, BenchData, Brief, Route } from '../../api/types';
+import type { Answer, BenchData, Brief, Route, Diet } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
@@ -16,7 +16,7 @@ import { RouteDetail } from './RouteDetail';
 /** Chooses a diet and compares the routes to it; on a version, shows first what was swapped and why. */
 export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (version: number) => void }) {
     const client = useQueryClient();
-    const [diets, setDiets] = useState<string[]>([]);
+    const [diets, setDiets] = useState<Diet[]>([]);
     const [limits, setLimits] = useState<Partial<Record<LimitKey, string>>>({});
     const [without, setWithout] = useState('');
     const [asked, setAsked] = useState<Brief | null>(null);
@@ -39,7 +39,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
             onTaken(made.version.id);
         },
     });
-    const toggle = (id: string) => {
+    const toggle = (id: Diet) => {
         const next = diets.includes(id) ? diets.filter((d) => d !== id) : [...diets, id];
         setDiets(next);
         const wanted = { ...brief, diets: next };

@@ -1,4 +1,4 @@
-import type { Brief } from '../../api/types';
+import type { Brief, Diet } from '../../api/types';
 import { dietName } from '../../shared/words';
 
 export type LimitKey = 'net_carbs_g' | 'protein_g' | 'kcal' | 'sugars_g' | 'fat_g';
@@ -17,7 +17,7 @@ export function limitOf(text: string | undefined): number | null {
     return plain !== '' && Number.isFinite(Number(plain)) && Number(plain) >= 0 ? Number(plain) : null;
 }
 
-export function briefOf(diets: string[], limits: Partial<Record<LimitKey, string>>, without = ''): Brief {
+export function briefOf(diets: Diet[], limits: Partial<Record<LimitKey, string>>, without = ''): Brief {
     const names = without.split(',').map((one) => one.trim().toLowerCase().replaceAll(' ', '-')).filter(Boolean);
     return {
         diets, net_carbs_g: limitOf(limits.net_carbs_g), protein_g: limitOf(limits.protein_g), kcal: limitOf(limits.kcal), sugars_g: limitOf(limits.sugars_g), fat_g: limitOf(limits.fat_g),
@@ -45,7 +45,7 @@ export function briefWords(brief: Brief): string[] {
 export const asksSomething = (brief: Brief) => brief.diets.length > 0 || (brief.without ?? []).length > 0 || LIMITS.some(({ key }) => (brief[key] ?? null) !== null);
 
 /** What was typed, of a brief that was offered. */
-export function typedOf(brief: Brief): { diets: string[]; limits: Partial<Record<LimitKey, string>>; without: string } {
+export function typedOf(brief: Brief): { diets: Diet[]; limits: Partial<Record<LimitKey, string>>; without: string } {
     return {
         diets: brief.diets,
         limits: Object.fromEntries(LIMITS.flatMap(({ key }) => (typeof brief[key] === 'number' ? [[key, String(brief[key])]] : []))),

@@ -39,10 +39,10 @@ export function formOf(ingredient: ShelfIngredient | undefined): PacketForm {
     if (!packet) return { ...base, price: ingredient.price ? (ingredient.price.minor_per_kg / 100).toFixed(2) : '' };
     return {
         ...base,
-        name: packet.name,
+        name: packet.name ?? ingredient.name,
         perServing: typeof packet.serving_g === 'number',
         serving: packet.serving_g ? String(packet.serving_g) : '',
-        us: packet.carbohydrate_with_fibre,
+        us: packet.carbohydrate_with_fibre === true,
         price: packet.price_minor_per_kg ? (packet.price_minor_per_kg / 100).toFixed(2) : '',
         source: packet.source ?? '',
         values: Object.fromEntries(PANEL.flatMap(({ field }) => (typeof packet[field] === 'number' ? [[field, String(packet[field])]] : []))),

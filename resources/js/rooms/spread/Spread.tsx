@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { dishesQuery, routesQuery, versionQuery } from '../../api/queries';
-import type { Brief } from '../../api/types';
+import type { Brief, Diet } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
@@ -12,7 +12,7 @@ import { FIVE } from '../../shared/words';
 import { OriginalColumn } from './OriginalColumn';
 import { SpreadColumn } from './SpreadColumn';
 
-const briefFor = (diet: string): Brief => ({ diets: [diet], net_carbs_g: null, protein_g: null, kcal: null, sugars_g: null, fat_g: null });
+const briefFor = (diet: Diet): Brief => ({ diets: [diet], net_carbs_g: null, protein_g: null, kcal: null, sugars_g: null, fat_g: null });
 
 /** One dish against the five diets at once: for each the best route, or what stands in its way. */
 export function Spread() {

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\Standing;
+
+#[OA\Schema(
+    schema: 'Card',
+    type: 'object',
+    required: ['title', 'version', 'version_id', 'revision', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
+    properties: [
+        new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
+        new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'object', required: ['diet', 'standing', 'why'], properties: [
+            new OA\Property(property: 'diet', type: 'string', enum: Diet::class),
+            new OA\Property(property: 'standing', type: 'string', enum: Standing::class),
+            new OA\Property(property: 'why', type: 'array', items: new OA\Items(type: 'string')),
+        ])),
+        new OA\Property(property: 'facts', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'unit', 'portion', 'per_100g'], properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'per_100g', type: 'string'),
+            new OA\Property(property: 'portion', type: 'string'),
+            new OA\Property(property: 'unit', type: 'string'),
+        ])),
+        new OA\Property(property: 'final', type: 'boolean'),
+        new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'treat', 'lines'], properties: [
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['grams', 'name', 'note', 'made_of'], properties: [
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'made_of', type: 'array', items: new OA\Items(type: 'object', required: ['grams', 'name'], properties: [
+                    new OA\Property(property: 'grams', type: 'number'),
+                    new OA\Property(property: 'name', type: 'string'),
+                ])),
+                new OA\Property(property: 'name', type: 'string'),
+                new OA\Property(property: 'note', type: 'string'),
+            ])),
+            new OA\Property(property: 'treat', type: 'string'),
+        ])),
+        new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'open', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'own_method', description: 'The dish\'s own method, as its maker wrote it.', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'portion_g', type: 'number'),
+        new OA\Property(property: 'portions', type: 'number'),
+        new OA\Property(property: 'preparations', description: 'What the kitchen makes for itself, with its own steps.', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'grams', 'steps', 'keeps_days'], properties: [
+            new OA\Property(property: 'grams', type: 'number'),
+            new OA\Property(property: 'keeps_days', type: 'number'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
+        ])),
+        new OA\Property(property: 'pull', description: 'What is fetched before, by where it is kept; preparations opened to the end.', type: 'array', items: new OA\Items(type: 'object', required: ['place', 'lines'], properties: [
+            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['ingredient', 'name', 'grams', 'for'], properties: [
+                new OA\Property(property: 'for', type: 'array', items: new OA\Items(type: 'object', required: ['what', 'grams'], properties: [
+                    new OA\Property(property: 'grams', type: 'number'),
+                    new OA\Property(property: 'what', type: 'string'),
+                ])),
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'ingredient', type: 'string'),
+                new OA\Property(property: 'name', type: 'string'),
+            ])),
+            new OA\Property(property: 'place', type: 'string'),
+        ])),
+        new OA\Property(property: 'revision', type: 'number'),
+        new OA\Property(property: 'schools_at_work', type: 'array', items: new OA\Items(ref: '#/components/schemas/SchoolAtWork')),
+        new OA\Property(property: 'serve_at_c', type: 'number'),
+        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'tins', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'title', type: 'string'),
+        new OA\Property(property: 'version', type: 'string'),
+        new OA\Property(property: 'version_id', type: 'number'),
+    ],
+)]
+final class Card {}

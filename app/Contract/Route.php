@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+use Transmuta\Reformulation\RouteStanding;
+
+#[OA\Schema(
+    schema: 'Route',
+    type: 'object',
+    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'debts', 'words', 'near', 'guesses', 'questions', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
+    properties: [
+        new OA\Property(property: 'blocked_by', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Change')),
+        new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'cost_minor', type: 'number'),
+        new OA\Property(property: 'debts', type: 'array', items: new OA\Items(ref: '#/components/schemas/Debt')),
+        new OA\Property(property: 'diets', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/DietVerdict')),
+        new OA\Property(property: 'effort_min', type: 'number'),
+        new OA\Property(property: 'fit', type: 'number'),
+        new OA\Property(property: 'formula', ref: '#/components/schemas/Formula'),
+        new OA\Property(property: 'guesses', description: 'What it was guessed from, as questions.', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'hash', type: 'string'),
+        new OA\Property(property: 'id', type: 'string'),
+        new OA\Property(property: 'layers', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'set', 'ge', 'se'], properties: [
+            new OA\Property(property: 'ge', type: 'number', nullable: true),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'se', type: 'number'),
+            new OA\Property(property: 'set', type: 'string'),
+        ])),
+        new OA\Property(property: 'met', type: 'boolean'),
+        new OA\Property(property: 'mouth', type: 'string'),
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'names', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        new OA\Property(property: 'near', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'new_allergens', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'portion', ref: '#/components/schemas/Facts'),
+        new OA\Property(property: 'questions', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'rails', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Rail'))),
+        new OA\Property(property: 'risks', type: 'number'),
+        new OA\Property(property: 'section', ref: '#/components/schemas/SectionShape'),
+        new OA\Property(property: 'standing', type: 'string', enum: RouteStanding::class),
+        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'wait_h', type: 'number'),
+        new OA\Property(property: 'watch', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
+        new OA\Property(property: 'words', description: 'What a cook has to hear first, worst first.', type: 'array', items: new OA\Items(type: 'string')),
+    ],
+)]
+final class Route {}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(
+    schema: 'SaveVersion',
+    type: 'object',
+    required: ['revision', 'formula'],
+    properties: [
+        new OA\Property(property: 'formula', ref: '#/components/schemas/FormulaInput'),
+        new OA\Property(property: 'revision', type: 'number'),
+    ],
+)]
+final class SaveVersion {}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+
+/** Single properties wanted of layers by hand, by the layer's id: set in GE %, sweetness in SE, the others in g per 100 g. */
+#[OA\Schema(
+    schema: 'WantProperties',
+    description: 'Single properties wanted of layers by hand, by the layer\'s id: set in GE %, sweetness in SE, the others in g per 100 g.',
+    type: 'object',
+    required: ['revision', 'wanted'],
+    properties: [
+        new OA\Property(property: 'revision', type: 'number'),
+        new OA\Property(property: 'wanted', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/MapOfNumbers')),
+    ],
+)]
+final class WantProperties {}
