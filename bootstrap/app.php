@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\Problems;
+use App\Http\Middleware\Precondition;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->api(append: ['auth:studio']);
+        $middleware->api(append: ['auth:studio', Precondition::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

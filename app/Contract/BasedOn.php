@@ -9,9 +9,8 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'BasedOn',
     type: 'object',
-    required: ['revision'],
     properties: [
-        new OA\Property(property: 'revision', type: 'number'),
+        new OA\Property(property: 'revision', description: 'The revision a window has seen; or say it in If-Match.', type: 'number'),
     ],
 )]
 final class BasedOn {}

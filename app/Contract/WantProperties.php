@@ -11,9 +11,9 @@ use OpenApi\Attributes as OA;
     schema: 'WantProperties',
     description: 'Single properties wanted of layers by hand, by the layer\'s id: set in GE %, sweetness in SE, the others in g per 100 g.',
     type: 'object',
-    required: ['revision', 'wanted'],
+    required: ['wanted'],
     properties: [
-        new OA\Property(property: 'revision', type: 'number'),
+        new OA\Property(property: 'revision', description: 'The revision a window has seen; or say it in If-Match.', type: 'number'),
         new OA\Property(property: 'wanted', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/MapOfNumbers')),
     ],
 )]

@@ -29,7 +29,7 @@ final class Problems
     private static function of(\Throwable $e): JsonResponse
     {
         return match (true) {
-            $e instanceof Conflict => self::problem(409, 'changed-elsewhere', $e->getMessage(), 'revision', 'Keep yours as a new version, or take theirs. Nothing typed here is lost.', [
+            $e instanceof Conflict => self::problem(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', 'Keep yours as a new version, or take theirs. Nothing typed here is lost.', [
                 'revision' => $e->current->revision,
                 'version' => $e->current->id,
             ]),

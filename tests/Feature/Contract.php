@@ -68,11 +68,11 @@ final class Contract
         $operation = $this->document['paths'][$template][strtolower($method)];
         $responses = $operation['responses'];
         $key = isset($responses[(string) $status]) ? (string) $status : 'default';
-        if ($key === 'default' && $status < 400) {
+        if ($key === 'default' && $status < 400 && $status !== 304) {
             return "$method $template answers $status, which the contract does not name";
         }
         $type = array_key_first($responses[$key]['content'] ?? []);
-        if ($type === 'application/json' && $answer !== '') {
+        if ($type === 'application/json' && $answer !== '' && $status !== 304) {
             $wrong = $this->against($answer, $responses[$key]['content'][$type]['schema']);
             if ($wrong !== null) {
                 return "$method $template, answer $status: $wrong";

@@ -119,6 +119,23 @@ final class HistoryTest extends FeatureCase
         self::assertCount(1, $compared['words']);
     }
 
+    public function testAWriteMayCarryWhatItsWindowHasSeenAsAnEntityTag(): void
+    {
+        $version = $this->original();
+        $opened = $this->getJson("/api/versions/$version->id")->assertOk();
+        $tag = (string) $opened->headers->get('ETag');
+        self::assertMatchesRegularExpression('/^"1-[0-9a-f]{16}"$/', $tag);
+        $this->getJson("/api/versions/$version->id", ['If-None-Match' => $tag])->assertStatus(304);
+        $formula = $this->formulaOf($version);
+        $formula['layers'][1]['lines'][0]['grams'] = 170;
+        $saved = $this->patchJson("/api/versions/$version->id", ['formula' => $formula], ['If-Match' => $tag])->assertOk();
+        self::assertStringStartsWith('"2-', (string) $saved->headers->get('ETag'));
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula], ['If-Match' => $tag])->assertStatus(412)->assertJsonPath('revision', 2);
+        $this->postJson("/api/versions/$version->id/undo", [], ['If-Match' => '"2"'])->assertOk();
+        $this->postJson("/api/versions/$version->id/redo")->assertUnprocessable()->assertJsonPath('field', 'revision');
+        $this->getJson("/api/versions/$version->id", ['If-None-Match' => $tag])->assertOk();
+    }
+
     public function testNothingThatWasIsWrittenOver(): void
     {
         $revision = Revision::query()->firstOrFail();

@@ -44,7 +44,7 @@ test('text in another script and an absurd mass stay, marked, with the reason', 
 });
 
 test('two windows on one version never overwrite each other silently', async ({ page, context, faults }) => {
-    faults.expected.push(/409/);
+    faults.expected.push(/412/);
     await openBench(page, 'Roasted-hazelnut mousse pot', 'Original');
     const url = page.url();
     const other = await context.newPage();

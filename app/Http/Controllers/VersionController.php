@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\Precondition;
 use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
 use App\Http\Requests\ScaleRequest;
@@ -386,7 +387,9 @@ final class VersionController extends Controller
 
     private static function shown(BenchView $bench, Version $version, int $status = 200): JsonResponse
     {
-        return JsonResponse::fromJsonString($bench->of($version), $status);
+        $answer = $bench->of($version);
+
+        return JsonResponse::fromJsonString($answer, $status)->setEtag(Precondition::tag($version->revision, $answer));
     }
 
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */

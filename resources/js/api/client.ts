@@ -33,12 +33,13 @@ export class Problem extends Error {
     }
 }
 
-export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+/** @param seen the revision a window has seen of what it writes: refused where it has moved on since */
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal, seen?: number): Promise<T> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }) },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
             ...(signal ? { signal } : {}),
         });

@@ -792,7 +792,8 @@ export interface components {
             without?: string[] | null;
         };
         BasedOn: {
-            revision: number;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
         };
         BenchData: {
             changed_ingredients: {
@@ -1763,7 +1764,8 @@ export interface components {
         };
         SaveVersion: {
             formula: components["schemas"]["FormulaInput"];
-            revision: number;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
         };
         ScaleVersion: {
             cut_into?: number | null;
@@ -2092,8 +2094,8 @@ export interface components {
         };
         /** @description Single properties wanted of layers by hand, by the layer's id: set in GE %, sweetness in SE, the others in g per 100 g. */
         WantProperties: {
-            /** @description Single properties wanted of layers by hand, by the layer's id: set in GE %, sweetness in SE, the others in g per 100 g. */
-            revision: number;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
             wanted: {
                 [key: string]: components["schemas"]["MapOfNumbers"];
             };

@@ -16,7 +16,7 @@ export function ChangedShelf({ data }: { data: BenchData }) {
     const { id, revision } = data.version;
     const preview = useQuery({ ...refreshQuery(id, revision), enabled: open });
     const take = useMutation({
-        mutationFn: () => call<BenchData>('POST', `versions/${id}/refresh`, { revision }),
+        mutationFn: () => call<BenchData>('POST', `versions/${id}/refresh`, undefined, undefined, revision),
         onSuccess: (fresh) => {
             client.setQueryData(versionQuery(id).queryKey, fresh);
             void client.invalidateQueries({ queryKey: ['dishes'] });

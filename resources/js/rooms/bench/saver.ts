@@ -121,7 +121,7 @@ export class Saver {
             this.timer = setTimeout(() => void this.flush(), this.retryMs);
         } else {
             this.next = null;
-            this.tell({ state: { kind: problem.status === 409 ? 'conflict' : 'refused', problem } });
+            this.tell({ state: { kind: problem.status === 409 || problem.status === 412 ? 'conflict' : 'refused', problem } });
         }
     }
 

@@ -12,7 +12,7 @@ export function useBench(id: number) {
     const [saver] = useState(() => {
         const key = versionQuery(id).queryKey;
         return new Saver(id, {
-            send: (revision, formula, rebalance) => call<BenchData>(rebalance ? 'POST' : 'PATCH', `versions/${id}${rebalance ? '/rebalance' : ''}`, { revision, formula }),
+            send: (revision, formula, rebalance) => call<BenchData>(rebalance ? 'POST' : 'PATCH', `versions/${id}${rebalance ? '/rebalance' : ''}`, { formula }, undefined, revision),
             revision: () => client.getQueryData(key)?.version.revision ?? null,
             saved: (data) => {
                 client.setQueryData(key, data);
@@ -32,16 +32,16 @@ export function useBench(id: number) {
     const edit = (next: Formula, rebalance = false) => saver.put(next, rebalance);
     /** Another write of the whole version, once what is typed is kept; where it is refused, what the server has is shown. */
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
-    const step = (way: 'undo' | 'redo') => write((now) => call<BenchData>('POST', `versions/${id}/${way}`, { revision: now }));
+    const step = (way: 'undo' | 'redo') => write((now) => call<BenchData>('POST', `versions/${id}/${way}`, undefined, undefined, now));
     /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
     const want = (layer: string, property: string, value: number | null) => {
         if (!data) return;
         const { [layer]: had = {}, ...others } = data.version.wanted;
         const wanted = value === null ? others : { ...others, [layer]: { ...had, [property]: value } };
-        write((now) => call<BenchData>('PUT', `versions/${id}/wanted`, { revision: now, wanted }));
+        write((now) => call<BenchData>('PUT', `versions/${id}/wanted`, { wanted }, undefined, now));
     };
     /** An earlier state again, as a new revision. */
-    const restore = (number: number) => write((now) => call<BenchData>('POST', `versions/${id}/revisions/${number}/restore`, { revision: now }));
+    const restore = (number: number) => write((now) => call<BenchData>('POST', `versions/${id}/revisions/${number}/restore`, undefined, undefined, now));
     const takeTheirs = async () => {
         saver.letGo();
         await query.refetch();
