@@ -190,6 +190,26 @@ final class VersionTest extends FeatureCase
         self::assertContains('Cardamom set custard', array_column((array) $this->getJson('/api/trials')->assertOk()->json(), 'dish'));
     }
 
+    public function testTrialsAreListedAPageAtATimeAndNoneIsLostBetween(): void
+    {
+        $version = $this->dish('Cardamom set custard')->versions[1];
+        $had = count((array) $this->getJson('/api/trials')->json());
+        // Several on one day, so that the day alone does not say where a page ends.
+        for ($n = 0; $n < 45; ++$n) {
+            $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-' . (20 + $n % 3), 'set_step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => "No. $n"])->assertCreated();
+        }
+        $first = (array) $this->getJson('/api/trials')->assertOk()->json();
+        self::assertCount(40, $first);
+        $rest = (array) $this->getJson('/api/trials?before=' . $first[39]['id'])->assertOk()->json();
+        $all = [...$first, ...$rest];
+        self::assertCount(45 + $had, array_unique(array_column($all, 'id')));
+        $days = array_column($all, 'made_on');
+        $sorted = $days;
+        rsort($sorted);
+        self::assertSame($sorted, $days);
+        $this->getJson('/api/trials?before=999999')->assertNotFound();
+    }
+
     public function testATrialOutsideTheLadderIsRefused(): void
     {
         $version = $this->original();

@@ -11,6 +11,7 @@ use App\Services\BenchView;
 use App\Services\History;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -18,19 +19,32 @@ use Transmuta\Trial\Prediction;
 
 final class TrialController extends Controller
 {
+    /** Most trials one answer lists; `before` goes on with the ones made before a trial. */
+    private const PAGE = 40;
+
     #[OA\Get(
         path: '/api/trials',
-        summary: 'Every trial, the latest first',
+        summary: 'Every trial, the latest first, a page at a time',
         operationId: 'Trial.index',
+        parameters: [
+            new OA\Parameter(name: 'before', in: 'query', description: 'goes on with what was made before this trial', schema: new OA\Schema(type: 'integer')),
+        ],
         responses: [
             new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NotebookEntry'))),
             new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
         ],
     )]
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
+        $request->validate(['before' => ['nullable', 'integer', 'min:1']]);
         $query = Trial::query()->with(['version.dish', 'revision:id,number']);
-        $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id');
+        $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE);
+        if ($request->filled('before')) {
+            $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));
+            $query->where(static function ($older) use ($last): void {
+                $older->where('made_on', '<', $last->made_on)->orWhere(static fn($same) => $same->where('made_on', $last->made_on)->where('id', '<', $last->id));
+            });
+        }
 
         return new JsonResponse($query->get()->map(static fn(Trial $trial): array => [
             ...BenchView::trial($trial),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Diet;
 
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /**
  * Allergens by ingredient: the fourteen of Regulation (EU) No 1169/2011 Annex II and the nine of US law (FALCPA 2004 with the FASTER Act
@@ -18,7 +19,6 @@ final class Allergens
     public const US = ['milk', 'eggs', 'fish', 'crustacean shellfish', 'tree nuts', 'peanuts', 'wheat', 'soybeans', 'sesame'];
 
     /** A tree nut in the US and not in Annex II. */
-    private const US_TREE_NUTS = ['pine-nut'];
 
     /**
      * @param list<Ingredient> $ingredients
@@ -69,7 +69,7 @@ final class Allergens
             }
         }
 
-        return \in_array($in->id, self::US_TREE_NUTS, true) ? [...$words, 'tree nuts'] : $words;
+        return $in->is(Nature::UsTreeNut) ? [...$words, 'tree nuts'] : $words;
     }
 
     private static function word(string $eu): ?string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Diet;
 
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /** Whether one ingredient may stay in a diet, and what its packet must still answer. */
 final class DietRules
@@ -75,7 +76,7 @@ final class DietRules
                 default => null,
             },
             Diet::Vegetarian => $in->askVegetarian ?? ($in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null),
-            Diet::Raw => \in_array($in->group, ['nut', 'chocolate'], true) || \in_array($in->id, ['coconut-oil-virgin', 'coconut-oil', 'cocoa-butter', 'oats'], true) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
+            Diet::Raw => $in->is(Nature::RawAsked) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
             Diet::AlcoholFree => $in->askAlcohol,
             Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::ReducedSugar, Diet::LowFat => null,
         };
@@ -105,11 +106,8 @@ final class DietRules
     /** Comes to the kitchen already cooked, refined by heat, or is not eaten without it. Raw egg is no raw-food ingredient: it is a hazard. */
     private static function cooked(Ingredient $in): bool
     {
-        $kept = ['date', 'date-paste', 'date-dry', 'raisin', 'raisin-black', 'fig-dried', 'prune', 'coconut-nectar', 'oats', 'psyllium', 'chia', 'flax', 'cashew-soaked', 'coconut-dried', 'coconut-chips',
-            'coconut-fresh', 'coconut-water', 'sunflower-lecithin', 'cocoa-butter', 'cocoa-powder', 'cocoa-nibs', 'coconut-oil-virgin', 'coconut-oil'];
-
-        return !\in_array($in->id, $kept, true) && match ($in->group) {
-            'fruit', 'nut', 'flavour', 'acid', 'basic' => preg_match('/jam|marmalade|canned|cooked|candied|roasted|paste$|spread|butter$|espresso|coffee|brew/', $in->id) === 1,
+        return !$in->is(Nature::RawKept) && match ($in->group) {
+            'fruit', 'nut', 'flavour', 'acid', 'basic' => $in->is(Nature::HeatedAtSource),
             default => true,
         };
     }

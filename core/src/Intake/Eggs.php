@@ -6,6 +6,8 @@ namespace Transmuta\Intake;
 
 use Transmuta\Formula\Confidence;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Nature;
+use Transmuta\Shelf\Natures;
 use Transmuta\Shelf\Shelf;
 
 /** Eggs by size and part; "large" differs by country. */
@@ -22,9 +24,9 @@ final class Eggs
         }
 
         return match (true) {
-            preg_match('/\byolks?\b/u', $plain) === 1 => 'egg-yolk',
-            preg_match('/\bwhites?\b/u', $plain) === 1 => 'egg-white',
-            default => 'egg',
+            preg_match('/\byolks?\b/u', $plain) === 1 => Natures::one(Nature::YolkCounted),
+            preg_match('/\bwhites?\b/u', $plain) === 1 => Natures::one(Nature::WhiteCounted),
+            default => Natures::one(Nature::WholeEggCounted),
         };
     }
 
@@ -38,11 +40,11 @@ final class Eggs
             'size l', 'l', 'big', '' => 'large',
             default => $size,
         };
-        $units = $shelf->get('egg')->units;
+        $units = $shelf->get(Natures::one(Nature::WholeEggCounted))->units;
         $each = $units[\sprintf('each:%s-%s', $system->eggPrefix(), $size)] ?? $units['each:' . $system->eggPrefix() . '-extra-large'];
         $share = match ($part) {
-            'egg-yolk' => 0.34,
-            'egg-white' => 0.66,
+            Natures::one(Nature::YolkCounted) => 0.34,
+            Natures::one(Nature::WhiteCounted) => 0.66,
             default => 1.0,
         };
         $each *= $share;

@@ -18,6 +18,7 @@ use Transmuta\Intake\Production\SumOfTwo;
 use Transmuta\Intake\Production\ZestAndJuice;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Table;
+use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
 /**
@@ -57,6 +58,16 @@ final readonly class LineReader
     public function known(string $id): string
     {
         return $this->shelf->get($id)->id;
+    }
+
+    /**
+     * @param list<Line> $lines understood ones
+     *
+     * @return list<Ingredient>
+     */
+    public function ingredients(array $lines): array
+    {
+        return array_map(fn(Line $line): Ingredient => $this->shelf->get((string) $line->ingredient), $lines);
     }
 
     /** The id a name surely means; null where it means nothing or only may. */

@@ -147,7 +147,7 @@ final readonly class TextFormula
             throw Unreadable::noLines();
         }
         $whole = implode(' ', array_column($steps, 'text'));
-        $layers = self::treated($layers, $steps, $whole, $inferred);
+        $layers = $this->treated($layers, $steps, $whole, $inferred);
         $layers = self::partsOfOthers(self::garnished($layers, $steps, $aside), $aside);
         $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
@@ -242,14 +242,14 @@ final readonly class TextFormula
      *
      * @return list<array{layer: Layer, treat: bool}>
      */
-    private static function treated(array $layers, array $steps, string $whole, array &$inferred): array
+    private function treated(array $layers, array $steps, string $whole, array &$inferred): array
     {
         if ($steps === [] || array_filter($layers, static fn(array $one): bool => !$one['treat']) === []) {
             return $layers;
         }
         $of = Spoken::steps($steps, array_column($layers, 'layer'));
         foreach ($layers as $n => $one) {
-            $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $whole);
+            $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $this->lines->ingredients($one['layer']->understood()), $whole);
             $reduced = $one['layer']->loss === null && !$one['treat'] ? TreatmentGuess::reduced($of[$n]) : null;
             if ($reduced !== null) {
                 $layer = $layers[$n]['layer'];

@@ -8,6 +8,8 @@ use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
+use Transmuta\Shelf\Natures;
 use Transmuta\Shelf\Shelf;
 
 /** Brings an amount and a name together: which of several stated amounts counts, and what it weighs. */
@@ -43,8 +45,10 @@ final readonly class Weigher
         if ($found->id === null) {
             return Line::notUnderstood($text, $found->suggestions === [] ? 'No ingredient on the shelf answers to that name.' : \sprintf('What is "%s"? Several things on the shelf may be meant, or none.', self::brief($phrase)), $found->suggestions, $number);
         }
-        $isOurLeaf = $found->id === 'gelatin-leaf-gold' && preg_match('/\b(?:gold|200|bloom)\b/u', $phrase) !== 1;
-        $in = $this->shelf->get($isOurLeaf && $this->shelf->find('gelatin-leaf-' . $this->leaf) !== null ? 'gelatin-leaf-' . $this->leaf : $found->id);
+        $isOurLeaf = $found->id === Natures::one(Nature::UnnamedLeaf) && preg_match('/\b(?:gold|200|bloom)\b/u', $phrase) !== 1;
+        // The grades of a leaf differ in the last word of their ids.
+        $ours = $isOurLeaf ? preg_replace('/-\w+$/', '-' . $this->leaf, $found->id) ?? $found->id : $found->id;
+        $in = $this->shelf->find($ours) ?? $this->shelf->get($found->id);
         $weighed = $this->grams($stated, $quantity, $in, $phrase, $system);
         if (\is_string($weighed)) {
             return Line::notUnderstood($text, $weighed, [$in->id], $number);

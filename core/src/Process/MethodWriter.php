@@ -12,6 +12,7 @@ use Transmuta\Property\Portion;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\FatState;
+use Transmuta\Shelf\Nature;
 
 /** Writes a method from what is in each layer and what is done to it, with the temperatures that matter. */
 final readonly class MethodWriter
@@ -44,10 +45,10 @@ final readonly class MethodWriter
     private function ahead(LayerReading $layer): array
     {
         $steps = [];
-        foreach ($this->with($layer, static fn(Portion $p): bool => $p->ingredient->id === 'cashew-soaked') as $words) {
+        foreach ($this->with($layer, static fn(Portion $p): bool => $p->ingredient->is(Nature::SoakOvernight)) as $words) {
             $steps[] = \sprintf('The night before: soak the cashews in cold water in the fridge 8–12 h, drain well and weigh %s.', $words);
         }
-        foreach ($this->with($layer, static fn(Portion $p): bool => $p->ingredient->id === 'coconut-cream' && $p->whipped) as $words) {
+        foreach ($this->with($layer, static fn(Portion $p): bool => $p->ingredient->is(Nature::ChillUnshaken) && $p->whipped) as $words) {
             $steps[] = \sprintf('The night before: chill the cans of coconut cream unshaken; %s, whipped below 7 °C in a cold bowl.', $words);
         }
 
@@ -125,7 +126,7 @@ final readonly class MethodWriter
             $in->does('gelatin-bloom') > 0.0 => 'gelatin',
             $portion->whipped && $in->does('foam-overrun') > 0.0 => 'foam',
             $in->does('calcium') > 0.0 => 'calcium',
-            $portion->boiled && $binds && str_ends_with($in->id, 'pectin') => 'pectin',
+            $portion->boiled && $binds && ($in->does('lm-pectin') > 0.0 || $in->does('hm-pectin') > 0.0) && $in->composition->of100('water') < 50.0 => 'pectin',
             $portion->boiled && $binds => 'binder',
             $in->group === 'chocolate' || ($in->fatState === FatState::Continuous && $in->composition->family('fat.') > 60.0) => 'fat',
             \in_array($in->group, ['fruit', 'acid'], true) => 'sharp',
@@ -211,7 +212,7 @@ final readonly class MethodWriter
 
     private function words(float $grams, Portion $portion): string
     {
-        $juice = $portion->ingredient->group === 'fruit' && str_ends_with($portion->ingredient->id, '-juice') ? ($this->anyJuice ? ' (fresh, bottled or frozen: the same acid, a flatter aroma)' : ' (fresh)') : '';
+        $juice = $portion->ingredient->group === 'fruit' && $portion->ingredient->is(Nature::PressedJuice) ? ($this->anyJuice ? ' (fresh, bottled or frozen: the same acid, a flatter aroma)' : ' (fresh)') : '';
         $lift = $portion->infused ? ' (infused, then lifted out)' : '';
 
         $solution = Scale::solution($grams, $portion->ingredient->composition->of100('water') > 50.0);

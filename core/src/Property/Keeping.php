@@ -6,6 +6,7 @@ namespace Transmuta\Property;
 
 use Transmuta\Property\Structure\Base;
 use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Nature;
 
 /**
  * How long a layer keeps at 5 °C or colder, covered: the shortest of the cautious figures that apply, each with its reason. An estimate from
@@ -33,7 +34,7 @@ final readonly class Keeping
             }
             $whipped = $whipped || ($portion->whipped && $in->does('foam-overrun') > 0.0 && $share > 5.0);
             $rawFruit = $rawFruit || ($in->group === 'fruit' && !$portion->heated && $share > 15.0 && $in->composition->of100('water') > 70.0);
-            $nut = $nut || (\in_array($in->id, ['cashew-soaked', 'silken-tofu', 'firm-tofu'], true) && $share > 10.0);
+            $nut = $nut || ($in->is(Nature::SpoilsSoon) && $share > 10.0);
             $starch = $starch || ($in->does('starch') > 0.0 && $portion->heated && $share > 1.0 && $state->water > 30.0);
         }
         if ($frozen) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /** An ingredient in a layer with what is done to it there. */
 final readonly class Portion
@@ -42,7 +43,7 @@ final readonly class Portion
         public bool $fired = false,
     ) {
         $this->sharpAcid = $ingredient->sharpAcid();
-        $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || \in_array($ingredient->id, ['almond-flour', 'coconut-dried'], true);
+        $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || $ingredient->is(Nature::CrumbMeal);
         $c = $ingredient->composition;
         $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
         $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0);

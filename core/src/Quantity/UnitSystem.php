@@ -14,6 +14,19 @@ enum UnitSystem: string
     case India = 'in';
     case Canada = 'ca';
 
+    /** As it is chosen on a dish; the sizes are those of `core/data/reference/units.csv`. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Us => 'US (cup 237 ml, spoon 14.8)',
+            self::Metric => 'Metric (cup 250 ml, spoon 15)',
+            self::Au => 'Australian (cup 250 ml, spoon 20)',
+            self::Uk => 'UK (imperial ounces and pints)',
+            self::India => 'Indian (cup 240 ml, spoon 15)',
+            self::Canada => 'Canadian (cup 250 ml, imperial pint)',
+        };
+    }
+
     /** Egg size classes of the country: the US weights stand near those of Canada and India, all others by the EU class. */
     public function eggPrefix(): string
     {

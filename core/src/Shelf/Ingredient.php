@@ -90,6 +90,11 @@ final readonly class Ingredient
         return $this->functions[$function] ?? 0.0;
     }
 
+    public function is(Nature $nature): bool
+    {
+        return Natures::has($nature, $this);
+    }
+
     public function comesFrom(string $origin): bool
     {
         return \in_array($origin, $this->origins, true);

@@ -9,6 +9,9 @@ final class Jobs
 {
     public const ALL = ['sets', 'thickens', 'sweetens', 'enriches', 'whips', 'sours', 'protein', 'flavours', 'base', 'fruit'];
 
+    /** As they are shown, where a job is not its own word. */
+    public const WORDS = ['protein' => 'brings protein', 'base' => 'makes a base'];
+
     private const SETS = ['gelatin-bloom', 'agar', 'iota', 'kappa', 'lm-pectin', 'hm-pectin', 'gellan', 'coagulated-soy', 'coagulant', 'konjac'];
     private const THICKENS = ['starch', 'starch-cold', 'starch-stable', 'xanthan', 'locust-bean', 'chia', 'flax', 'psyllium', 'methylcellulose', 'konjac'];
 

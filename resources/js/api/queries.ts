@@ -19,7 +19,15 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
 
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 
-export const trialsQuery = () => queryOptions({ queryKey: ['trials'], queryFn: ({ signal }) => call<NotebookEntry[]>('GET', 'trials', undefined, signal) });
+export const TRIALS_A_PAGE = 40;
+
+export const trialsQuery = () =>
+    infiniteQueryOptions({
+        queryKey: ['trials'],
+        queryFn: ({ pageParam, signal }) => call<NotebookEntry[]>('GET', `trials${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
+        initialPageParam: null as number | null,
+        getNextPageParam: (page: NotebookEntry[]) => (page.length < TRIALS_A_PAGE ? null : (page.at(-1)?.id ?? null)),
+    });
 
 export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: ({ signal }) => call<ShelfEntry[]>('GET', 'shelf', undefined, signal), staleTime: 60_000 });
 

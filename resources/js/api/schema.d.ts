@@ -435,7 +435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every trial, the latest first */
+        /** Every trial, the latest first, a page at a time */
         get: operations["Trial.index"];
         put?: never;
         post?: never;
@@ -3064,7 +3064,10 @@ export interface operations {
     };
     "Trial.index": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description goes on with what was made before this trial */
+                before?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

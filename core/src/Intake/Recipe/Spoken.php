@@ -183,7 +183,7 @@ final class Spoken
         return match (true) {
             preg_match('/biscuit|cracker|wafer|cookie/', $id) === 1 => 'biscuit',
             str_starts_with($id, 'chocolate-') => 'chocolate',
-            str_contains($id, 'cream-cheese'), str_starts_with($id, 'soft-cheese') => 'cheese',
+            str_contains($id, 'cheese') => 'cheese',
             str_contains($id, 'gelatin') => 'gelatin',
             default => (static fn(array $parts): string => $parts[\count($parts) - 1])(self::words(preg_replace('/-(?:\d+|puree|juice|powder|dried|fresh|block)$/', '', $id) ?? $id) ?: ['']),
         };

@@ -6,6 +6,7 @@ namespace Transmuta\Intake\Recipe;
 
 use Transmuta\Formula\Line;
 use Transmuta\Intake\TextFormula;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * What is done to a layer, from the words of the steps that speak of it and from what it holds. Only what is said is taken: "whip to stiff
@@ -13,27 +14,32 @@ use Transmuta\Intake\TextFormula;
  */
 final class TreatmentGuess
 {
-    private const EGG = ['egg', 'egg-yolk', 'egg-white', 'duck-egg', 'egg-liquid'];
+    /** Classes that thicken when they boil, that are beaten to hold air, that must be melted, and that only sweeten or season. */
+    private const STARCHES = ['starch', 'custard-powder', 'pudding-mix', 'wheat-flour', 'gf-flour', 'pulse-flour'];
+    private const CREAMS = ['whipping-cream', 'plant-whipping-cream', 'pouring-cream', 'plant-pouring-cream', 'cultured-cream', 'rich-cream', 'soft-cheese', 'plant-cheese', 'nut-cream', 'sweet-topping', 'sweet-protein'];
+    private const MILKS = ['milk', 'plant-milk', 'milk-powder', 'condensed-milk', 'evaporated-milk', 'plant-condensed', 'coconut-milk'];
+    private const MELTED = ['gelatin', 'gel-agent', 'cocoa-butter', 'marshmallow', 'milk-caramel', 'brittle-caramel', 'coconut-fat'];
+    private const BESIDE = ['vanilla', 'extract'];
 
     /**
      * @param list<string> $steps of this layer, in order
      * @param list<Line> $lines of this layer
+     * @param list<Ingredient> $of what each of them is
      * @param string $whole the whole method, where an oven's heat may stand in another step
      *
      * @return array{string, string}|null the treatment in the words of the text form, and the words it is taken from
      */
-    public static function of(array $steps, array $lines, string $whole): ?array
+    public static function of(array $steps, array $lines, array $of, string $whole): ?array
     {
-        $ids = array_map(static fn(Line $line): string => (string) $line->ingredient, $lines);
-        $hasEgg = array_intersect($ids, self::EGG) !== [];
-        $hasStarch = preg_match('/cornflour|custard-powder|arrowroot|starch|flour|pudding-mix/', implode(' ', $ids)) === 1;
+        $hasEgg = self::any($of, static fn(Ingredient $in): bool => $in->group === 'egg' && $in->composition->of100('water') > 30.0);
+        $hasStarch = self::any($of, static fn(Ingredient $in): bool => $in->isFlour() || \in_array($in->class, self::STARCHES, true));
         // Cream whipped on its own and folded in is said on its line.
         $isFolded = array_filter($lines, static fn(Line $line): bool => $line->has('whipped')) !== [];
-        $isCrumb = preg_match('/biscuit|cracker|wafer|shortbread|cookie|oats|granola/', implode(' ', $ids)) === 1 && !$hasEgg;
+        $isCrumb = self::any($of, static fn(Ingredient $in): bool => $in->group === 'base' || $in->class === 'oats') && !$hasEgg;
         $found = [];
         foreach ($steps as $step) {
             foreach (preg_split('/(?<=[.;!])\s+|,\s*then\s+|\s+and\s+then\s+/u', mb_strtolower($step)) ?: [] as $said) {
-                $one = self::one($said, $hasEgg, $hasStarch, $isCrumb, $whole, $ids);
+                $one = self::one($said, $hasEgg, $hasStarch, $isCrumb, $whole, $of);
                 if ($one !== null && $one['kind'] === 'whip' && $isFolded && preg_match('/\bfold\w*\b/u', $said) === 1) {
                     continue;
                 }
@@ -43,7 +49,7 @@ final class TreatmentGuess
             }
         }
         // "1/2 cup heavy cream, whipped": a layer of nothing but cream, said on its line.
-        if ($found === [] && $isFolded && array_filter($lines, static fn(Line $line): bool => !$line->has('whipped') && preg_match('/sugar|vanilla|salt|allulose|erythritol|syrup|honey/', (string) $line->ingredient) !== 1) === []) {
+        if ($found === [] && $isFolded && array_filter($of, static fn(Ingredient $in, int $i): bool => !$lines[$i]->has('whipped') && !\in_array($in->group, ['sugar', 'sweetener'], true) && !\in_array($in->class, self::BESIDE, true) && $in->composition->of100('salt') < 50.0, ARRAY_FILTER_USE_BOTH) === []) {
             $found[] = ['kind' => 'whip', 'words' => 'whip', 'said' => 'whipped'];
         }
         // What is cooked to thicken is not boiled as well; what is baked was cooked only if it was said to thicken first.
@@ -88,17 +94,26 @@ final class TreatmentGuess
         return [mb_strtolower($m[1]) === 'by' ? $share : 1.0 - $share, $m[0]];
     }
 
+    /**
+     * @param list<Ingredient> $of
+     * @param callable(Ingredient): bool $is
+     */
+    private static function any(array $of, callable $is): bool
+    {
+        return array_filter($of, $is) !== [];
+    }
+
     private static function place(string $kind): int
     {
         return ['melt' => 0, 'cook' => 1, 'boil' => 1, 'whip' => 2, 'bake' => 3, 'freeze' => 4][$kind] ?? 0;
     }
 
     /**
-     * @param list<string> $ids
+     * @param list<Ingredient> $of
      *
      * @return array{kind: string, words: string, said: string}|null
      */
-    private static function one(string $said, bool $hasEgg, bool $hasStarch, bool $isCrumb, string $whole, array $ids): ?array
+    private static function one(string $said, bool $hasEgg, bool $hasStarch, bool $isCrumb, string $whole, array $of): ?array
     {
         $quote = static fn(string $pattern): string => preg_match('/.{0,18}(?:' . $pattern . ').{0,22}/u', $said, $m) === 1 ? trim($m[0]) : '';
         $celsius = TextFormula::heat($said);
@@ -114,9 +129,9 @@ final class TreatmentGuess
             }
         }
         if (!$isCrumb && preg_match('/\bpeaks?\b|\b(?:whip|whipped|whisk|beat)\b.{0,60}\b(?:until|till|to)\b.{0,30}\b(?:stiff|thick|pale|fluffy|light|airy|doubled|tripled|volume|mousse|ribbon|firm|glossy)|\bwhip(?:ped|ping)?\b(?!\s*(?:ing)?\s*cream\s+(?:cheese)?\s*(?:,|into|in\s+a\s+pan|and\s+(?:milk|sugar)\s+to))|\baerate\b/u', $said) === 1
-            && preg_match('/cream|egg-white|aquafaba|egg|mascarpone|casein|protein|topping/', implode(' ', $ids)) === 1
+            && self::any($of, static fn(Ingredient $in): bool => $in->does('foam-overrun') > 0.0 || \in_array($in->group, ['egg', 'protein'], true) || \in_array($in->class, self::CREAMS, true))
             // "Top with whipped cream" speaks of the top, not of what is under it.
-            && (preg_match('/\b(?:top|topped|garnish|decorate|finish|serve|dollop)\b[^.;]*\bwhipped\s+(?:\w+\s+)?cream/u', $said) !== 1 || \count($ids) <= 3) && preg_match('/\bwhipp(?:ed|ing)\s+cream\s+(?:to\s+serve|on\s+the\s+side)|serve\s+with\s+whipped/u', $said) !== 1) {
+            && (preg_match('/\b(?:top|topped|garnish|decorate|finish|serve|dollop)\b[^.;]*\bwhipped\s+(?:\w+\s+)?cream/u', $said) !== 1 || \count($of) <= 3) && preg_match('/\bwhipp(?:ed|ing)\s+cream\s+(?:to\s+serve|on\s+the\s+side)|serve\s+with\s+whipped/u', $said) !== 1) {
             // Yolks whisked over steam to a heat are cooked by it.
             if ($hasEgg && $celsius !== null && $celsius >= 60.0 && $celsius <= 95.0) {
                 return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred; whip', round($celsius)), 'said' => $quote('\d+\s*°?\s*[cf]\b')];
@@ -132,11 +147,11 @@ final class TreatmentGuess
             return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred', round($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0 ? $celsius : 82.0)), 'said' => $quote('thick\w*|coats?|curd|custard|\d+\s*°?\s*[cf]\b|spoon')];
         }
         if (!$isCrumb && preg_match('/\b(?:bring|brought|come)\b.{0,40}\b(?:to\s+(?:the|a)\s+)?(?:rolling\s+|gentle\s+|full\s+)?boil\b|\b(?:boil|simmer|bubble)\b.{0,70}\b(?:for|until|\d+\s*min)/u', $said) === 1 && preg_match('/\bpan\s+of\s+(?:simmering|boiling)|simmering\s+water/u', $said) !== 1) {
-            $set = preg_match('/gelatin|cream|milk/', implode(' ', $ids)) === 1 && preg_match('/fruit|berr|juice|rhubarb|agar|carrageenan|pectin/', implode(' ', $ids)) !== 1 && $minutes === null;
+            $set = self::any($of, static fn(Ingredient $in): bool => $in->class === 'gelatin' || \in_array($in->class, [...self::CREAMS, ...self::MILKS], true)) && !self::any($of, static fn(Ingredient $in): bool => $in->group === 'fruit' || $in->class === 'gel-agent') && $minutes === null;
 
             return $set ? ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('boil|simmer')] : ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= 30 ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil|simmer')];
         }
-        if (!$isCrumb && preg_match('/\b(?:melt|melted|dissolve[sd]?|warm(?:ed)?|heat|scald|simmering|steaming|pour\s+(?:the\s+)?hot)\b/u', $said) === 1 && preg_match('/gelatin|chocolate|cocoa-butter|agar|carrageenan|marshmallow|caramel|coconut-oil/', implode(' ', $ids)) === 1) {
+        if (!$isCrumb && preg_match('/\b(?:melt|melted|dissolve[sd]?|warm(?:ed)?|heat|scald|simmering|steaming|pour\s+(?:the\s+)?hot)\b/u', $said) === 1 && self::any($of, static fn(Ingredient $in): bool => $in->group === 'chocolate' || \in_array($in->class, self::MELTED, true))) {
             return ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('melt\w*|dissolve\w*|warm\w*|heat|scald|simmering|steaming|hot')];
         }
 

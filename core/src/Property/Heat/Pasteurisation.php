@@ -6,6 +6,7 @@ namespace Transmuta\Property\Heat;
 
 use Transmuta\Property\LayerState;
 use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Nature;
 
 /**
  * Heat against time for egg, as lethality: 1 is the whole of a pasteurisation pair (`reference/pasteurisation.csv`), summed along a
@@ -56,8 +57,8 @@ final readonly class Pasteurisation
                 continue;
             }
             match (true) {
-                str_contains($portion->ingredient->id, 'yolk') => $yolk += $state->share[$i],
-                str_contains($portion->ingredient->id, 'white') => $white += $state->share[$i],
+                $portion->ingredient->is(Nature::Yolk) => $yolk += $state->share[$i],
+                $portion->ingredient->is(Nature::White) => $white += $state->share[$i],
                 default => $whole += $state->share[$i],
             };
         }

@@ -6,6 +6,7 @@ namespace Transmuta\Property\Structure;
 
 use Transmuta\Property\Fats\Fat;
 use Transmuta\Property\LayerState;
+use Transmuta\Shelf\Nature;
 
 /**
  * Doughs, crumbs and bases: they have a model of their own and never a GE. Firmness comes from the fat that is solid when it is
@@ -46,7 +47,7 @@ final readonly class Base
     private static function pastry(LayerState $state): bool
     {
         foreach ($state->model->portions as $portion) {
-            if (str_starts_with($portion->ingredient->id, 'puff-pastry')) {
+            if ($portion->ingredient->is(Nature::PuffPastry)) {
                 return true;
             }
         }

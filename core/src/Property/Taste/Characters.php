@@ -123,7 +123,7 @@ final readonly class Characters
         }
 
         // A fruit that no row names is of itself: a dish of papaya is about papaya.
-        if ($counts === [] && $in->group === 'fruit' && $in->class !== 'acid' && $in->id !== 'avocado') {
+        if ($counts === [] && $in->group === 'fruit' && $in->class !== 'acid' && $in->class !== 'avocado') {
             $counts[implode(' ', array_diff($tokens, self::FORMS) ?: $tokens)] = $isDry ? self::DRY : 1.0;
         }
 

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 19: aspartame loses its sweetness when it is cooked. */
@@ -25,7 +26,7 @@ final class AspartameHeated implements Rule
                 if ($portion->ingredient->composition->of100('active.aspartame') > 0.0) {
                     yield new Warning(self::name(), $portion->heated ? Severity::Stop : Severity::Note, $portion->heated
                         ? \sprintf('%s: aspartame is heated here and loses its sweetness. Stir it in cold, or use sucralose or stevia.', $layer->layer->name)
-                        : \sprintf('%s contains aspartame: a source of phenylalanine; the label must say so, and it is not for people with phenylketonuria.', $layer->layer->name), $n, $portion->heated ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'sucralose', 'grams' => 0.35] : null);
+                        : \sprintf('%s contains aspartame: a source of phenylalanine; the label must say so, and it is not for people with phenylketonuria.', $layer->layer->name), $n, $portion->heated ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name()), 'grams' => 0.35] : null);
                 }
             }
         }

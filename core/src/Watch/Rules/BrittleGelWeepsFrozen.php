@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 10: agar and kappa carrageenan weep when frozen. */
@@ -30,7 +31,7 @@ final class BrittleGelWeepsFrozen implements Rule
                     // As much iota as would set as firmly where no milk helps it.
                     $firm = $layer->state->share[$i] > 0.0 ? ($layer->set->mechanisms[$gel] ?? 0.0) / $layer->state->share[$i] : 0.0;
                     $iota = 0.6 * $reader->reference->set['iota.slope'] / $reader->set->space($layer->state);
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps and turns spongy once it is frozen. Iota carrageenan holds through freezing.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $firm > 0.0 ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'iota-carrageenan', 'grams' => round($firm / $iota, 2)] : null);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps and turns spongy once it is frozen. Iota carrageenan holds through freezing.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $firm > 0.0 ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name()), 'grams' => round($firm / $iota, 2)] : null);
                 }
             }
         }

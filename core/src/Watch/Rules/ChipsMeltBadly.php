@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 22: chocolate chips carry stabilisers and melt badly into a mass. */
@@ -24,7 +25,7 @@ final class ChipsMeltBadly implements Rule
             foreach ($layer->state->model->portions as $i => $portion) {
                 $melted = !$layer->layer->treatment->isNone() && $layer->baseWords === null;
                 if ($portion->ingredient->does('chips') > 0.0 && $melted && $layer->state->share[$i] > 3.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s hold their shape and melt thick and grainy. Bar chocolate melts smooth.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'chocolate-55']);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s hold their shape and melt thick and grainy. Bar chocolate melts smooth.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name())]);
                 }
             }
         }

@@ -10,6 +10,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 43: a claim that is close, and what is missing. */
@@ -45,7 +46,7 @@ final class ClaimOutOfReach implements Rule
      */
     private function protein(DishReading $dish, Reader $reader): array
     {
-        $powder = $reader->shelf->find(\in_array('milk', $dish->contains, true) ? 'casein-micellar' : 'pea-isolate');
+        $powder = $reader->shelf->find(Remedies::of(self::name(), \in_array('milk', $dish->contains, true) ? 'milk' : ''));
         $layers = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->baseWords === null);
         if ($powder === null || $layers === []) {
             return [null, null];

@@ -11,6 +11,7 @@ use Transmuta\Property\Look\Colour;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 40: a filling without its yolk is paler; how much of a yellow restores it. */
@@ -22,7 +23,6 @@ final class ColourLostWithYolk implements Rule
     /** Share of the original's yellow under which the difference is seen. */
     private const SEEN = 0.6;
 
-    private const RESTORES = ['turmeric' => 'turmeric cooked in', 'beta-carotene' => 'beta-carotene 1 %', 'saffron' => 'saffron infused'];
 
     public static function name(): string
     {
@@ -37,7 +37,7 @@ final class ColourLostWithYolk implements Rule
                 continue;
             }
             $grams = $words = [];
-            foreach (self::RESTORES as $id => $name) {
+            foreach (Remedies::all(self::name()) as $name => $id) {
                 $strength = $reader->shelf->find($id)?->does('colour-yellow') ?? 0.0;
                 if ($strength > 0.0) {
                     $grams[$id] = max(0.05, $lost * $layer->state->mass / 100 / $strength);

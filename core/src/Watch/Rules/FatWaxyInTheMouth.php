@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 25: over 3 % fat still solid at mouth temperature feels waxy. */
@@ -28,7 +29,7 @@ final class FatWaxyInTheMouth implements Rule
                     $hardest = $solid > ($hardest[1] ?? 0.0) ? [$portion->ingredient, $solid] : $hardest;
                 }
                 // As much coconut oil as is as firm on the plate: it is all melted in the mouth.
-                $cure = $hardest === null ? null : ['action' => 'swap', 'ingredient' => $hardest[0]->id, 'for' => 'coconut-oil', 'grams' => round($reader->fat->solidOf($hardest[0], $dish->formula->serveAt) / max(0.05, 100 * $reader->fat->solidShare('coconut', $dish->formula->serveAt)), 2)];
+                $cure = $hardest === null ? null : ['action' => 'swap', 'ingredient' => $hardest[0]->id, 'for' => Remedies::of(self::name()), 'grams' => round($reader->fat->solidOf($hardest[0], $dish->formula->serveAt) / max(0.05, 100 * $reader->fat->solidShare('coconut', $dish->formula->serveAt)), 2)];
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %.1f %% fat is still solid in the mouth (over 3 %% coats it like wax). Coconut oil is as firm on a cold plate and melts away; or part of it can go to a liquid oil.', $layer->layer->name, $layer->solidAtMouth), $n, $cure);
             }
         }

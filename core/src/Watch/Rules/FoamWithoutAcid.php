@@ -8,6 +8,8 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 35: a strong foam of aquafaba needs acid. */
@@ -22,8 +24,8 @@ final class FoamWithoutAcid implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {
-                if ($portion->whipped && $portion->ingredient->id === 'aquafaba' && ($layer->ph ?? 7.0) > 5.2) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: aquafaba holds its foam near pH 4 to 5; whip it with a few drops of lemon juice or a little cream of tartar.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => 'cream-of-tartar', 'grams' => round(max(0.3, 0.004 * $layer->state->mixed), 1)]);
+                if ($portion->whipped && $portion->ingredient->is(Nature::PulseFoam) && ($layer->ph ?? 7.0) > 5.2) {
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: aquafaba holds its foam near pH 4 to 5; whip it with a few drops of lemon juice or a little cream of tartar.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => round(max(0.3, 0.004 * $layer->state->mixed), 1)]);
                 }
             }
         }

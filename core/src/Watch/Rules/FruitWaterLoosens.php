@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 45: raw juicy fruit loosens the set by its share. */
@@ -25,7 +26,7 @@ final class FruitWaterLoosens implements Rule
             $most = null;
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
-                if ($in->group === 'fruit' && !$portion->heated && !str_contains($in->id, 'juice') && $in->composition->of100('water') > 80.0) {
+                if ($in->group === 'fruit' && !$portion->heated && !$in->is(Nature::PressedJuice) && $in->composition->of100('water') > 80.0) {
                     $juice += $layer->state->share[$i];
                     $most = $most === null || $layer->state->share[$i] > $layer->state->share[$most] ? $i : $most;
                 }

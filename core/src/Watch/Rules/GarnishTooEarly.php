@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 33: sugar dusted early dissolves, cut fruit browns and weeps. */
@@ -27,7 +28,7 @@ final class GarnishTooEarly implements Rule
         foreach ($dish->layers[$top]->state->model->portions as $i => $portion) {
             $in = $portion->ingredient;
             $share = $dish->layers[$top]->state->share[$i];
-            if ($in->id === 'icing-sugar' && $share > 60.0) {
+            if ($in->is(Nature::DustingSugar) && $share > 60.0) {
                 yield new Warning(self::name(), Severity::Note, \sprintf('%s: dust the icing sugar just before it is served; on a moist top it dissolves.', $dish->layers[$top]->layer->name), $top);
             } elseif ($in->group === 'fruit' && !$portion->heated && $share > 50.0 && $in->composition->of100('water') > 70.0) {
                 yield new Warning(self::name(), Severity::Note, \sprintf('%s: cut the %s last; it browns and weeps on the stack.', $dish->layers[$top]->layer->name, mb_strtolower($in->name)), $top);

@@ -12,13 +12,12 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 6: gelatin is weaker below pH 3.5. */
 final class GelatinWeakensInAcid implements Rule
 {
-    private const BUFFER = 'trisodium-citrate';
-
     /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (practice: reformulating: 0.1–0.3 %, twice that at most). */
     private const WANTED = 3.6;
     private const MOST = 0.6;
@@ -32,7 +31,7 @@ final class GelatinWeakensInAcid implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->ph !== null && $layer->ph < 3.5) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set. Trisodium citrate buffers it.', $layer->layer->name, $layer->ph), $n, ($citrate = $this->citrate($layer, $reader)) === null ? null : ['action' => 'add', 'ingredient' => self::BUFFER, 'grams' => $citrate]);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set. Trisodium citrate buffers it.', $layer->layer->name, $layer->ph), $n, ($citrate = $this->citrate($layer, $reader)) === null ? null : ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => $citrate]);
             }
         }
     }
@@ -40,8 +39,8 @@ final class GelatinWeakensInAcid implements Rule
     /** g of trisodium citrate that bring the layer to where acid leaves gelatin alone; null where that takes more than can be tasted past. */
     private function citrate(LayerReading $layer, Reader $reader): ?float
     {
-        $salt = $reader->shelf->find(self::BUFFER);
-        $ph = static fn(float $grams): float => $reader->acidity->ph(LayerModel::stateOf($layer->layer->with([...$layer->layer->lines, Line::of(self::BUFFER, $grams)]), $reader->shelf)) ?? 7.0;
+        $salt = $reader->shelf->find(Remedies::of(self::name()));
+        $ph = static fn(float $grams): float => $reader->acidity->ph(LayerModel::stateOf($layer->layer->with([...$layer->layer->lines, Line::of(Remedies::of(self::name()), $grams)]), $reader->shelf)) ?? 7.0;
         $most = self::MOST / 100 * $layer->state->mass;
         if ($salt === null || $ph($most) < self::WANTED) {
             return null;

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 11: high-methoxyl pectin sets only above 55 % soluble solids and below pH 3.6. */
@@ -28,7 +29,7 @@ final class HighMethoxylPectinNeedsSolids implements Rule
                     $s = $reader->reference->set;
                     $c = $layer->state->share[$i] / $reader->set->space($layer->state);
                     $other = ($s['hm-pectin.slope'] * $c / $s['lm-pectin.slope']) ** (1 / $s['lm-pectin.power']);
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: high-methoxyl pectin needs 55 %% solids and a pH under 3.6; here it has %.0f %% and pH %.1f, so it sets little or nothing. Use low-methoxyl pectin with calcium.', $layer->layer->name, $solids, $layer->ph ?? 7.0), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'lm-pectin', 'grams' => round($other / $c, 2)]);
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: high-methoxyl pectin needs 55 %% solids and a pH under 3.6; here it has %.0f %% and pH %.1f, so it sets little or nothing. Use low-methoxyl pectin with calcium.', $layer->layer->name, $solids, $layer->ph ?? 7.0), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name()), 'grams' => round($other / $c, 2)]);
                 }
             }
         }

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook G: honey is not for infants. */
@@ -24,7 +25,8 @@ final class HoneyAndInfants implements Rule
             foreach ($layer->state->model->portions as $portion) {
                 if ($portion->ingredient->comesFrom('honey')) {
                     $sweet = static fn(string $id): float => $reader->shelf->get($id)->composition->family('sugar.');
-                    $cure = $portion->ingredient->id === 'honey' ? ['action' => 'swap', 'ingredient' => 'honey', 'for' => 'maple-syrup', 'grams' => round($sweet('honey') / $sweet('maple-syrup'), 2)] : null;
+                    $instead = Remedies::of(self::name());
+                    $cure = $portion->ingredient->class === 'honey' && $portion->ingredient->composition->of100('water') > 5.0 ? ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => $instead, 'grams' => round($sweet($portion->ingredient->id) / $sweet($instead), 2)] : null;
                     yield new Warning(self::name(), Severity::Note, \sprintf('%s holds honey: not for children under one year. Maple syrup sweetens in its place.', $layer->layer->name), $n, $cure);
                 }
             }

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 12: low-methoxyl pectin sets with calcium. */
@@ -28,7 +29,7 @@ final class LowMethoxylPectinNeedsCalcium implements Rule
                 $calcium = $calcium || ($there && ($portion->ingredient->does('calcium') > 0.0 || $portion->ingredient->comesFrom('dairy')));
             }
             if ($pectin && !$calcium) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: low-methoxyl pectin has no calcium here but the fruit’s and the water’s own, so its set is uncertain. Add 0.1–0.15 %% calcium lactate, dissolved, at the end.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => 'calcium-lactate', 'grams' => round(0.0012 * $layer->state->mixed, 2)]);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: low-methoxyl pectin has no calcium here but the fruit’s and the water’s own, so its set is uncertain. Add 0.1–0.15 %% calcium lactate, dissolved, at the end.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => round(0.0012 * $layer->state->mixed, 2)]);
             }
         }
     }

@@ -8,6 +8,8 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 36: an egg-white foam with little sugar goes over easily. */
@@ -26,9 +28,9 @@ final class LowSugarFoamOverWhips implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
-                $white = \in_array($portion->ingredient->id, ['egg-white', 'potato-protein-solution', 'aquafaba'], true) && $portion->whipped && $layer->state->share[$i] > 5.0;
+                $white = $portion->ingredient->is(Nature::WhiteFoam) && $portion->whipped && $layer->state->share[$i] > 5.0;
                 if ($white && $layer->state->bulk() < 0.5 * $layer->state->share[$i] && $layer->state->of100('acid.tartaric') < self::STEADY * $layer->state->share[$i]) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: with this little sugar the foam goes over easily. Whip at medium to soft peaks, rest 10–15 min and whip again; cream of tartar steadies it.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => 'cream-of-tartar', 'grams' => round(self::TARTAR * $layer->state->grams[$i], 2)]);
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s: with this little sugar the foam goes over easily. Whip at medium to soft peaks, rest 10–15 min and whip again; cream of tartar steadies it.', $layer->layer->name), $n, ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => round(self::TARTAR * $layer->state->grams[$i], 2)]);
                 }
             }
         }

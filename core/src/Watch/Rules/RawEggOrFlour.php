@@ -8,15 +8,13 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 30: raw or lightly heated egg, raw flour in an unbaked layer. */
 final class RawEggOrFlour implements Rule
 {
-    /** Egg that was pasteurised, and what takes the place of the raw part. */
-    private const PASTEURISED = ['egg-liquid', 'egg-white-liquid', 'egg-yolk-sugared', 'egg-powder', 'egg-yolk-powder', 'egg-white-powder'];
-    private const INSTEAD = ['egg' => 'egg-liquid', 'egg-white' => 'egg-white-liquid'];
-
     public static function name(): string
     {
         return 'raw-egg-or-flour';
@@ -29,10 +27,10 @@ final class RawEggOrFlour implements Rule
                 if ($portion->heated || $layer->state->grams[$i] <= 0.0) {
                     continue;
                 }
-                if ($portion->ingredient->comesFrom('egg') && $portion->ingredient->group === 'egg' && !\in_array($portion->ingredient->id, self::PASTEURISED, true)) {
-                    $instead = self::INSTEAD[$portion->ingredient->id] ?? null;
+                if ($portion->ingredient->comesFrom('egg') && $portion->ingredient->group === 'egg' && !$portion->ingredient->is(Nature::Pasteurised)) {
+                    $instead = Remedies::all(self::name())[$portion->ingredient->class] ?? null;
                     yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the %s stays raw. Use pasteurised egg, and keep it from pregnant, young, old or ill guests; follow your local code.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $instead === null ? null : ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => $instead]);
-                } elseif ($portion->ingredient->isFlour() && !\in_array($portion->ingredient->id, ['oats', 'oats-certified', 'rice-puffed'], true)) {
+                } elseif ($portion->ingredient->isFlour() && !$portion->ingredient->is(Nature::HeatTreatedGrain)) {
                     yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never heated. Raw flour is not safe to eat; bake the base or toast the flour to 75 °C right through.', $layer->layer->name), $n, ['action' => 'heat', 'ingredient' => $portion->ingredient->id]);
                 }
             }

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 47: nutmeg, bitter almond, raw elderberry, tonka; konjac in jelly mini-cups. */
@@ -23,11 +24,11 @@ final class RestrictedPlants implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 $grams = $layer->state->grams[$i] / $dish->formula->portions;
-                $text = match ($portion->ingredient->id) {
-                    'tonka-bean' => \sprintf('tonka brings coumarin: banned in US food, at most 5 mg/kg in EU desserts (about 0.2 g of a bean in a kilo). %.2f g a portion', $grams),
-                    'nutmeg', 'mace' => $grams > 1.0 ? \sprintf('%.1f g nutmeg a portion is a poisonous dose in reach; a dish takes a pinch', $grams) : null,
-                    'elderberry' => $portion->heated ? null : 'raw elderberries make people ill. Cook them through',
-                    'konjac' => 'konjac is barred from jelly mini-cups in the EU: they choke. Not in bite-size cups, not for small children',
+                $text = match (true) {
+                    $portion->ingredient->is(Nature::Tonka) => \sprintf('tonka brings coumarin: banned in US food, at most 5 mg/kg in EU desserts (about 0.2 g of a bean in a kilo). %.2f g a portion', $grams),
+                    $portion->ingredient->is(Nature::Nutmeg) => $grams > 1.0 ? \sprintf('%.1f g nutmeg a portion is a poisonous dose in reach; a dish takes a pinch', $grams) : null,
+                    $portion->ingredient->is(Nature::RawElderberry) => $portion->heated ? null : 'raw elderberries make people ill. Cook them through',
+                    $portion->ingredient->is(Nature::ChokingGel) => 'konjac is barred from jelly mini-cups in the EU: they choke. Not in bite-size cups, not for small children',
                     default => null,
                 };
                 if ($text !== null && $grams > 0.0) {

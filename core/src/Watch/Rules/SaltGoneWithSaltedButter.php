@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 41: the salt left with the salted butter. */
@@ -24,11 +25,11 @@ final class SaltGoneWithSaltedButter implements Rule
             return;
         }
         foreach ($dish->original->layers as $n => $was) {
-            $had = array_filter($was->state->model->portions, static fn(\Transmuta\Property\Portion $p): bool => $p->ingredient->id === 'butter-salted');
+            $had = array_filter($was->state->model->portions, static fn(\Transmuta\Property\Portion $p): bool => $p->ingredient->class === 'butter' && $p->ingredient->composition->of100('salt') >= 0.6);
             $now = $dish->layers[$n] ?? null;
             $gone = $now === null ? 0.0 : ($was->state->of100('salt') - $now->state->of100('salt')) * $now->state->mass / 100;
             if ($had !== [] && $now !== null && $gone > 0.3) {
-                yield new Warning(self::name(), Severity::Note, \sprintf('%s: %.1f g salt went with the salted butter. Put it back, or it tastes flat.', $now->layer->name, $gone), $n, ['action' => 'add', 'ingredient' => 'salt', 'grams' => round($gone, 1)]);
+                yield new Warning(self::name(), Severity::Note, \sprintf('%s: %.1f g salt went with the salted butter. Put it back, or it tastes flat.', $now->layer->name, $gone), $n, ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => round($gone, 1)]);
             }
         }
     }

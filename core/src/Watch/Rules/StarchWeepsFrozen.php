@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 9: a plain starch gel weeps when it thaws. */
@@ -26,7 +27,7 @@ final class StarchWeepsFrozen implements Rule
             }
             foreach ($layer->state->model->portions as $i => $portion) {
                 if ($portion->ingredient->does('starch') > 0.0 && $portion->heated && $layer->state->share[$i] > 1.0 && $layer->baseWords === null) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps once it is frozen and thawed. Use a freeze-stable starch, or iota carrageenan or gelatin.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => 'modified-starch']);
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s weeps once it is frozen and thawed. Use a freeze-stable starch, or iota carrageenan or gelatin.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name())]);
                 }
             }
         }

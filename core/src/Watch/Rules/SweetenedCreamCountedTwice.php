@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 14: cream that is sweetened already, with sugar beside it. */
@@ -31,7 +32,7 @@ final class SweetenedCreamCountedTwice implements Rule
                 $sugar = $sugar || ($in->group === 'sugar' && $layer->state->grams[$i] > 0.0);
             }
             if ($sweet !== null && $sugar) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s is sweetened already and brings %.0f g sugar of its own. It is counted here; take that much off the sugar or take plain cream, if that is what the recipe meant.', $layer->layer->name, mb_strtolower($sweet[0]->name), $sweet[1]), $n, $sweet[0]->comesFrom('dairy') ? ['action' => 'swap', 'ingredient' => $sweet[0]->id, 'for' => 'cream-36'] : null);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: the %s is sweetened already and brings %.0f g sugar of its own. It is counted here; take that much off the sugar or take plain cream, if that is what the recipe meant.', $layer->layer->name, mb_strtolower($sweet[0]->name), $sweet[1]), $n, $sweet[0]->comesFrom('dairy') ? ['action' => 'swap', 'ingredient' => $sweet[0]->id, 'for' => Remedies::of(self::name())] : null);
             }
         }
     }

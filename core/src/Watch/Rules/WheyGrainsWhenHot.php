@@ -8,6 +8,8 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Nature;
+use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 38: whey powder heated above 70 °C turns grainy. */
@@ -22,8 +24,8 @@ final class WheyGrainsWhenHot implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
-                if ($portion->ingredient->id === 'whey-isolate' && $portion->heated && $layer->state->grams[$i] > 0.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: whey isolate heated past 70 °C grains. Stir it in below 60 °C, or use micellar casein.', $layer->layer->name), $n, ['action' => 'swap', 'ingredient' => 'whey-isolate', 'for' => 'casein-micellar', 'grams' => round($portion->ingredient->composition->family('protein.') / $reader->shelf->get('casein-micellar')->composition->family('protein.'), 2)]);
+                if ($portion->ingredient->is(Nature::WheyPowder) && $portion->heated && $layer->state->grams[$i] > 0.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s heated past 70 °C grains. Stir it in below 60 °C, or use micellar casein.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => Remedies::of(self::name()), 'grams' => round($portion->ingredient->composition->family('protein.') / $reader->shelf->get(Remedies::of(self::name()))->composition->family('protein.'), 2)]);
                 }
             }
         }

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { useQuery } from '@tanstack/react-query';
+import Button from '@mui/material/Button';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { trialsQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
@@ -10,7 +11,8 @@ import { TrialRow } from '../../shared/trial/TrialRow';
 
 /** Every trial, foretold against found. */
 export function Notebook() {
-    const { data, error, isPending, refetch } = useQuery(trialsQuery());
+    const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(trialsQuery());
+    const data = pages?.pages.flat();
     const on = (data ?? []).filter((trial) => compareStep(trial).same).length;
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
@@ -30,7 +32,7 @@ export function Notebook() {
                         <strong>
                             {on} of {data.length}
                         </strong>{' '}
-                        set as foretold.
+                        {hasNextPage ? 'shown here set as foretold; earlier ones stand below.' : 'set as foretold.'}
                     </Box>
                 )}
                 {data?.map((trial) => (
@@ -39,6 +41,11 @@ export function Notebook() {
                         <Link to={`/bench/${trial.version_id}`}>Open {trial.version} on the Bench</Link>
                     </Box>
                 ))}
+                {hasNextPage && (
+                    <Button variant="outlined" onClick={() => void fetchNextPage()} disabled={isFetchingNextPage} sx={{ mt: 1 }}>
+                        Earlier trials
+                    </Button>
+                )}
             </Panel>
         </Box>
     );

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Diet\Allergens;
+use Transmuta\Diet\Diet;
+use Transmuta\Formula\Family;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Jobs;
+
+/** The words of the trade as the screens need them, in TypeScript, so that they are kept in one place: here. */
+final class Words
+{
+    public static function typescript(): string
+    {
+        $diets = [...Diet::MOST_ASKED, ...array_filter(Diet::cases(), static fn(Diet $diet): bool => !\in_array($diet, Diet::MOST_ASKED, true))];
+        $values = static fn(array $cases): array => array_values(array_map(static fn(\BackedEnum $one): string => (string) $one->value, $cases));
+        $named = static fn(array $cases): array => array_values(array_map(static fn(Diet|UnitSystem $one): array => ['id' => $one->value, 'name' => $one->words()], $cases));
+
+        return "// Made by bin/openapi from the core: not to be changed by hand.\n"
+            . self::constant('LADDER', 'Rungs of the set, from what pours.', Ladder::WORDS)
+            . self::constant('DIETS', 'Those asked for most stand first.', $named($diets))
+            . "export type Diet = (typeof DIETS)[number]['id'];\n"
+            . self::constant('FIVE', 'The five that a dish is asked for most, side by side in the Spread.', $values(Diet::MOST_ASKED))
+            . self::constant('BY_AMOUNT', 'Diets that are a matter of how much a portion holds: no ingredient meets or misses them by itself.', $values(array_filter($diets, static fn(Diet $diet): bool => $diet->isByAmount())), 'readonly string[]')
+            . self::constant('FAMILIES', 'What kinds of dish there are.', $values(Family::cases()))
+            . self::constant('MEASURES', 'Whose cups and spoons.', $named(UnitSystem::cases()))
+            . self::constant('MECHANISMS', 'What makes a layer set.', array_map(static fn(array $row): string => $row['name'], Reference::standard()->mechanisms), 'Record<string, string>')
+            . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
+            . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]');
+    }
+
+    /** @param array<mixed> $value */
+    private static function constant(string $name, string $says, array $value, ?string $type = null): string
+    {
+        $json = json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR);
+
+        return \sprintf("\n/** %s */\nexport const %s%s = %s%s;\n", $says, $name, $type === null ? '' : ": $type", $json, $type === null ? ' as const' : '');
+    }
+}

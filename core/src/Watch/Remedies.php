@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Watch;
+
+use Transmuta\Reference\Table;
+
+/** What a rule offers against what it warns of: `core/data/reference/remedies.csv`, by rule and, where it offers several, by what each is for. */
+final class Remedies
+{
+    /** @var ?array<string, array<string, string>> rule → for → ingredient id */
+    private static ?array $table = null;
+
+    /** @throws \LogicException where the table has none */
+    public static function of(string $rule, string $for = ''): string
+    {
+        return self::all($rule)[$for] ?? throw new \LogicException("No remedy of $rule for \"$for\".");
+    }
+
+    /** @return array<string, string> ingredient ids by what each is for, in the order they are offered */
+    public static function all(string $rule): array
+    {
+        if (self::$table === null) {
+            self::$table = [];
+            foreach (Table::rows(self::file()) as $row) {
+                self::$table[$row['rule']][$row['for']] = $row['ingredient'];
+            }
+        }
+
+        return self::$table[$rule] ?? [];
+    }
+
+    public static function file(): string
+    {
+        return \dirname(__DIR__, 2) . '/data/reference/remedies.csv';
+    }
+}
