@@ -222,4 +222,18 @@ final class HistoryTest extends FeatureCase
         self::assertSame(['Cream', 'Cream'], array_column($card['ingredients'], 'layer'));
         $this->postJson("/api/versions/$version->id/undo", ['revision' => 2])->assertOk()->assertJsonPath('now.formula.layers.0.id', $bench['now']['formula']['layers'][0]['id']);
     }
+
+    public function testADishWithALongHistoryCanBeTakenAway(): void
+    {
+        $version = $this->dish('Cardamom set custard')->versions[1];
+        $lock = $version->revision;
+        $formula = $this->getJson("/api/versions/$version->id")->json('now.formula');
+        for ($n = 1; $n <= 40; ++$n) {
+            $formula['layers'][0]['lines'][0]['grams'] = 300.0 + $n;
+            $lock = $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => $lock])->assertOk()->json('version.revision');
+        }
+        self::assertGreaterThan(40, \Illuminate\Support\Facades\DB::table('revisions')->where('version_id', $version->id)->count());
+        $this->deleteJson("/api/dishes/$version->dish_id")->assertNoContent();
+        self::assertSame(0, \Illuminate\Support\Facades\DB::table('revisions')->where('version_id', $version->id)->count());
+    }
 }
