@@ -69,7 +69,7 @@ final readonly class BenchView
      */
     private function aimed(Version $version, array $lineage): array
     {
-        $now = History::numberOf($lineage[0]['id']);
+        $now = $version->parent_id === null ? $version->standing()['number'] : History::numberOf($lineage[0]['id']);
         $own = array_column($lineage, 'aims_at', 'id')[$version->id] ?? null;
         $behind = array_values(array_filter($lineage, static fn(array $one): bool => $one['aims_at'] !== null && $one['aims_at'] !== $now));
 

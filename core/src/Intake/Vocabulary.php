@@ -12,67 +12,69 @@ use Transmuta\Reference\Table;
  */
 final class Vocabulary
 {
-    /** @var array<string, string> words that may be passed over, joined with a space: their kind */
-    private array $light = [];
+    /**
+     * The table, taken apart when a word is first asked for: a save of what is weighed already asks none.
+     *
+     * @var ?array{light: array<string, string>, identities: array<string, string>, varieties: array<string, array<string, true>>, states: array<string, string>, measures: array<string, float>} the kind of a word
+     *   that may be passed over, the attribute of one that says which thing it is, the heads a kind's word is passed over beside, the density form and the factor of a word
+     */
+    private ?array $table = null;
 
-    /** @var array<string, string> attribute by its words */
-    private array $identities = [];
+    public function __construct(private readonly Spelling $spelling) {}
 
-    /** @var array<string, array<string, true>> heads or whole names a kind's word is passed over beside */
-    private array $varieties = [];
-
-    /** @var array<string, string> density form by word */
-    private array $states = [];
-
-    /** @var array<string, float> factor by word */
-    private array $measures = [];
-
-    public function __construct(private readonly Spelling $spelling)
+    /** @return array{light: array<string, string>, identities: array<string, string>, varieties: array<string, array<string, true>>, states: array<string, string>, measures: array<string, float>} */
+    private function table(): array
     {
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/words.csv') as $row) {
-            foreach (explode('|', $row['words']) as $words) {
-                $key = implode(' ', $this->spelling->words($words));
-                match ($row['kind']) {
-                    'identity' => $this->identities[$key] = $row['value'],
-                    'variety' => $this->varieties[$key][implode(' ', $this->spelling->words($row['of']))] = true,
-                    'state' => $this->states[$key] = $row['value'],
-                    'measure' => $this->measures[$words] = (float) $row['value'],
-                    default => $this->light[$key] = $row['kind'],
-                };
+        if ($this->table === null) {
+            $table = ['light' => [], 'identities' => [], 'varieties' => [], 'states' => [], 'measures' => []];
+            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/words.csv') as $row) {
+                foreach (explode('|', $row['words']) as $words) {
+                    $key = implode(' ', $this->spelling->words($words));
+                    match ($row['kind']) {
+                        'identity' => $table['identities'][$key] = $row['value'],
+                        'variety' => $table['varieties'][$key][implode(' ', $this->spelling->words($row['of']))] = true,
+                        'state' => $table['states'][$key] = $row['value'],
+                        'measure' => $table['measures'][$words] = (float) $row['value'],
+                        default => $table['light'][$key] = $row['kind'],
+                    };
+                }
             }
+            $this->table = $table;
         }
+
+        return $this->table;
     }
 
     /** Whether the words may be passed over, whatever they stand beside. */
     public function isLight(string $words): bool
     {
-        return isset($this->light[$words]);
+        return isset($this->table()['light'][$words]);
     }
 
     /** The attribute the words ask of an ingredient; null where they ask none. */
     public function identity(string $words): ?string
     {
-        return $this->identities[$words] ?? null;
+        return $this->table()['identities'][$words] ?? null;
     }
 
     /** @param list<string> $name the words of the name it stands beside */
     public function isVarietyOf(string $words, array $name): bool
     {
-        $of = $this->varieties[$words] ?? [];
+        $of = $this->table()['varieties'][$words] ?? [];
 
         return $of !== [] && (isset($of[implode(' ', $name)]) || array_intersect_key($of, array_flip($name)) !== [] || isset($of[implode(' ', \array_slice($name, -2))]));
     }
 
     public function isVariety(string $words): bool
     {
-        return isset($this->varieties[$words]);
+        return isset($this->table()['varieties'][$words]);
     }
 
     /** The bulk-density form a phrase asks for; '' for the usual one. */
     public function form(string $phrase): string
     {
         $words = $this->spelling->words($phrase);
-        foreach ($this->states as $state => $form) {
+        foreach ($this->table()['states'] as $state => $form) {
             $of = explode(' ', $state);
             for ($at = 0; $at + \count($of) <= \count($words); ++$at) {
                 if (\array_slice($words, $at, \count($of)) === $of) {
@@ -87,6 +89,6 @@ final class Vocabulary
     /** @return array<string, float> factor on a spoon or cup by word */
     public function measures(): array
     {
-        return $this->measures;
+        return $this->table()['measures'];
     }
 }
