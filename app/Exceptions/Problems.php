@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,11 +37,19 @@ final class Problems
             $e instanceof ImpossiblePanel => self::problem(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
             $e instanceof UnknownNumber, $e instanceof UnknownIngredient => self::problem(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
             $e instanceof ValidationException => self::problem(422, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
-            $e instanceof QueryException, $e instanceof \PDOException => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
-            $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish or version.', '', 'Go back to the Counter and choose it there.'),
+            $e instanceof \PDOException && self::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
+            $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
             $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
             default => self::problem(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
         };
+    }
+
+    /** Whether the store itself is away, busy or going; anything else it says is our fault, and to say it cannot be reached would send the cook to the wrong place. */
+    private static function isAway(\PDOException $e): bool
+    {
+        $code = $e->errorInfo[1] ?? $e->getCode();
+
+        return \in_array((int) $code, [1040, 1053, 1077, 1079, 1080, 1203, 1205, 1213, 2002, 2003, 2006, 2013], true) || preg_match('/gone away|lost connection|refused|No such file/i', $e->getMessage()) === 1;
     }
 
     /** @param array<string, mixed> $more */

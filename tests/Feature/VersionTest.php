@@ -155,6 +155,23 @@ final class VersionTest extends FeatureCase
         self::assertNotEquals(1, $this->formulaOf($version)['layers'][1]['lines'][0]['grams']);
     }
 
+    public function testWhatTheStoreRefusesIsOurFaultAndNotCalledAway(): void
+    {
+        $version = $this->original();
+        Version::updating(static function (): never {
+            throw new \PDOException('SQLSTATE[23000]: Integrity constraint violation: 1451');
+        });
+        try {
+            $formula = $this->formulaOf($version);
+            $formula['layers'][1]['lines'][0]['grams'] = 1;
+            $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula])
+                ->assertStatus(500)->assertJsonPath('type', 'urn:transmuta:problem:fault')->assertJsonMissing(['SQLSTATE']);
+        } finally {
+            Version::flushEventListeners();
+        }
+        $this->getJson("/api/versions/$version->id")->assertJsonPath('version.revision', 1);
+    }
+
     public function testAStoreThatCannotBeReachedAtAllIsSaid(): void
     {
         config(['database.connections.mariadb.port' => 1]);

@@ -30,10 +30,10 @@ final readonly class FormulaChanges
         $old = array_combine(LayerKeys::of($was->layers), $was->layers);
         $new = array_combine(LayerKeys::of($now->layers), $now->layers);
         foreach (array_diff_key($old, $new) as $layer) {
-            $words[] = "Layer $layer->name taken away";
+            $words[] = "Layer “{$layer->name}” taken away";
         }
         foreach ($new as $key => $layer) {
-            $words = array_merge($words, isset($old[$key]) ? $this->layer($old[$key], $layer) : ["Layer $layer->name added"]);
+            $words = array_merge($words, isset($old[$key]) ? $this->layer($old[$key], $layer) : ["Layer “{$layer->name}” added"]);
         }
         if (array_keys(array_intersect_key($old, $new)) !== array_keys(array_intersect_key($new, $old))) {
             $words[] = 'Layers in another order: ' . implode(', ', array_map(static fn(Layer $layer): string => $layer->name, $now->layers));
@@ -55,7 +55,7 @@ final readonly class FormulaChanges
         $words = [];
         $in = " ($now->name)";
         if ($was->name !== $now->name) {
-            $words[] = "Layer $was->name → $now->name";
+            $words[] = "Layer “{$was->name}” → “{$now->name}”";
         }
         foreach ([['', $was->treatment->told(), $now->treatment->told()], ['Vessel ', $was->tin?->words() ?? 'none', $now->tin?->words() ?? 'none'], ['Loss ', $was->loss?->words() ?? 'none', $now->loss?->words() ?? 'none']] as [$what, $a, $b]) {
             if ($a !== $b) {

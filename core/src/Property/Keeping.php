@@ -29,8 +29,10 @@ final readonly class Keeping
             $share = $state->share[$i];
             if ($in->comesFrom('egg') && $share > 0.5 && $in->group === 'egg') {
                 $egg['any'] = true;
-                $egg['raw'] = $egg['raw'] || !$portion->heated;
-                $egg['light'] = $egg['light'] || ($portion->heated && !self::safe($state));
+                // Pasteurised egg is not raw; with no heat of its own here it keeps as what was lightly heated does.
+                $isRaw = !$portion->heated && !$in->is(Nature::Pasteurised);
+                $egg['raw'] = $egg['raw'] || $isRaw;
+                $egg['light'] = $egg['light'] || (!$isRaw && !self::safe($state));
             }
             $whipped = $whipped || ($portion->whipped && $in->does('foam-overrun') > 0.0 && $share > 5.0);
             $rawFruit = $rawFruit || ($in->group === 'fruit' && !$portion->heated && $share > 15.0 && $in->composition->of100('water') > 70.0);

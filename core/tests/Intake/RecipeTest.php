@@ -94,6 +94,27 @@ final class RecipeTest extends TestCase
         self::assertSame($tin, Tins::of($text));
     }
 
+    /** @return iterable<string, array{string, string, list<string>}> */
+    public static function headings(): iterable
+    {
+        foreach (['[%s]', '## %s', '**%s**', '=== %s ===', '— %s —', '%s:', '<b>%s</b>', '_%s_'] as $shape) {
+            yield $shape => [\sprintf($shape, 'Cream'), \sprintf($shape, 'Jelly'), ['Cream', 'Jelly']];
+        }
+        yield 'numbered' => ['1. Cream', '2. Jelly', ['Cream', 'Jelly']];
+        yield 'lettered' => ['A) Cream', 'B) Jelly', ['Cream', 'Jelly']];
+        yield 'roman' => ['II. The cream', 'III. Jelly', ['Cream', 'Jelly']];
+        yield 'a remark is none' => ['(optional)', '[optional]', ['Dish']];
+        yield 'a sentence is none' => ['1. Whip it.', '2. Fold it in.', ['Dish']];
+    }
+
+    /** @param list<string> $layers */
+    #[DataProvider('headings')]
+    public function testAHeadingIsReadHoweverItIsMarked(string $first, string $second, array $layers): void
+    {
+        $read = Kit::engine()->recipe("Glasses\nServes 4\n\n$first\n300 g whipping cream 36 %\n40 g sugar\n\n$second\n250 g raspberry puree\n4 g gelatin powder\n");
+        self::assertSame($layers, array_map(static fn(Layer $l): string => $l->name, $read->formula->layers));
+    }
+
     public function testSchemaOrgInItsManyShapes(): void
     {
         foreach ([

@@ -20,6 +20,8 @@ final class KeepingTest extends TestCase
         return [
             'starch cream' => [['milk' => 80, 'sugar' => 14, 'cornflour' => 6], 'boil', 3, 'starch-cream'],
             'raw white mousse' => [['egg-white' => 40, 'chocolate-55' => 60], 'whip', 1, 'raw-egg'],
+            'pasteurised white mousse' => [['egg-white-liquid' => 40, 'chocolate-55' => 60], 'whip', 2, 'light-egg'],
+            'dried white foam' => [['meringue-powder' => 12, 'water' => 48, 'sugar' => 40], 'whip', 2, 'light-egg'],
             'whipped cream' => [['cream-36' => 90, 'icing-sugar' => 10], 'whip', 3, 'whipped-cream'],
             'egg curd' => [['egg-yolk' => 22, 'lemon-juice' => 24, 'sugar' => 32, 'butter' => 22], 'boil', 7, 'egg-curd'],
             'set cream' => [['cream-36' => 60, 'milk' => 30, 'sugar' => 9, 'gelatin-powder' => 1], 'boil', 7, 'seven-days'],

@@ -76,6 +76,12 @@ final class WatchListTest extends TestCase
             'keeping-time' => ['keeping-time', $layer('whip', '100 g egg whites', '60 g sugar'), $layer('bake 150 C', '100 g egg', '60 g sugar')],
             'sweetener-daily-guide' => ['sweetener-daily-guide', "portions: 1\nlayer: A\n100 g water\n10.5 g erythritol", "portions: 1\nlayer: A\n100 g water\n9.5 g erythritol"],
             'sweetener-over-maximum' => ['sweetener-over-maximum', $layer('none', '1000 g milk', '0.42 g sucralose'), $layer('none', '1000 g milk', '0.39 g sucralose')],
+            // What came to the shelf after the rule is judged with its kind.
+            'a duck egg is raw too' => ['raw-egg-or-flour', $layer('whip', '100 g duck egg'), $layer('whip', '12 g meringue powder', '60 g water')],
+            'half-and-half does not whip' => ['cream-must-hold-air', $layer('whip', '200 g half-and-half'), $layer('whip', '200 g mascarpone', '60 g half-and-half')],
+            'whey concentrate grains too' => ['whey-grains-when-hot', $layer('boil 2 min', '100 g milk', '5 g whey protein concentrate 80'), $layer('boil 2 min', '100 g milk', '5 g micellar casein')],
+            'fat-free cheese is light too' => ['light-cheese-will-not-set', $layer('none', '500 g fat-free cream cheese', '100 g cream'), $layer('none', '500 g mascarpone', '20 g cream')],
+            'mace is nutmeg' => ['restricted-plants', $layer('none', '100 g cream', '6 g mace'), $layer('none', '100 g cream', '0.2 g mace')],
             'honey-and-infants' => ['honey-and-infants', $layer('none', '10 g honey'), $layer('none', '10 g maple syrup')],
         ];
     }

@@ -209,6 +209,11 @@ final readonly class Rows
     /** The name of the layer a row opens; null where it opens none. */
     private function heading(string $row, string $next, string $mode, UnitSystem $system): ?string
     {
+        // "[Cream]", "1. Cream", "B) Jelly": marked as a heading, where it is no step.
+        if ($mode !== 'method' && preg_match('/^\s*(?:\[\s*(?!optional|divided|note|sub)(\p{L}[^\]]*)\]|(?:\d{1,2}|[a-h]|[ivx]{1,4})[.)]\s+(\p{L}.*?))\s*:?\s*$/iu', $row, $marked) === 1) {
+            $inner = $marked[2] ?? $marked[1];
+            $row = preg_match('/[.!?]$/u', $inner) === 1 || self::isStep($inner) ? $row : '**' . trim($inner) . '**';
+        }
         $plain = trim($row, " \t*_#:=—–-");
         if (preg_match('/^(?:\d+[.)]\s*)/u', $row) === 1 || mb_strlen($plain) > 60 || preg_match('/[.!?]$/u', $row) === 1) {
             return null;

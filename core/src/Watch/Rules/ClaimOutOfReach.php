@@ -26,13 +26,16 @@ final class ClaimOutOfReach implements Rule
 
     public function check(DishReading $dish, Reader $reader): iterable
     {
+        $said = [];
         foreach ($dish->claims as $claim) {
             if ($claim->standing !== Standing::NotMet || !\in_array($claim->name, ['high protein', 'low fat', 'low sugars'], true)) {
                 continue;
             }
             $limit = ['high protein' => 20.0, 'low fat' => 3.0, 'low sugars' => 5.0][$claim->name];
             $near = $claim->name === 'high protein' ? $claim->value > 0.85 * $limit : $claim->value < 1.3 * $limit;
-            if ($near) {
+            // Two countries' rules with one condition are one word to the cook.
+            if ($near && !isset($said[$claim->name . $claim->unit])) {
+                $said[$claim->name . $claim->unit] = true;
                 [$layer, $cure] = $claim->name === 'high protein' ? $this->protein($dish, $reader) : [null, null];
                 yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it as it stands.', ucfirst($claim->name), $claim->value, $claim->unit, $limit), $layer, $cure);
             }
