@@ -119,6 +119,21 @@ final class HistoryTest extends FeatureCase
         self::assertCount(1, $compared['words']);
     }
 
+    public function testWhatDiffersDoesNotHangOnWhichSideStandsFirst(): void
+    {
+        $version = $this->dish('Rhubarb buttermilk cream')->versions[1];
+        self::assertNotNull($version->parent_id);
+        $formula = $this->getJson("/api/versions/$version->id")->json('now.formula');
+        foreach ($formula['layers'][0]['lines'] as $at => $line) {
+            $formula['layers'][0]['lines'][$at]['grams'] = $line['ingredient'] === 'sugar' ? 30 : $line['grams'];
+        }
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => $version->revision])->assertOk();
+        $there = $this->getJson("/api/versions/$version->id/revisions/1/compare/2")->assertOk()->json('changes.diets');
+        $back = $this->getJson("/api/versions/$version->id/revisions/2/compare/1")->assertOk()->json('changes.diets');
+        $turned = array_map(static fn(array $one): array => [...$one, 'was' => $one['now'], 'now' => $one['was']], $back);
+        self::assertEquals($there, $turned);
+    }
+
     public function testAWriteMayCarryWhatItsWindowHasSeenAsAnEntityTag(): void
     {
         $version = $this->original();

@@ -35,7 +35,7 @@ final readonly class Keeping
                 $egg['light'] = $egg['light'] || (!$isRaw && !self::safe($state));
             }
             $whipped = $whipped || ($portion->whipped && $in->does('foam-overrun') > 0.0 && $share > 5.0);
-            $rawFruit = $rawFruit || ($in->group === 'fruit' && !$portion->heated && $share > 15.0 && $in->composition->of100('water') > 70.0);
+            $rawFruit = $rawFruit || ($in->group === 'fruit' && !$in->is(Nature::PressedJuice) && !$portion->heated && $share > 15.0 && $in->composition->of100('water') > 70.0);
             $nut = $nut || ($in->is(Nature::SpoilsSoon) && $share > 10.0);
             $starch = $starch || ($in->does('starch') > 0.0 && $portion->heated && $share > 1.0 && $state->water > 30.0);
         }

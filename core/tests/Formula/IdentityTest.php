@@ -101,10 +101,10 @@ final class IdentityTest extends TestCase
             $two->with([$two->lines[1], $two->lines[0]->pinned(true)]),
         ]);
         self::assertSame([
-            'Layer Cream → Set cream', 'Gelatin powder, 200 bloom taken out (Set cream)', 'Caster or granulated sugar 40 g → 35 g (Set cream)', 'Agar powder 2 g put in (Set cream)',
+            'Layer “Cream” → “Set cream”', 'Gelatin powder, 200 bloom taken out (Set cream)', 'Caster or granulated sugar 40 g → 35 g (Set cream)', 'Agar powder 2 g put in (Set cream)',
             'Whipping cream 36 % fat held (Cream)', 'Lines in another order (Cream)',
         ], $changes->between($was, $now));
         self::assertSame(['Layers in another order: Cream, Cream'], $changes->between($was, $was->with([$two, $one])));
-        self::assertSame(['Layer Cream taken away', 'Method rewritten'], $changes->between($was, $was->with([$one])->withMethod([])));
+        self::assertSame(['Layer “Cream” taken away', 'Method rewritten'], $changes->between($was, $was->with([$one])->withMethod([])));
     }
 }

@@ -24,6 +24,7 @@ final class KeepingTest extends TestCase
             'dried white foam' => [['meringue-powder' => 12, 'water' => 48, 'sugar' => 40], 'whip', 2, 'light-egg'],
             'whipped cream' => [['cream-36' => 90, 'icing-sugar' => 10], 'whip', 3, 'whipped-cream'],
             'egg curd' => [['egg-yolk' => 22, 'lemon-juice' => 24, 'sugar' => 32, 'butter' => 22], 'boil', 7, 'egg-curd'],
+            'juice is not cut fruit' => [['condensed-milk' => 55, 'lime-juice' => 20, 'cream-36' => 25], 'none', 7, 'seven-days'],
             'set cream' => [['cream-36' => 60, 'milk' => 30, 'sugar' => 9, 'gelatin-powder' => 1], 'boil', 7, 'seven-days'],
             'dry crumb' => [['plain-biscuit' => 70, 'coconut-oil' => 30], 'melt', 14, 'dry-bake'],
         ];
