@@ -49,17 +49,17 @@ final class Changes
     {
         $words = [];
         $fat = $after->state->fat - $before->state->fat;
-        if (abs($fat) > 2.5) {
+        if (abs($fat) > Weights::of('mouth.fat')) {
             $words[] = $fat < 0 ? 'leaner' : 'richer';
         }
         if ($after->baseWords === null) {
             $set = \Transmuta\Property\Setting\Ladder::coordinate($after->set->ge) - \Transmuta\Property\Setting\Ladder::coordinate($before->set->ge);
-            if (abs($set) > 0.4) {
+            if (abs($set) > Weights::of('mouth.set')) {
                 $words[] = $set < 0 ? 'softer' : 'firmer';
             }
         }
         $se = $after->se - $before->se;
-        if (abs($se) > max(1.0, 0.06 * $before->se)) {
+        if (abs($se) > max(1.0, Weights::of('mouth.sweet') * $before->se)) {
             $words[] = $se < 0 ? 'less sweet' : 'sweeter';
         }
         if ($after->solidAtMouth - $before->solidAtMouth > 1.0) {
@@ -76,7 +76,7 @@ final class Changes
         // Shares that read alike keep the order in which a cook would tell them.
         uasort($jobs, static fn(float $a, float $b): int => round(20 * $b) <=> round(20 * $a));
         foreach ($jobs as $job => $share) {
-            if ($share >= 0.12 && \count($parts) < 4) {
+            if ($share >= Weights::of('told.share') && \count($parts) < 4) {
                 $parts[] = \sprintf('%.0f %% of %s', $share * 100, self::JOBS[$job]);
             }
         }

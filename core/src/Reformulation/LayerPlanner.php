@@ -253,10 +253,10 @@ final readonly class LayerPlanner
             $typical = $weighed * $share;
             $isAgent = \in_array($in->class, ['gel-agent', 'gelatin', 'starch', 'custard-powder', 'thickener', 'emulsifier', 'acid', 'bulk-sweetener', 'intense-sweetener', 'sugar', 'water'], true);
             [$low, $high] = match (true) {
-                $this->bothAbout($layer, (string) $line->ingredient, $in) => [self::STAYS_ABOUT, 1.7],
-                $isAgent => [0.1, 2.5],
-                $share >= self::MAIN => [0.45, 1.7],
-                default => [0.15, 2.2],
+                $this->bothAbout($layer, (string) $line->ingredient, $in) => [self::STAYS_ABOUT, Weights::of('twin.main.high')],
+                $isAgent => [Weights::of('twin.agent.low'), Weights::of('twin.agent.high')],
+                $share >= self::MAIN => [Weights::of('twin.main.low'), Weights::of('twin.main.high')],
+                default => [Weights::of('twin.side.low'), Weights::of('twin.side.high')],
             };
             // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
             $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : $this->prep($in, $line, $layer);
@@ -272,7 +272,7 @@ final readonly class LayerPlanner
             if ($dose < 0.0) {
                 $pool->loosen($helper['id']);
             } elseif ($in !== null && $this->permit->allows($in)) {
-                $pool->bring($this->limited($in->id, $dose, 0.0, 2.5 * $dose, $place, $layer, false, $this->prep($in, $line, $layer)));
+                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, $this->prep($in, $line, $layer)));
             }
         }
     }
@@ -315,24 +315,24 @@ final readonly class LayerPlanner
         $swap = $needs->nothing() ? null : $this->swap($line, $in, $needs, $place, $layer);
         if ($swap !== null) {
             if ($swap->isNone()) {
-                $pool->keep(Unknown::freed($in->id, $line->grams, 0.5 * (1.0 + $swap->ratio) * $line->grams, $line->text, $line->prep, $line)->bounded($swap->ratio * $line->grams, $line->grams));
+                $pool->keep(Unknown::freed($in->id, $line->grams, Weights::of('swap.half') * (1.0 + $swap->ratio) * $line->grams, $line->text, $line->prep, $line)->bounded($swap->ratio * $line->grams, $line->grams));
 
                 return true;
             }
             $isAbout = array_filter(array_keys($this->characters->of($layer->state)), fn(string $c): bool => $this->characters->carries($in, $c)) !== [];
-            $freed = Unknown::freed($in->id, $line->grams, ($isAbout ? self::ABOUT : 0.5) * $line->grams, $line->text, $line->prep, $line);
+            $freed = Unknown::freed($in->id, $line->grams, ($isAbout ? self::ABOUT : Weights::of('swap.half')) * $line->grams, $line->text, $line->prep, $line);
             $pool->keep($isAbout ? $freed->bounded(self::ABOUT * $line->grams, $freed->most) : $freed);
-            $weighed = 0.5 * $line->grams * $swap->ratio;
+            $weighed = Weights::of('swap.half') * $line->grams * $swap->ratio;
             foreach ($swap->mix as $id => $share) {
                 $other = $this->shelf->get($id);
                 $typical = $weighed * $share;
-                $pool->bring($this->limited($id, $typical, 0.0, 2.2 * $typical, $place, $layer, false, $this->prep($other, $line, $layer)));
+                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, $this->prep($other, $line, $layer)));
             }
             foreach ($swap->helpers as $helper) {
                 $other = $this->shelf->find($helper['id']);
                 $dose = $helper['share'] * ($helper['of'] === 'layer' ? $mass : $weighed);
                 if ($other !== null && $dose > 0.0 && $this->permit->allows($other)) {
-                    $pool->bring($this->limited($other->id, $dose, 0.0, 3.0 * $dose, $place, $layer, false, $this->prep($other, $line, $layer)));
+                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, $this->prep($other, $line, $layer)));
                 }
             }
 
@@ -340,7 +340,7 @@ final readonly class LayerPlanner
         }
         $fatty = ($needs->lean || $needs->protein) && $in->composition->family('fat.') >= 60.0;
         $isPart = $part !== '' && $in->class === $part;
-        $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? 0.6 : ($fatty ? 0.7 : 0.15), of: $line));
+        $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? Weights::of('free.part') : ($fatty ? Weights::of('free.fatty') : Weights::of('free.kept')), of: $line));
 
         return false;
     }
@@ -416,7 +416,7 @@ final readonly class LayerPlanner
             $in = $this->shelf->find($means['id']);
             if ($in !== null && $in->does('gelatin-bloom') > 0.0 && $this->permit->allows($in)) {
                 $dose = $means['typical'] / 100 * $layer->state->mixed;
-                $pool->bring($this->limited($in->id, $dose, 0.3 * $dose, 2.0 * $dose, $place, $layer, true, []));
+                $pool->bring($this->limited($in->id, $dose, Weights::of('citrus.low') * $dose, Weights::of('citrus.high') * $dose, $place, $layer, true, []));
 
                 return;
             }

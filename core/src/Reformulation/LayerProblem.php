@@ -246,22 +246,22 @@ final readonly class LayerProblem
         $n = $this->reader->nutrition->per100($state);
         $rows = [];
         if ($this->limits->netCarbs !== null) {
-            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - 0.98 * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.0008 * $this->limits->netCarbs + 0.004);
+            $rows[] = Smooth::positive($n['net_carbs_g'] * $mass / 100 - Weights::of('aim.net-carbs') * $this->limits->netCarbs, 0.002 * $this->limits->netCarbs + 0.01) / (0.0008 * $this->limits->netCarbs + 0.004);
         }
         if ($this->limits->protein !== null) {
-            $rows[] = Smooth::positive(1.01 * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.0008 * $this->limits->protein + 0.004);
+            $rows[] = Smooth::positive(Weights::of('aim.protein') * $this->limits->protein - $n['protein_g'] * $mass / 100, 0.002 * $this->limits->protein + 0.01) / (0.0008 * $this->limits->protein + 0.004);
         }
         if ($this->limits->kcal !== null) {
-            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - 0.99 * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.0008 * $this->limits->kcal + 0.04);
+            $rows[] = Smooth::positive($n['kcal'] * $mass / 100 - Weights::of('aim.energy') * $this->limits->kcal, 0.002 * $this->limits->kcal + 0.1) / (0.0008 * $this->limits->kcal + 0.04);
         }
         foreach (['sugars_g' => $this->limits->sugars, 'fat_g' => $this->limits->fat] as $fact => $most) {
             if ($most !== null) {
-                $rows[] = Smooth::positive($n[$fact] * $mass / 100 - 0.985 * $most, 0.002 * $most + 0.01) / (0.0008 * $most + 0.004);
+                $rows[] = Smooth::positive($n[$fact] * $mass / 100 - Weights::of('aim.sugars-fat') * $most, 0.002 * $most + 0.01) / (0.0008 * $most + 0.004);
             }
         }
         if ($this->limits->deficit !== null) {
             // A little more than a fifth, so that rounding does not undo it; in kJ per 100 g of the layer.
-            $owed = (0.207 * $n['kj'] - 17 * $n['protein_g']) - 100 * $this->limits->deficit / max(1.0, $mass);
+            $owed = (Weights::of('aim.fifth') * $n['kj'] - 17 * $n['protein_g']) - 100 * $this->limits->deficit / max(1.0, $mass);
             $rows[] = Smooth::positive($owed, 0.5) / 0.8;
         }
 

@@ -115,7 +115,7 @@ final readonly class LayerSolver
             }
         }
         $mass = ($state->mass - $target->mass) / max(1.0, $target->mass);
-        if (abs($mass) > 0.008) {
+        if (abs($mass) > Weights::of('mass.off')) {
             $owed[] = ['job' => Job::Mass, 'way' => $mass < 0.0 ? 'short' : 'over', 'off' => 12.0];
         }
         usort($owed, static fn(array $a, array $b): int => $b['off'] <=> $a['off']);

@@ -66,7 +66,7 @@ final class Pool
                     $one = Unknown::grown($id, (float) $one->was, $new->near, $new->most, $one->text, array_values(array_unique([...$one->prep, ...$new->prep])), $new->least, $new->names, $one->of);
                     unset($in[$key]);
                 }
-                $unknowns[] = isset($this->loose[$id]) && !$one->pinned ? $one->loosened(0.1) : $one;
+                $unknowns[] = isset($this->loose[$id]) && !$one->pinned ? $one->loosened(Weights::of('free.loose')) : $one;
                 continue;
             }
             $unknowns[] = $one;
@@ -76,7 +76,7 @@ final class Pool
             if (!\is_string($one)) {
                 $all[] = $one;
             } elseif (isset($in[$one])) {
-                $all[] = isset($this->loose[$in[$one]->ingredient]) ? $in[$one]->loosened(0.1) : $in[$one];
+                $all[] = isset($this->loose[$in[$one]->ingredient]) ? $in[$one]->loosened(Weights::of('free.loose')) : $in[$one];
                 unset($in[$one]);
             }
         }

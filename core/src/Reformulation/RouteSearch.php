@@ -190,7 +190,7 @@ final readonly class RouteSearch
     {
         $layer = $this->original->layers[$n];
         $target = Target::of($layer, $this->reader, $this->original->formula->serveAt);
-        $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: 0.75)) : $target);
+        $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
         $slack = match (true) {
             $needs->protein => [Job::Protein, Job::Fat, Job::FirmFat, Job::Water, Job::SugarBody, Job::SetWarm, Job::Acid],
             $needs->lean => [Job::Fat, Job::FirmFat, Job::Water, Job::Protein, Job::SetWarm],
@@ -265,7 +265,7 @@ final readonly class RouteSearch
             foreach ($this->planner->banned($layer->layer) as $i) {
                 $lost += $layer->state->grams[$i];
             }
-            $weight = $layer->baseWords === null ? 2.0 * $lost + 0.1 * $layer->state->mass : 0.3 * $lost;
+            $weight = $layer->baseWords === null ? Weights::of('leads.lost') * $lost + Weights::of('leads.mass') * $layer->state->mass : Weights::of('leads.base') * $lost;
             if ($weight > $most) {
                 [$most, $best] = [$weight, $n];
             }

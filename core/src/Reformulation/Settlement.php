@@ -77,8 +77,8 @@ final readonly class Settlement
     {
         return max([
             0.0,
-            $this->asked() === [] ? 0.0 : Weights::of('question') + 0.2 * \count($this->asked()),
-            $this->near === [] ? 0.0 : 1.2,
+            $this->asked() === [] ? 0.0 : Weights::of('question') + Weights::of('question.each') * \count($this->asked()),
+            $this->near === [] ? 0.0 : Weights::of('near.weighs'),
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
         ]);
     }
@@ -164,7 +164,7 @@ final readonly class Settlement
             $lost = $state === DebtState::Paid ? $lost : [];
         }
         if ($lost !== [] && array_filter($debts, static fn(Debt $d): bool => $d->isOpen()) === []) {
-            $debts[] = new Debt($n, $was->layer->name, Job::Character, 1.0, 0.5, 'share', 1.5, true, DebtState::Short, [], [], 'character short, another dessert under the same roof: ' . implode('; ', $lost));
+            $debts[] = new Debt($n, $was->layer->name, Job::Character, 1.0, 0.5, 'share', Weights::of('share.short'), true, DebtState::Short, [], [], 'character short, another dessert under the same roof: ' . implode('; ', $lost));
         }
 
         return $debts;

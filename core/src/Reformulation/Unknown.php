@@ -50,8 +50,10 @@ final readonly class Unknown
      *
      * @param list<string> $prep
      */
-    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], float $freedom = 0.15, bool $pinned = false, ?Line $of = null): self
+    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], ?float $freedom = null, bool $pinned = false, ?Line $of = null): self
     {
+        $freedom ??= Weights::of('free.kept');
+
         return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned, self::KEPT, of: $of);
     }
 
@@ -62,13 +64,13 @@ final readonly class Unknown
      */
     public static function freed(string $ingredient, float $grams, float $near, string $text = '', array $prep = [], ?Line $of = null): self
     {
-        return new self($ingredient, 0.0, 1.05 * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED, of: $of);
+        return new self($ingredient, 0.0, Weights::of('free.over') * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED, of: $of);
     }
 
     /** @param list<string> $prep */
     public static function substitute(string $ingredient, float $typical, float $least, float $most, bool $names, array $prep = [], float $useful = 0.0): self
     {
-        $floor = $names ? max($least, 0.35 * $typical) : $least;
+        $floor = $names ? max($least, Weights::of('new.floor') * $typical) : $least;
 
         return new self($ingredient, $floor, max($most, $floor), max($typical, 1e-3), false, false, $prep, '', null, false, self::NEW, $useful, $names);
     }
@@ -80,13 +82,13 @@ final readonly class Unknown
      */
     public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep, float $least = 0.0, bool $names = false, ?Line $of = null): self
     {
-        return new self($ingredient, 0.85 * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names, of: $of);
+        return new self($ingredient, (1.0 - Weights::of('free.kept')) * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names, of: $of);
     }
 
     /** The same with its bounds let go: what it would take, were it allowed. */
     public function relaxed(): self
     {
-        return $this->bounded(0.0, max(4.0 * $this->most, 4.0 * $this->near));
+        return $this->bounded(0.0, Weights::of('relaxed') * max($this->most, $this->near));
     }
 
     /** The same with other bounds, g. */
