@@ -122,7 +122,7 @@ final readonly class TextFormula
                     case RowKind::Step:
                         $step = $row->value === '' ? $row->text : $row->value;
                         $method[] = $row->text;
-                        if ($head['portions'] === null && preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?!\s*(?:cm|inch|-|min))\b/iu', $step, $m) === 1 && (int) $m[1] > 1) {
+                        if ($head['portions'] === null && (preg_match('/\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:servings|portions)\b/iu', $step, $m) === 1 || preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\b(?!\s*(?:cm|inch|-|min|cups?\b|ml\b|g\b|litres?\b|oz\b))/iu', $step, $m) === 1) && (int) $m[1] > 1) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
                         }

@@ -56,6 +56,20 @@ final class KitchenLinesTest extends TestCase
         self::assertSame([], $wrong);
     }
 
+    public function testWhatASpiceIsSteepedInGoesInWithIt(): void
+    {
+        foreach (['a pinch saffron in 2 tbsp warm milk' => ['saffron', 'milk'], '2 tsp instant coffee in 1 tbsp hot water' => ['coffee-instant', 'water'], '1 tbsp powdered gelatin in 3 tbsp cold water' => ['gelatin-powder', 'water']] as $text => $ids) {
+            self::assertSame($ids, array_column(Kit::engine()->lines->lines($text, UnitSystem::Metric), 'ingredient'), $text);
+        }
+    }
+
+    public function testABlendOfTwoIsNeitherOfThem(): void
+    {
+        self::assertNull(Kit::engine()->lines->read('140 g allulose/erythritol blend', UnitSystem::Metric)->ingredient);
+        self::assertSame('monk-fruit-erythritol', Kit::engine()->lines->read('120 g erythritol/monk fruit blend', UnitSystem::Metric)->ingredient);
+        self::assertSame('butter', Kit::engine()->lines->read('100 g butter/margarine', UnitSystem::Metric)->ingredient);
+    }
+
     public function testALineThatIsReadWrongIsNeverSure(): void
     {
         foreach (['some sugar', 'a squeeze of lime juice', '3 glugs of oil', '2 handfuls of raspberries', '100 g moonlit sugar'] as $text) {

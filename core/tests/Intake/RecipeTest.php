@@ -33,6 +33,8 @@ final class RecipeTest extends TestCase
         yield 'servings in the title' => ['avocado-pots.txt', 'Vegan chocolate avocado mousse pots', 'mousse', 'metric', 4, ['Dish' => 'none'], '4 x glass 120 ml', 2, 1];
         yield 'ramekins' => ['creme-brulee.txt', 'Crème brûlée', 'custard', 'uk', 6, ['Dish' => 'bake 140 C 37.5 min still'], '6 x glass 150 ml', 3, 0];
         yield 'chatter, from Australia' => ['pavlova-cheesecake.txt', 'Pavlova Cheesecake - my nan\'s!!', 'cheesecake', 'au', 10, ['Base' => 'none', 'Filling' => 'melt', 'Meringue Top' => 'whip'], 'round 220 x 65 mm', 5, 1];
+        yield 'steps that name their layer' => ['creme-caramel-steps-named.txt', 'Crème caramel pour 6 (English version)', 'custard', 'metric', 6, ['Caramel' => 'boil 2 min stirred', 'Custard' => 'cook to 80 C stirred; bake 150 C 40 min still'], '6 x glass 150 ml', 3, 0];
+        yield 'capitals, steeped saffron' => ['shrikhand-cheesecake.txt', 'No-bake mango shrikhand cheesecake (eggless)', 'cheesecake', 'metric', 11, ['Biscuit Base' => 'none', 'Shrikhand Layer' => 'whip', 'Mango Glaze' => 'boil 2 min stirred'], 'round 203 x 65 mm', 3, 0];
         yield 'a page with a schema.org Recipe' => ['coconut-lime-tart.html', 'Coconut & Lime Tart', 'other', 'us', 10, ['Crust' => 'bake 177 C 10 min still', 'Filling' => 'boil 2 min stirred'], 'round 229 x 30 mm', 5, 0];
     }
 
@@ -92,6 +94,29 @@ final class RecipeTest extends TestCase
     public function testVesselsAreReadByTheirSize(string $text, ?string $tin): void
     {
         self::assertSame($tin, Tins::of($text));
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function yields(): iterable
+    {
+        yield 'a volume and whom it feeds' => ["4 egg yolks\n150 ml lemon juice\n\nWhisk over low heat until thick. Strain into jars. Makes about 2 cups (8 servings of 1/4 cup).", 8];
+        yield 'a row of vessels' => ["12 muffin cups\n\n450 g cream cheese\n2 eggs\n\nBake at 150 °C for 22 minutes.", 12];
+        yield 'pots in a sentence' => ["300 ml cream\n40 g sugar\n\nWhip and chill. Makes 6 small glasses.", 6];
+        yield 'cups that are served' => ["Makes 6 cups\n\n300 ml cream\n40 g sugar\n\nWhip and chill.", 6];
+    }
+
+    #[DataProvider('yields')]
+    public function testWhomItFeedsIsNotHowMuchItIs(string $text, int $portions): void
+    {
+        $read = Kit::engine()->recipe("Lantern pots\n" . $text);
+        self::assertSame($portions, $read->formula->portions);
+        self::assertSame([], $read->formula->questions());
+    }
+
+    public function testABainMarieIsNoBiscuit(): void
+    {
+        $read = Kit::engine()->recipe("Lantern pots\nServes 4\n600 ml milk\n4 eggs\n\nBake in a bain-marie at 150 °C for 40 minutes.");
+        self::assertSame('metric', $read->formula->measures->value);
     }
 
     /** @return iterable<string, array{string, string, list<string>}> */

@@ -168,7 +168,7 @@ final readonly class Rows
     public static function yield(string $row): ?int
     {
         $plain = mb_strtolower(Numbers::plain($row));
-        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:servings|serves|portions|people|persons)\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
+        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
             return self::middle((float) $m[1], $m[2] ?? '');
         }
         if (preg_match(self::YIELD, $plain) !== 1 || mb_strlen($plain) > 90 || preg_match('/^for\s+the\b/u', $plain) === 1) {
@@ -176,9 +176,15 @@ final readonly class Rows
         }
         $number = '(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to|or)\s*(\d+))?';
         $pieces = 'servings?|serves|portions?|people|persons|guests|slices|pieces|pots|tartlets?|tarts|cups|glasses|ramekins|squares|bars|slivers|wedges|jars|verrines|bites|helpings|eclairs|balls|popsicles';
-        if (preg_match('/' . $number . '\s+(?:generous\s+|small\s+|large\s+|mini\s+|individual\s+)*(?:\w+\s+)?(?:' . $pieces . ')\b/u', $plain, $m) !== 1
+        // "Makes about 2 cups (8 servings)": whom it feeds is said before how much it is.
+        if (preg_match('/' . $number . '\s+(?:\w+\s+)?(?:servings?|portions?|people|persons|guests)\b/u', $plain, $m) !== 1
+            && preg_match('/' . $number . '\s+(?:generous\s+|small\s+|large\s+|mini\s+|individual\s+)*(?:\w+\s+)?(?:' . $pieces . ')\b/u', $plain, $m) !== 1
             && preg_match('/\b(?:serves|servings?|portions?|feeds)\b\D{0,12}' . $number . '/u', $plain, $m) !== 1
             && preg_match('/^(?:makes|yields?|recipe\s+yield|quantity|for)\b\D{0,12}' . $number . '\s*(?:$|[^\d\s"-])/u', $plain, $m) !== 1) {
+            return null;
+        }
+        if (preg_match('/^\s*cups?\b/u', mb_substr($plain, (int) mb_strpos($plain, $m[0]) + mb_strlen($m[1]))) === 1 && (Numbers::take($m[1])['value'] ?? 0.0) < 4.0) {
+            // Two cups of a curd are a volume.
             return null;
         }
         $found = self::middle(Numbers::take($m[1])['value'] ?? 0.0, $m[2] ?? '');
@@ -256,7 +262,8 @@ final readonly class Rows
         $plain = mb_strtolower(self::bare($row));
         $isNumbered = preg_match('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+\D|^step\s+\d/iu', $row) === 1;
         $words = \count(preg_split('/\s+/u', $plain) ?: []);
-        $starts = preg_match('/^(?:' . self::VERBS . ')\b/u', $plain) === 1;
+        // "Caramel: boil sugar and water to a deep amber".
+        $starts = preg_match('/^(?:[\p{L}\s]{2,30}:\s*)?(?:' . self::VERBS . ')\b/u', $plain) === 1;
 
         return ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
     }

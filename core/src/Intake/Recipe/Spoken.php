@@ -55,7 +55,7 @@ final class Spoken
         foreach ([
             'us' => '/°\s?f\b|\b\d{3}\s?f\b|\bheavy (?:whipping )?cream|\bconfectioners|\bpowdered sugar|\bcornstarch|\ball[- ]purpose|\bstick(?:s)? (?:of )?(?:unsalted |salted )?butter|\bgraham|\bhalf[- ]and[- ]half|\bgelatin\b|\bsemisweet|\bpackages?\b|\binch(?:es)?\b|\bunsweetened applesauce/u',
             'uk' => '/\bdouble cream|\bsingle cream|\bcaster|\bicing sugar|\bgas mark|\bdigestive|\bplain flour|\bcornflour|\bfan\b|\bsachets?\b|\btreacle|\bsoft cheese|\bpunnet|\bfl oz\b|\bsponge fingers/u',
-            'au' => '/\bthickened cream|\bcopha|\bpouring cream|\bpure cream|\bmarie|\btim\b|\bplain sweet biscuits|\bdollop|\bcooking chocolate|\b20 ?ml tablespoon/u',
+            'au' => '/\bthickened cream|\bcopha|\bpouring cream|\bpure cream|(?<!bain[ -])\bmarie|\btim\b|\bplain sweet biscuits|\bdollop|\bcooking chocolate|\b20 ?ml tablespoon/u',
             'in' => '/\bmaida|\bkhoya|\bmawa|\bpaneer|\bdahi|\bmalai|\belaichi|\bgms?\b|\bcurd \(|\bhung curd|\bjaggery|\bbesan|\bsooji|\bghee|\bchenna|\bchhena/u',
         ] as $country => $pattern) {
             preg_match_all($pattern, $text, $m);
