@@ -95,10 +95,11 @@ final readonly class TextFormula
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);
-                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->text));
                         }
+                        $head['tin'] ??= Tins::of($row->text) === null ? null : [Tins::of($row->text), $row->text];
                         if ($head['title'] === $row->value) {
                             $inferred[] = new Inference('title', null, $row->value, 'the first row');
                         } else {

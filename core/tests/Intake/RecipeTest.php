@@ -113,6 +113,22 @@ final class RecipeTest extends TestCase
         self::assertSame([], $read->formula->questions());
     }
 
+    public function testWhatStandsBesideTheLinesIsReadForWhatItIs(): void
+    {
+        $read = Kit::engine()->recipe("LANTERN POTS\n\nINGREDIENTS (makes 8 pots)\n\nBase\n150 g plain biscuits\n60 g butter\n\nToffee\n1 tin caramel (397 g)\n\nTop\n300 ml whipping cream\n\nSteps\nStep 1: Crush the biscuits and mix with the melted butter.");
+        self::assertSame([8, ['Base', 'Toffee', 'Top']], [$read->formula->portions, array_map(static fn(Layer $l): string => $l->name, $read->formula->layers)]);
+        self::assertSame([], $read->formula->questions());
+        $bars = Kit::engine()->recipe("Lantern bars (makes one 20cm square tin, cut into 16)\n\n500 g mascarpone\n3 eggs\n\nBake at 150 °C for 45 minutes.");
+        self::assertSame(['Lantern bars', 16, 'rect 200 x 200 x 50 mm'], [$bars->formula->title, $bars->formula->portions, $bars->formula->layers[0]->tin?->words()]);
+    }
+
+    public function testALongFirstLineIsALine(): void
+    {
+        $read = Kit::engine()->recipe("Lantern mousse, serves four\n\n120 ml aquafaba (drained from a 400 g tin of chickpeas)\n100 g caster sugar\n\n1) Whip the aquafaba with the sugar to stiff peaks.");
+        self::assertSame(['aquafaba', 'sugar'], array_column($read->formula->layers[0]->lines, 'ingredient'));
+        self::assertSame([], $read->aside);
+    }
+
     public function testABainMarieIsNoBiscuit(): void
     {
         $read = Kit::engine()->recipe("Lantern pots\nServes 4\n600 ml milk\n4 eggs\n\nBake in a bain-marie at 150 °C for 40 minutes.");

@@ -74,6 +74,12 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Nothing);
                 continue;
             }
+            if (preg_match('/^ingredients?\b\W*(.+?)\W*$/iu', $row, $m) === 1 && self::yield($m[1]) !== null) {
+                // "Ingredients (makes 8 pots)".
+                $mode = 'lines';
+                $found[] = new Row($number, $text, RowKind::Yield, '', $m[1]);
+                continue;
+            }
             if (preg_match(self::METHOD, $row) === 1) {
                 $mode = 'method';
                 $found[] = new Row($number, $text, RowKind::Nothing);
@@ -103,6 +109,12 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }
+            if (!$isTitled && !$seenTitle && !$seenLine && $mode === 'open' && preg_match('/^(\p{L}[^(]{3,}?)\s*\(/u', $row, $m) === 1 && Tins::of($row) !== null && Tins::of($m[1]) === null && !self::isStep($text)) {
+                // "Tiramisu bars (makes one 20 cm square tin)": a name, and what it fills.
+                $seenTitle = true;
+                $found[] = new Row($number, $text, RowKind::Title, '', $m[1]);
+                continue;
+            }
             if ($mode !== 'method' && mb_strlen($row) <= 100 && !self::isStep($text) && Tins::of($row) !== null && !$this->isLine($row, $system)) {
                 $found[] = new Row($number, $text, RowKind::Tin, '', $row);
                 continue;
@@ -124,7 +136,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }
-            $heading = $this->heading($row, self::next($rows, $at), $mode, $system);
+            $heading = $this->heading($row, self::next($rows, $at), $mode, $system, $at > 0 && trim($rows[$at - 1]) === '' && trim($rows[$at + 1] ?? '') !== '', array_filter($found, static fn(Row $one): bool => $one->kind === RowKind::Layer) !== []);
             if ($heading !== null) {
                 if ($mode === 'method') {
                     // In the method a heading is of the steps, unless an amount follows: then another layer's lines begin.
@@ -147,7 +159,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, $seenLine ? RowKind::Step : RowKind::Aside, '', $row);
                 continue;
             }
-            if (self::isServedWith($row) || (!$seenLine && $mode === 'open' && preg_match('/\s/u', $row) === 1 && self::isProse($row))) {
+            if (self::isServedWith($row) || (!$seenLine && $mode === 'open' && preg_match('/\s/u', $row) === 1 && self::isProse($row) && $this->lines->read($row, $system)->ingredient === null)) {
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }
@@ -213,7 +225,7 @@ final readonly class Rows
     }
 
     /** The name of the layer a row opens; null where it opens none. */
-    private function heading(string $row, string $next, string $mode, UnitSystem $system): ?string
+    private function heading(string $row, string $next, string $mode, UnitSystem $system, bool $isAlone = false, bool $hasLayers = false): ?string
     {
         // "[Cream]", "1. Cream", "B) Jelly": marked as a heading, where it is no step.
         if ($mode !== 'method' && preg_match('/^\s*(?:\[\s*(?!optional|divided|note|sub)(\p{L}[^\]]*)\]|(?:\d{1,2}|[a-h]|[ivx]{1,4})[.)]\s+(\p{L}.*?))\s*:?\s*$/iu', $row, $marked) === 1) {
@@ -248,7 +260,10 @@ final readonly class Rows
             return ($isPlace || $isFor || $isCapitals) && !self::isStep($row) ? $titled : null;
         }
 
-        return ($isFor || (($isPlace || $isCapitals || $isMarked) && $follows)) && $this->lines->read($row, $system)->ingredient === null ? $titled : null;
+        // "Toffee" on a row of its own after an empty one, above an amount: nothing the shelf knows, or one of several headings.
+        $isAbove = $isAlone && $mode === 'lines' && \count(preg_split('/\s+/u', $name) ?: []) <= 3 && ($hasLayers || $this->lines->ingredientNamed($name) === null);
+
+        return ($isFor || (($isPlace || $isCapitals || $isMarked || $isAbove) && $follows)) && $this->lines->read($row, $system)->ingredient === null ? $titled : null;
     }
 
     private static function isHeading(string $row): bool
