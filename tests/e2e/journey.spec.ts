@@ -25,7 +25,7 @@ test('a typed curd becomes a vegan version that sets, is changed, balanced, prin
     await expect(page.getByRole('heading', { name: 'Lemon pot', level: 1 })).toBeVisible();
 
     // Reads it: set, mechanisms, diets and why.
-    await expect(page.getByText(/egg, heated/)).toBeVisible();
+    await expect(page.getByText(/heated egg/)).toBeVisible();
     await page.getByRole('tab', { name: 'Diets' }).click();
     await expect(page.getByRole('tabpanel').getByText('Butter, unsalted; Egg yolk').first()).toBeVisible();
 
