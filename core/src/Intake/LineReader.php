@@ -47,7 +47,7 @@ final readonly class LineReader
             $phrases['/' . $row['pattern'] . '/u'] = $row['becomes'];
         }
         $this->phrases = $phrases;
-        $this->productions = [new Mixture(), new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher), new PlusExtra(), new SumOfTwo($this->quantities)];
+        $this->productions = [new Mixture(), new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher, $shelf), new PlusExtra(), new SumOfTwo($this->quantities)];
     }
 
     /**

@@ -63,6 +63,18 @@ final class KitchenLinesTest extends TestCase
         }
     }
 
+    public function testOneAmountOfTwoLikeThingsIsHalvedAndNeverSure(): void
+    {
+        $lines = Kit::engine()->lines->lines('2 tbsp slivered almonds and pistachios', UnitSystem::Metric);
+        self::assertSame(['almond', 'pistachio'], array_column($lines, 'ingredient'));
+        self::assertSame([Confidence::Likely, Confidence::Likely], array_column($lines, 'confidence'));
+        self::assertEqualsWithDelta(7.8, $lines[1]->grams, 0.1);
+        foreach (['50 g sugar and cinnamon', '200 g strawberries and cream'] as $unlike) {
+            self::assertNull(Kit::engine()->lines->read($unlike, UnitSystem::Metric)->ingredient, $unlike);
+        }
+        self::assertSame('half-and-half', Kit::engine()->lines->read('300 ml half and half', UnitSystem::Us)->ingredient);
+    }
+
     public function testABlendOfTwoIsNeitherOfThem(): void
     {
         self::assertNull(Kit::engine()->lines->read('140 g allulose/erythritol blend', UnitSystem::Metric)->ingredient);
