@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Models\Version;
 use App\Services\History;
 use App\Services\VersionShelf;
@@ -21,14 +25,8 @@ final class CardController extends Controller
         path: '/api/versions/{version}/card',
         summary: 'The card, as it stands or as it was at a revision',
         operationId: 'Card',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'revision', in: 'query', description: 'number of the revision', schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Card')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InQuery('revision', 'number of the revision')],
+        responses: [new Answered('Card'), new Wrong()],
     )]
     public function __invoke(Request $request, Version $version, VersionShelf $shelves): JsonResponse
     {

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\AnsweredList;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Done;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Http\Requests\StoreDishRequest;
 use App\Http\Resources\DishResource;
 use App\Models\Dish;
@@ -26,14 +33,8 @@ final class DishController extends Controller
         path: '/api/dishes',
         summary: 'Dishes in the order they were made, a page at a time',
         operationId: 'Dish.index',
-        parameters: [
-            new OA\Parameter(name: 'q', in: 'query', description: 'finds by name', schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'after', in: 'query', description: 'goes on after a dish', schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DishSummary'))),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InQuery('q', 'finds by name', 'string'), new InQuery('after', 'goes on after a dish')],
+        responses: [new AnsweredList('DishSummary'), new Wrong()],
     )]
     public function index(Request $request): JsonResponse
     {
@@ -56,11 +57,8 @@ final class DishController extends Controller
         path: '/api/dishes',
         summary: 'A new dish from a text',
         operationId: 'Dish.store',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewDish')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSummary')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('NewDish'),
+        responses: [new Answered('DishSummary', 201), new Wrong()],
     )]
     public function store(StoreDishRequest $request, Engine $engine, History $history): JsonResponse
     {
@@ -89,13 +87,8 @@ final class DishController extends Controller
         path: '/api/dishes/{dish}',
         summary: 'One dish',
         operationId: 'Dish.show',
-        parameters: [
-            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSummary')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('dish')],
+        responses: [new Answered('DishSummary'), new Wrong()],
     )]
     public function show(Dish $dish): DishResource
     {
@@ -108,13 +101,8 @@ final class DishController extends Controller
         path: '/api/dishes/{dish}',
         summary: 'Takes a dish away',
         operationId: 'Dish.destroy',
-        parameters: [
-            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 204, description: 'Done'),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('dish')],
+        responses: [new Done(), new Wrong()],
     )]
     public function destroy(Dish $dish): JsonResponse
     {

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Done;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
 use App\Http\Requests\EvidenceRequest;
 use App\Models\Evidence;
 use App\Services\OwnShelf;
@@ -19,14 +24,9 @@ final class EvidenceController extends Controller
         path: '/api/shelf/{slug}/evidence',
         summary: 'What a packet proves for a diet',
         operationId: 'Evidence.store',
-        parameters: [
-            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewEvidence')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Evidence')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('slug', 'string')],
+        requestBody: new Asked('NewEvidence'),
+        responses: [new Answered('Evidence', 201), new Wrong()],
     )]
     public function store(EvidenceRequest $request, string $slug, Shelf $shelf): JsonResponse
     {
@@ -48,13 +48,8 @@ final class EvidenceController extends Controller
         path: '/api/evidence/{evidence}',
         summary: 'Takes evidence away',
         operationId: 'Evidence.destroy',
-        parameters: [
-            new OA\Parameter(name: 'evidence', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 204, description: 'Done'),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('evidence')],
+        responses: [new Done(), new Wrong()],
     )]
     public function destroy(Evidence $evidence): JsonResponse
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Wrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
@@ -15,10 +17,7 @@ final class PracticeController extends Controller
         path: '/api/practice',
         summary: 'What the trade knows, for the sources to point to',
         operationId: 'Practice',
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Practice')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        responses: [new Answered('Practice'), new Wrong()],
     )]
     public function __invoke(): JsonResponse
     {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
 use App\Http\Requests\PreparationRequest;
 use App\Models\Version;
 use App\Services\Preparations;
@@ -27,11 +31,8 @@ final class PreparationController extends Controller
         path: '/api/preparations/check',
         summary: 'What a preparation would be',
         operationId: 'Preparation.check',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/MadeCheck')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('NewPreparation'),
+        responses: [new Answered('MadeCheck'), new Wrong()],
     )]
     public function check(PreparationRequest $request, Engine $engine, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {
@@ -44,11 +45,8 @@ final class PreparationController extends Controller
         path: '/api/preparations',
         summary: 'A new preparation',
         operationId: 'Preparation.store',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/NamedId')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('NewPreparation'),
+        responses: [new Answered('NamedId', 201), new Wrong()],
     )]
     public function store(PreparationRequest $request, Engine $engine, Preparations $preparations): JsonResponse
     {
@@ -61,14 +59,9 @@ final class PreparationController extends Controller
         path: '/api/preparations/{slug}',
         summary: 'Changes a preparation',
         operationId: 'Preparation.update',
-        parameters: [
-            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewPreparation')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/NamedId')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('slug', 'string')],
+        requestBody: new Asked('NewPreparation'),
+        responses: [new Answered('NamedId'), new Wrong()],
     )]
     public function update(PreparationRequest $request, string $slug, Engine $engine, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {
@@ -85,15 +78,9 @@ final class PreparationController extends Controller
         path: '/api/versions/{version}/layers/{layer}/preparation',
         summary: 'Makes a layer a preparation',
         operationId: 'Preparation.fromLayer',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'layer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NameOf')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/KeptLayer')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InPath('layer')],
+        requestBody: new Asked('NameOf'),
+        responses: [new Answered('KeptLayer', 201), new Wrong()],
     )]
     public function fromLayer(Request $request, Version $version, int $layer, Preparations $preparations, StudioShelf $shelf): JsonResponse
     {

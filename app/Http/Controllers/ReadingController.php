@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Wrong;
 use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,11 +24,8 @@ final class ReadingController extends Controller
         path: '/api/readings',
         summary: 'Reads a text without keeping it',
         operationId: 'Reading',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ReadText')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/TextReading')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('ReadText'),
+        responses: [new Answered('TextReading'), new Wrong()],
     )]
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {

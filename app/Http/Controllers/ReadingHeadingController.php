@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Wrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -18,11 +21,8 @@ final class ReadingHeadingController extends Controller
         path: '/api/readings/heading',
         summary: 'A text with one heading of a layer set',
         operationId: 'ReadingHeading',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SetHeading')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Text')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('SetHeading'),
+        responses: [new Answered('Text'), new Wrong()],
     )]
     public function __invoke(Request $request, Engine $engine): JsonResponse
     {

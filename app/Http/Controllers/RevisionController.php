@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\AnsweredList;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Models\Revision;
 use App\Models\Version;
 use App\Services\BenchView;
@@ -23,14 +29,8 @@ final class RevisionController extends Controller
         path: '/api/versions/{version}/revisions',
         summary: 'The version’s history, the latest first',
         operationId: 'Revision.index',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'before', in: 'query', description: 'goes on before a number', schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RevisionEntry'))),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InQuery('before', 'goes on before a number')],
+        responses: [new AnsweredList('RevisionEntry'), new Wrong()],
     )]
     public function index(Request $request, Version $version): JsonResponse
     {
@@ -62,15 +62,8 @@ final class RevisionController extends Controller
         path: '/api/versions/{version}/revisions/{number}/compare/{other}',
         summary: 'Two revisions side by side',
         operationId: 'Revision.compare',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'other', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/RevisionComparison')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InPath('number'), new InPath('other')],
+        responses: [new Answered('RevisionComparison'), new Wrong()],
     )]
     public function compare(Version $version, int $number, int $other, BenchView $bench): JsonResponse
     {
@@ -84,15 +77,9 @@ final class RevisionController extends Controller
         path: '/api/versions/{version}/revisions/{number}/restore',
         summary: 'A revision again, as a new one',
         operationId: 'Revision.restore',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InPath('number')],
+        requestBody: new Asked('BasedOn'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function restore(Request $request, Version $version, int $number, History $history, BenchView $bench): JsonResponse
     {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
 use App\Models\Dish;
 use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
@@ -20,10 +24,7 @@ final class SchoolsController extends Controller
         path: '/api/schools',
         summary: 'The questions practitioners answer differently, and the studio’s answers',
         operationId: 'Schools.show',
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/SchoolChoices')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        responses: [new Answered('SchoolChoices'), new Wrong()],
     )]
     public function show(): JsonResponse
     {
@@ -34,11 +35,8 @@ final class SchoolsController extends Controller
         path: '/api/schools',
         summary: 'The studio’s choices',
         operationId: 'Schools.update',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChooseSchools')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/SchoolChoices')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('ChooseSchools'),
+        responses: [new Answered('SchoolChoices'), new Wrong()],
     )]
     public function update(Request $request): JsonResponse
     {
@@ -55,14 +53,9 @@ final class SchoolsController extends Controller
         path: '/api/dishes/{dish}/schools',
         summary: 'A dish’s own choices',
         operationId: 'Schools.updateDish',
-        parameters: [
-            new OA\Parameter(name: 'dish', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChooseSchools')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/DishSchools')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('dish')],
+        requestBody: new Asked('ChooseSchools'),
+        responses: [new Answered('DishSchools'), new Wrong()],
     )]
     public function updateDish(Request $request, Dish $dish): JsonResponse
     {

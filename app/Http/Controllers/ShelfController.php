@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\AnsweredList;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Done;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
 use App\Http\Requests\PacketRequest;
 use App\Models\Evidence;
 use App\Models\OwnIngredient;
@@ -25,10 +31,7 @@ final class ShelfController extends Controller
         path: '/api/shelf',
         summary: 'The shelf',
         operationId: 'Shelf.index',
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfEntry'))),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        responses: [new AnsweredList('ShelfEntry'), new Wrong()],
     )]
     public function index(Engine $engine): JsonResponse
     {
@@ -41,13 +44,8 @@ final class ShelfController extends Controller
         path: '/api/shelf/{slug}',
         summary: 'One ingredient',
         operationId: 'Shelf.show',
-        parameters: [
-            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('slug', 'string')],
+        responses: [new Answered('ShelfIngredient'), new Wrong()],
     )]
     public function show(string $slug, Engine $engine): JsonResponse
     {
@@ -59,11 +57,8 @@ final class ShelfController extends Controller
         path: '/api/shelf/check',
         summary: 'What a packet would be',
         operationId: 'Shelf.check',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/PacketCheck')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('Packet'),
+        responses: [new Answered('PacketCheck'), new Wrong()],
     )]
     public function check(PacketRequest $request, OwnShelf $own, Engine $engine): JsonResponse
     {
@@ -80,11 +75,8 @@ final class ShelfController extends Controller
         path: '/api/shelf',
         summary: 'A packet as an ingredient of the kitchen’s own',
         operationId: 'Shelf.store',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('Packet'),
+        responses: [new Answered('ShelfIngredient', 201), new Wrong()],
     )]
     public function store(PacketRequest $request, OwnShelf $own): JsonResponse
     {
@@ -98,14 +90,9 @@ final class ShelfController extends Controller
         path: '/api/shelf/{slug}',
         summary: 'Corrects an ingredient from a packet',
         operationId: 'Shelf.update',
-        parameters: [
-            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Packet')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ShelfIngredient')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('slug', 'string')],
+        requestBody: new Asked('Packet'),
+        responses: [new Answered('ShelfIngredient'), new Wrong()],
     )]
     public function update(PacketRequest $request, string $slug, OwnShelf $own): JsonResponse
     {
@@ -120,13 +107,8 @@ final class ShelfController extends Controller
         path: '/api/shelf/{slug}',
         summary: 'Takes an own ingredient or a correction away',
         operationId: 'Shelf.destroy',
-        parameters: [
-            new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        responses: [
-            new OA\Response(response: 204, description: 'Done'),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('slug', 'string')],
+        responses: [new Done(), new Wrong()],
     )]
     public function destroy(string $slug, OwnShelf $own): JsonResponse
     {

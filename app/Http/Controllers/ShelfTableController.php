@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\Wrong;
 use App\Models\OwnIngredient;
 use App\Services\OwnShelf;
 use App\Services\Preparations;
@@ -28,7 +31,7 @@ final class ShelfTableController extends Controller
         operationId: 'ShelfTable.export',
         responses: [
             new OA\Response(response: 200, description: 'A table', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string'))),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
+            new Wrong(),
         ],
     )]
     public function export(): Response
@@ -45,11 +48,8 @@ final class ShelfTableController extends Controller
         path: '/api/shelf/import',
         summary: 'Takes a table of ingredients, or tries it',
         operationId: 'ShelfTable.import',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ImportTable')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ImportedTable')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        requestBody: new Asked('ImportTable'),
+        responses: [new Answered('ImportedTable'), new Wrong()],
     )]
     public function import(Request $request, OwnShelf $own): JsonResponse
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Wrong;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -13,10 +15,7 @@ final class StudioController extends Controller
         path: '/api/studio',
         summary: 'The studio',
         operationId: 'Studio',
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Studio')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        responses: [new Answered('Studio'), new Wrong()],
     )]
     public function __invoke(): JsonResponse
     {

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\AnsweredList;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Http\Requests\StoreTrialRequest;
 use App\Models\Trial;
 use App\Models\Version;
@@ -26,13 +32,8 @@ final class TrialController extends Controller
         path: '/api/trials',
         summary: 'Every trial, the latest first, a page at a time',
         operationId: 'Trial.index',
-        parameters: [
-            new OA\Parameter(name: 'before', in: 'query', description: 'goes on with what was made before this trial', schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NotebookEntry'))),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InQuery('before', 'goes on with what was made before this trial')],
+        responses: [new AnsweredList('NotebookEntry'), new Wrong()],
     )]
     public function index(Request $request): JsonResponse
     {
@@ -57,14 +58,9 @@ final class TrialController extends Controller
         path: '/api/versions/{version}/trials',
         summary: 'Notes a trial of the version as it stands',
         operationId: 'Trial.store',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewTrial')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Trial')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('NewTrial'),
+        responses: [new Answered('Trial', 201), new Wrong()],
     )]
     public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves): JsonResponse
     {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Services\Uses;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,14 +21,11 @@ final class UsesController extends Controller
         summary: 'Which versions hold an ingredient or an allergen',
         operationId: 'Uses',
         parameters: [
-            new OA\Parameter(name: 'ingredient', in: 'query', description: 'an id of the shelf', schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'allergen', in: 'query', description: 'one of the fourteen', schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'after', in: 'query', description: 'goes on after a version', schema: new OA\Schema(type: 'integer')),
+            new InQuery('ingredient', 'an id of the shelf', 'string'),
+            new InQuery('allergen', 'one of the fourteen', 'string'),
+            new InQuery('after', 'goes on after a version'),
         ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/UseList')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        responses: [new Answered('UseList'), new Wrong()],
     )]
     public function __invoke(Request $request, Uses $uses): JsonResponse
     {

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\InQuery;
+use App\Contract\Operation\Wrong;
 use App\Http\Middleware\Precondition;
 use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
@@ -33,13 +38,8 @@ final class VersionController extends Controller
         path: '/api/versions/{version}',
         summary: 'A version on the Bench',
         operationId: 'Version.show',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function show(Version $version, BenchView $bench): JsonResponse
     {
@@ -53,14 +53,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}',
         summary: 'Saves a formula',
         operationId: 'Version.update',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveVersion')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('SaveVersion'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function update(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
@@ -75,14 +70,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/rebalance',
         summary: 'Saves a formula with what is not pinned weighed anew',
         operationId: 'Version.rebalance',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveVersion')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('SaveVersion'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function rebalance(SaveVersionRequest $request, Version $version, Engine $engine, BenchView $bench): JsonResponse
     {
@@ -99,14 +89,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/routes',
         summary: 'Finds routes for a brief',
         operationId: 'Version.routes',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/AskRoutes')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Answer')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('AskRoutes'),
+        responses: [new Answered('Answer'), new Wrong()],
     )]
     public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
     {
@@ -121,15 +106,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/versions',
         summary: 'Takes a route by its hash, or keeps a formula, as a version beside',
         operationId: 'Version.store',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TakeRoute')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 200, description: 'Taken already', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('TakeRoute'),
+        responses: [new Answered('BenchData', 201), new Answered('BenchData', 200, 'Taken already'), new Wrong()],
     )]
     public function store(BriefRequest $request, Version $version, RouteFinder $finder, Engine $engine, BenchView $bench): JsonResponse
     {
@@ -147,14 +126,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/retarget',
         summary: 'Weighs the same ingredients for other aims, as a version beside',
         operationId: 'Version.retarget',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TakeRoute')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('TakeRoute'),
+        responses: [new Answered('BenchData', 201), new Wrong()],
     )]
     public function retarget(BriefRequest $request, Version $version, BenchView $bench): JsonResponse
     {
@@ -173,14 +147,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/scale',
         summary: 'For another tin or number, as a version beside',
         operationId: 'Version.scale',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ScaleVersion')),
-        responses: [
-            new OA\Response(response: 201, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('ScaleVersion'),
+        responses: [new Answered('BenchData', 201), new Wrong()],
     )]
     public function scale(ScaleRequest $request, Version $version, BenchView $bench): JsonResponse
     {
@@ -195,14 +164,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/wanted',
         summary: 'Properties wanted of layers by hand',
         operationId: 'Version.want',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/WantProperties')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('WantProperties'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function want(WantRequest $request, Version $version, BenchView $bench): JsonResponse
     {
@@ -215,14 +179,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/notes',
         summary: 'The version’s notes',
         operationId: 'Version.note',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Notes')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Notes')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('Notes'),
+        responses: [new Answered('Notes'), new Wrong()],
     )]
     public function note(Request $request, Version $version): JsonResponse
     {
@@ -238,14 +197,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/undo',
         summary: 'One step back in its history',
         operationId: 'Version.undo',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('BasedOn'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function undo(Request $request, Version $version, BenchView $bench): JsonResponse
     {
@@ -256,14 +210,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/redo',
         summary: 'One step forth again',
         operationId: 'Version.redo',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('BasedOn'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function redo(Request $request, Version $version, BenchView $bench): JsonResponse
     {
@@ -283,13 +232,8 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/aim',
         summary: 'Holds the version against the original as it is now',
         operationId: 'Version.aim',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function aim(Version $version, BenchView $bench): JsonResponse
     {
@@ -304,14 +248,8 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/compare/{other}',
         summary: 'Two versions side by side',
         operationId: 'Version.compare',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'other', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/Comparison')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InPath('other')],
+        responses: [new Answered('Comparison'), new Wrong()],
     )]
     public function compare(Version $version, Version $other, BenchView $bench): JsonResponse
     {
@@ -326,14 +264,8 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/why',
         summary: 'Why a number is what it is',
         operationId: 'Version.why',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'path', in: 'query', description: 'which number', schema: new OA\Schema(type: 'string')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/TraceStep')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version'), new InQuery('path', 'which number', 'string')],
+        responses: [new Answered('TraceStep'), new Wrong()],
     )]
     public function why(Request $request, Version $version): JsonResponse
     {
@@ -348,13 +280,8 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/refresh',
         summary: 'What today’s shelf would change',
         operationId: 'Version.refreshPreview',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/ReadingChanges')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        responses: [new Answered('ReadingChanges'), new Wrong()],
     )]
     public function refreshPreview(Version $version, Engine $engine): JsonResponse
     {
@@ -368,14 +295,9 @@ final class VersionController extends Controller
         path: '/api/versions/{version}/refresh',
         summary: 'Takes today’s shelf',
         operationId: 'Version.refresh',
-        parameters: [
-            new OA\Parameter(name: 'version', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BasedOn')),
-        responses: [
-            new OA\Response(response: 200, description: 'Answered', content: new OA\JsonContent(ref: '#/components/schemas/BenchData')),
-            new OA\Response(response: 'default', description: 'What is wrong, where, and the mend', content: new OA\JsonContent(ref: '#/components/schemas/ProblemDetails')),
-        ],
+        parameters: [new InPath('version')],
+        requestBody: new Asked('BasedOn'),
+        responses: [new Answered('BenchData'), new Wrong()],
     )]
     public function refresh(Request $request, Version $version, BenchView $bench): JsonResponse
     {
