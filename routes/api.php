@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BesideController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\EvidenceController;
@@ -55,11 +56,11 @@ Route::get('versions/{version}/revisions/{number}/compare/{other}', [RevisionCon
 Route::post('versions/{version}/revisions/{number}/restore', [RevisionController::class, 'restore'])->whereNumber('number');
 Route::post('versions/{version}/rebalance', [VersionController::class, 'rebalance']);
 Route::post('versions/{version}/routes', [VersionController::class, 'routes']);
-Route::post('versions/{version}/versions', [VersionController::class, 'store']);
+Route::post('versions/{version}/versions', [BesideController::class, 'store']);
 Route::post('versions/{version}/trials', [TrialController::class, 'store']);
 Route::get('versions/{version}/card', CardController::class);
-Route::post('versions/{version}/retarget', [VersionController::class, 'retarget']);
-Route::post('versions/{version}/scale', [VersionController::class, 'scale']);
+Route::post('versions/{version}/retarget', [BesideController::class, 'retarget']);
+Route::post('versions/{version}/scale', [BesideController::class, 'scale']);
 Route::put('versions/{version}/wanted', [VersionController::class, 'want']);
 Route::put('versions/{version}/notes', [VersionController::class, 'note']);
 Route::get('versions/{version}/compare/{other}', [VersionController::class, 'compare']);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\Precondition;
 use App\Models\Studio;
+use App\Models\Version;
+use App\Services\BenchView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
 abstract class Controller
@@ -15,5 +20,21 @@ abstract class Controller
         \assert($studio instanceof Studio);
 
         return $studio;
+    }
+
+    /** A version on the Bench, with the tag a window writes back. */
+    protected function shown(BenchView $bench, Version $version, int $status = 200): JsonResponse
+    {
+        $answer = $bench->of($version);
+
+        return JsonResponse::fromJsonString($answer, $status)->setEtag(Precondition::tag($version->revision, $answer));
+    }
+
+    /** The revision a window has seen of what it writes. */
+    protected function seen(Request $request): int
+    {
+        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
+
+        return $request->integer('revision');
     }
 }

@@ -84,8 +84,7 @@ final class RevisionController extends Controller
     public function restore(Request $request, Version $version, int $number, History $history, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
-        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return JsonResponse::fromJsonString($bench->of($history->restore($version, $request->integer('revision'), $number)));
+        return $this->shown($bench, $history->restore($version, $this->seen($request), $number));
     }
 }

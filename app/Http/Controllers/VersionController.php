@@ -9,10 +9,8 @@ use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
-use App\Http\Middleware\Precondition;
 use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
-use App\Http\Requests\ScaleRequest;
 use App\Http\Requests\WantRequest;
 use App\Models\Version;
 use App\Services\BenchView;
@@ -27,9 +25,8 @@ use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
-use Transmuta\Reformulation\Aims;
-use Transmuta\Reformulation\Brief;
 
+/** A version as it stands: read, saved, taken back and forth, asked for routes. */
 final class VersionController extends Controller
 {
     public function __construct(private readonly VersionShelf $shelves, private readonly History $history) {}
@@ -45,7 +42,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('view', $version);
 
-        return self::shown($bench, $version->opened());
+        return $this->shown($bench, $version->opened());
     }
 
     /** Saves a formula over the version; refused when another window saved first. */
@@ -62,7 +59,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $formula = $request->formula($engine);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), 'edited', $formula));
+        return $this->shown($bench, $this->save($version, $request->integer('revision'), 'edited', $formula));
     }
 
     /** Moves every line that is not pinned so that the version reads as the original again. */
@@ -82,7 +79,7 @@ final class VersionController extends Controller
         }
         $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $version->aim()->formula, wanted: $version->wanted);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), 'balanced', $formula));
+        return $this->shown($bench, $this->save($version, $request->integer('revision'), 'balanced', $formula));
     }
 
     #[OA\Post(
@@ -101,64 +98,6 @@ final class VersionController extends Controller
         return new JsonResponse(['brief' => $brief->toArray(), ...$finder->find($version, $brief)]);
     }
 
-    /** Takes a route, or the formula sent along, as a new version under this one. */
-    #[OA\Post(
-        path: '/api/versions/{version}/versions',
-        summary: 'Takes a route by its hash, or keeps a formula, as a version beside',
-        operationId: 'Version.store',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('TakeRoute'),
-        responses: [new Answered('BenchData', 201), new Answered('BenchData', 200, 'Taken already'), new Wrong()],
-    )]
-    public function store(BriefRequest $request, Version $version, RouteFinder $finder, Engine $engine, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('update', $version);
-        $brief = $request->brief();
-        [$formula, $origin] = $request->has('formula')
-            ? [$engine->json->read((array) $request->input('formula')), ['kind' => 'kept beside']]
-            : $this->taken($finder->find($version, $brief)['routes'], (string) $request->string('route'), $engine);
-
-        return $this->born($version, $formula, self::name($brief), $brief->toArray(), $origin, $bench);
-    }
-
-    /** Softer, sharper, less sweet, richer: the same ingredients weighed for what is wanted, as a version beside. */
-    #[OA\Post(
-        path: '/api/versions/{version}/retarget',
-        summary: 'Weighs the same ingredients for other aims, as a version beside',
-        operationId: 'Version.retarget',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('TakeRoute'),
-        responses: [new Answered('BenchData', 201), new Wrong()],
-    )]
-    public function retarget(BriefRequest $request, Version $version, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('update', $version);
-        $aims = $request->brief()->aims;
-        if ($aims->isSame()) {
-            throw \Transmuta\Fault\Nonsense::of('aims', 'as it is', 'say what is wanted otherwise: sweetness, set, sharpness or richness');
-        }
-        $formula = $this->shelves->engine($version)->balancer->rebalance($version->formula, $version->formula, $aims);
-
-        return $this->born($version, $formula, self::aimed($aims), $version->brief, ['kind' => 'retargeted', 'aims' => $aims->toArray()], $bench);
-    }
-
-    /** For another number of portions, cut otherwise, or in another tin, as a version beside. */
-    #[OA\Post(
-        path: '/api/versions/{version}/scale',
-        summary: 'For another tin or number, as a version beside',
-        operationId: 'Version.scale',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('ScaleVersion'),
-        responses: [new Answered('BenchData', 201), new Wrong()],
-    )]
-    public function scale(ScaleRequest $request, Version $version, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('update', $version);
-        [$formula, $words] = $request->scaled($version->formula);
-
-        return $this->born($version, $formula, $words, $version->brief, ['kind' => 'scaled', 'words' => $words], $bench);
-    }
-
     /** What a rail was dragged to: single properties wanted of a layer, kept with the version. */
     #[OA\Put(
         path: '/api/versions/{version}/wanted',
@@ -172,7 +111,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
 
-        return self::shown($bench, $this->history->write($version, $request->integer('revision'), 'wanted', static fn(Version $held): array => ['wanted' => $request->wanted()]));
+        return $this->shown($bench, $this->history->write($version, $request->integer('revision'), 'wanted', static fn(Version $held): array => ['wanted' => $request->wanted()]));
     }
 
     #[OA\Put(
@@ -222,9 +161,8 @@ final class VersionController extends Controller
     private function stepped(Request $request, Version $version, BenchView $bench, bool $isBack): JsonResponse
     {
         Gate::authorize('update', $version);
-        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return self::shown($bench, $this->history->step($version, $request->integer('revision'), $isBack));
+        return $this->shown($bench, $this->history->step($version, $this->seen($request), $isBack));
     }
 
     /** Aims the version at the original as it stands now. */
@@ -240,7 +178,7 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         DB::transaction(fn() => $this->history->aim($version));
 
-        return self::shown($bench, $version->opened());
+        return $this->shown($bench, $version->opened());
     }
 
     /** Two versions of one dish side by side: what differs. */
@@ -302,16 +240,8 @@ final class VersionController extends Controller
     public function refresh(Request $request, Version $version, BenchView $bench): JsonResponse
     {
         Gate::authorize('update', $version);
-        $request->validate(['revision' => ['required', 'integer', 'min:1']]);
 
-        return self::shown($bench, $this->save($version, $request->integer('revision'), 'shelf renewed', $version->formula, true));
-    }
-
-    private static function shown(BenchView $bench, Version $version, int $status = 200): JsonResponse
-    {
-        $answer = $bench->of($version);
-
-        return JsonResponse::fromJsonString($answer, $status)->setEtag(Precondition::tag($version->revision, $answer));
+        return $this->shown($bench, $this->save($version, $this->seen($request), 'shelf renewed', $version->formula, true));
     }
 
     /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
@@ -320,95 +250,5 @@ final class VersionController extends Controller
         return $this->history->write($version, $lock, $kind, function (Version $held) use ($formula, $afresh): array {
             return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $afresh ? [] : $held->shelf)];
         });
-    }
-
-    /**
-     * A version under another.
-     *
-     * @param array<string, mixed> $brief
-     * @param array<string, mixed> $origin
-     */
-    private function born(Version $version, Formula $formula, string $stem, array $brief, array $origin, BenchView $bench): JsonResponse
-    {
-        /** @var array{0: Version, 1: bool} $made */
-        $made = DB::transaction(function () use ($version, $formula, $stem, $brief, $origin): array {
-            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
-            /** @var list<string> $names */
-            $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
-            for ($n = 1; \in_array("$stem $n", $names, true); ++$n);
-            $same = self::takenBefore($version, $brief, $origin);
-            if ($same !== null) {
-                return [$same, false];
-            }
-
-            return [$this->history->born([
-                'studio_id' => $version->studio_id,
-                'dish_id' => $version->dish_id,
-                'parent_id' => $version->id,
-                'name' => "$stem $n",
-                'brief' => $brief,
-                'formula' => $formula,
-                'origin' => $origin,
-            ], \is_string($origin['kind'] ?? null) ? $origin['kind'] : 'taken', ["From $version->name"], $version->shelf), true];
-        });
-        [$child, $isNew] = $made;
-
-        return self::shown($bench, $child->opened(), $isNew ? 201 : 200);
-    }
-
-    /**
-     * The version that this route was taken as already, where nobody has changed it since: however often a button is pressed, it takes one.
-     *
-     * @param array<string, mixed> $brief
-     * @param array<string, mixed> $origin
-     */
-    private static function takenBefore(Version $version, array $brief, array $origin): ?Version
-    {
-        if (!isset($origin['hash'])) {
-            return null;
-        }
-        foreach (Version::query()->where('parent_id', $version->id)->where('revision', 1)->get() as $child) {
-            // The hash is of the grams, and the first revision is as it was taken. What was stored comes back with whole floats as integers, so the brief asked is written the same way.
-            if (($child->origin['hash'] ?? null) === $origin['hash'] && $child->brief === json_decode(json_encode($brief, \JSON_THROW_ON_ERROR), true)) {
-                return $child;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param list<array<string, mixed>> $routes
-     *
-     * @return array{0: Formula, 1: array<string, mixed>}
-     */
-    private function taken(array $routes, string $id, Engine $engine): array
-    {
-        foreach ($routes as $route) {
-            if ($route['hash'] === $id || $route['id'] === $id) {
-                return [$engine->json->read((array) $route['formula']), RouteFinder::origin($route)];
-            }
-        }
-
-        throw \Transmuta\Fault\Nonsense::of('route', $id, 'choose one of the routes shown for this brief');
-    }
-
-    private static function name(Brief $brief): string
-    {
-        $words = implode(' ', array_map(static fn(\Transmuta\Diet\Diet $d): string => $d->value, $brief->diets));
-
-        return $words === '' ? 'Variant' : mb_substr(ucfirst($words), 0, 70);
-    }
-
-    private static function aimed(Aims $aims): string
-    {
-        $words = array_filter([
-            $aims->set < 0.0 ? 'softer' : ($aims->set > 0.0 ? 'firmer' : null),
-            $aims->sweetness < 1.0 ? 'less sweet' : ($aims->sweetness > 1.0 ? 'sweeter' : null),
-            $aims->sharpness < 1.0 ? 'milder' : ($aims->sharpness > 1.0 ? 'sharper' : null),
-            $aims->richness < 1.0 ? 'leaner' : ($aims->richness > 1.0 ? 'richer' : null),
-        ]);
-
-        return ucfirst(implode(', ', $words));
     }
 }
