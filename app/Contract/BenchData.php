@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\SideProperty;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -23,17 +24,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'parent_id', type: 'number', nullable: true),
         ])),
         new OA\Property(property: 'now', ref: '#/components/schemas/Side'),
-        new OA\Property(property: 'original', type: 'object', required: ['candidates', 'formula', 'fruit', 'name', 'names', 'reading', 'section', 'treated', 'version_id'], properties: [
-            new OA\Property(property: 'candidates', description: 'What a line that is not sure may mean: a name that is read back as just that, and what 100 g hold.', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Candidate')),
-            new OA\Property(property: 'formula', ref: '#/components/schemas/Formula'),
-            new OA\Property(property: 'fruit', description: 'Ingredients a refractometer and a titration can speak for.', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'names', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-            new OA\Property(property: 'reading', ref: '#/components/schemas/Reading'),
-            new OA\Property(property: 'section', ref: '#/components/schemas/SectionShape'),
-            new OA\Property(property: 'treated', description: 'What is done to each layer, in a cook\'s words.', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'version_id', type: 'number'),
-        ]),
+        new SideProperty('original', [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'version_id', type: 'number')]),
         new OA\Property(property: 'rails', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Rail'))),
         new OA\Property(property: 'trials', type: 'array', items: new OA\Items(ref: '#/components/schemas/Trial')),
         new OA\Property(property: 'version', type: 'object', required: ['id', 'dish_id', 'dish_title', 'family', 'parent_id', 'name', 'brief', 'origin', 'notes', 'wanted', 'schools', 'schools_at_work', 'revision', 'standing', 'aim', 'saved_at'], properties: [

@@ -4,26 +4,17 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\SideSchema;
 use OpenApi\Attributes as OA;
 
-/** A text as it is read, before it is kept. */
-#[OA\Schema(
+#[SideSchema(
     schema: 'TextReading',
     description: 'A text as it is read, before it is kept.',
-    type: 'object',
-    required: ['aside', 'candidates', 'formula', 'fruit', 'inferred', 'names', 'others', 'reading', 'section', 'text', 'treated', 'treatments', 'watch'],
-    properties: [
+    more: [
         new OA\Property(property: 'aside', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'candidates', description: 'What a line that is not sure may mean: a name that is read back as just that, and what 100 g hold.', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Candidate')),
-        new OA\Property(property: 'formula', ref: '#/components/schemas/Formula'),
-        new OA\Property(property: 'fruit', description: 'Ingredients a refractometer and a titration can speak for.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'inferred', type: 'array', items: new OA\Items(ref: '#/components/schemas/Inference')),
-        new OA\Property(property: 'names', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
         new OA\Property(property: 'others', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'reading', ref: '#/components/schemas/Reading'),
-        new OA\Property(property: 'section', ref: '#/components/schemas/SectionShape'),
         new OA\Property(property: 'text', type: 'string', nullable: true),
-        new OA\Property(property: 'treated', description: 'What is done to each layer, in a cook\'s words.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'treatments', type: 'array', items: new OA\Items(ref: '#/components/schemas/TreatmentChoice')),
         new OA\Property(property: 'watch', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
     ],

@@ -103,6 +103,14 @@ final class Version extends Model
         return $this->standing;
     }
 
+    /** The same version as it was at one of its revisions; not to be saved. */
+    public function as(Revision $then): self
+    {
+        $version = clone $this;
+
+        return $version->setRawAttributes(array_intersect_key($then->getAttributes(), array_flip(['formula', 'shelf', 'brief', 'wanted'])) + $this->getAttributes());
+    }
+
     /** What it is balanced against: the original as it stood when it was aimed. */
     public function aim(): self
     {

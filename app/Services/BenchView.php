@@ -79,13 +79,7 @@ final readonly class BenchView
     /** @return array<string, mixed> two states of a version: both sides, what was done, and what it came to */
     public function compareRevisions(Version $version, Revision $a, Revision $b): array
     {
-        $as = static function (Revision $one) use ($version): Version {
-            $then = clone $version;
-            $then->setRawAttributes(['name' => "Revision $one->number", 'formula' => $one->getRawOriginal('formula'), 'shelf' => $one->getRawOriginal('shelf')] + $version->getAttributes());
-            $then->setRelation('dish', $version->dish);
-
-            return $then;
-        };
+        $as = static fn(Revision $then): Version => $version->as($then)->fill(['name' => "Revision $then->number"]);
 
         return [
             ...$this->compare($as($a), $as($b)),

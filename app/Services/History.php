@@ -65,9 +65,6 @@ final readonly class History
             if ($words === []) {
                 return;
             }
-            if ($held->parent_id === null && $held->formula->title !== $held->dish->title) {
-                $held->dish->update(['title' => $held->formula->title]);
-            }
             $this->record($held, $head, $kind, $words);
         });
     }
@@ -146,7 +143,7 @@ final readonly class History
     {
         /** @var Version $held */
         $held = DB::transaction(static function () use ($version, $lock, $change): Version {
-            $query = Version::query()->with(['dish', 'trials']);
+            $query = Version::query();
             $query->lockForUpdate();
             $held = $query->findOrFail($version->id);
             if ($held->revision !== $lock) {
@@ -203,7 +200,7 @@ final readonly class History
         $number = 1 + (is_numeric($last) ? (int) $last : 0);
         $revision = Revision::query()->create([
             'studio_id' => $version->studio_id, 'version_id' => $version->id, 'number' => $number, 'parent_id' => $head?->id, 'kind' => $kind, 'words' => $words,
-            'author' => self::author($version->studio_id), 'formula' => $version->formula, 'shelf' => $version->shelf, 'brief' => $version->brief, 'wanted' => $version->wanted,
+            'author' => $this->shelf->author(), 'formula' => $version->formula, 'shelf' => $version->shelf, 'brief' => $version->brief, 'wanted' => $version->wanted,
         ]);
         if ($head !== null) {
             ++$version->revision;
@@ -216,9 +213,6 @@ final readonly class History
     private function stand(Version $version, Revision $at): void
     {
         $version->fill(['formula' => $at->formula, 'shelf' => $at->shelf, 'brief' => $at->brief, 'wanted' => $at->wanted, 'revision' => $version->revision + 1])->save();
-        if ($version->parent_id === null && $at->formula->title !== $version->dish->title) {
-            $version->dish->update(['title' => $at->formula->title]);
-        }
         $this->headed($version, $at);
     }
 
@@ -234,15 +228,8 @@ final readonly class History
         DB::table('version_ingredients')->where('version_id', $version->id)->delete();
         DB::table('version_ingredients')->insert(array_map(static fn(string $slug, float $grams): array => ['version_id' => $version->id, 'studio_id' => $version->studio_id, 'slug' => $slug, 'grams' => $grams], array_keys($holds), $holds));
         if ($version->parent_id === null) {
-            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null]);
+            // The dish is called what its original is, and its summary is made anew.
+            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $at->formula->title]);
         }
-    }
-
-    /** Who wrote it: the studio, until people sign their own work. */
-    private static function author(int $studio): string
-    {
-        $name = DB::table('studios')->where('id', $studio)->value('name');
-
-        return \is_string($name) ? $name : '';
     }
 }

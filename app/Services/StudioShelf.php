@@ -65,6 +65,12 @@ final class StudioShelf
         return $this->studio->schools ?? [];
     }
 
+    /** Who writes: the studio, until people sign their own work. */
+    public function author(): string
+    {
+        return $this->studio->name;
+    }
+
     /** Changes with every write to the shelf. */
     public function state(): string
     {

@@ -32,10 +32,9 @@ final class CardController extends Controller
     {
         Gate::authorize('view', $version);
         $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
-        $number = $request->filled('revision') ? $request->integer('revision') : History::numberOf($version->id);
+        $number = $request->filled('revision') ? $request->integer('revision') : $version->standing()['number'];
         if ($request->filled('revision')) {
-            $at = History::numbered($version, $number);
-            $version->setRawAttributes(['formula' => $at->getRawOriginal('formula'), 'shelf' => $at->getRawOriginal('shelf'), 'brief' => $at->getRawOriginal('brief')] + $version->getAttributes());
+            $version = $version->as(History::numbered($version, $number));
         }
 
         return new JsonResponse([

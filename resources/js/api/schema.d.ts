@@ -4,6 +4,66 @@
  */
 
 export interface paths {
+    "/api/versions/{version}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes a route by its hash, or keeps a formula, as a version beside
+         * @description Takes a route, or the formula sent along, as a new version under this one.
+         */
+        post: operations["Version.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/retarget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Weighs the same ingredients for other aims, as a version beside
+         * @description Softer, sharper, less sweet, richer: the same ingredients weighed for what is wanted, as a version beside.
+         */
+        post: operations["Version.retarget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * For another tin or number, as a version beside
+         * @description For another number of portions, cut otherwise, or in another tin, as a version beside.
+         */
+        post: operations["Version.scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/card": {
         parameters: {
             query?: never;
@@ -531,66 +591,6 @@ export interface paths {
         put?: never;
         /** Finds routes for a brief */
         post: operations["Version.routes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/versions/{version}/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Takes a route by its hash, or keeps a formula, as a version beside
-         * @description Takes a route, or the formula sent along, as a new version under this one.
-         */
-        post: operations["Version.store"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/versions/{version}/retarget": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Weighs the same ingredients for other aims, as a version beside
-         * @description Softer, sharper, less sweet, richer: the same ingredients weighed for what is wanted, as a version beside.
-         */
-        post: operations["Version.retarget"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/versions/{version}/scale": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * For another tin or number, as a version beside
-         * @description For another number of portions, cut otherwise, or in another tin, as a version beside.
-         */
-        post: operations["Version.scale"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2023,7 +2023,6 @@ export interface components {
         };
         /** @description A text as it is read, before it is kept. */
         TextReading: {
-            /** @description A text as it is read, before it is kept. */
             aside: string[];
             /** @description What a line that is not sure may mean: a name that is read back as just that, and what 100 g hold. */
             candidates: {
@@ -2124,6 +2123,120 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "Version.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeRoute"];
+            };
+        };
+        responses: {
+            /** @description Taken already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Version.retarget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeRoute"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Version.scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleVersion"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     Card: {
         parameters: {
             query?: {
@@ -3288,120 +3401,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answer"];
-                };
-            };
-            /** @description What is wrong, where, and the mend */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    "Version.store": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakeRoute"];
-            };
-        };
-        responses: {
-            /** @description Taken already */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchData"];
-                };
-            };
-            /** @description Answered */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchData"];
-                };
-            };
-            /** @description What is wrong, where, and the mend */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    "Version.retarget": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakeRoute"];
-            };
-        };
-        responses: {
-            /** @description Answered */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchData"];
-                };
-            };
-            /** @description What is wrong, where, and the mend */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    "Version.scale": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScaleVersion"];
-            };
-        };
-        responses: {
-            /** @description Answered */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchData"];
                 };
             };
             /** @description What is wrong, where, and the mend */

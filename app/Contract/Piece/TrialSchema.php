@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Piece;
+
+use OpenApi\Attributes as OA;
+
+/** A trial: what was foretold, and what was found. */
+#[\Attribute(\Attribute::TARGET_CLASS)]
+final class TrialSchema extends OA\Schema
+{
+    use ObjectOf;
+
+    /** @param list<OA\Property> $more */
+    public function __construct(string $schema, array $more = [])
+    {
+        $all = self::byName([
+            new OA\Property(property: 'id', type: 'number'),
+            new OA\Property(property: 'made_on', type: 'string'),
+            new OA\Property(property: 'predicted', type: 'object', required: ['layer', 'ge', 'step_index', 'step', 'se', 'ph'], properties: [
+                new OA\Property(property: 'ge', type: 'number', nullable: true),
+                new OA\Property(property: 'layer', type: 'string'),
+                new OA\Property(property: 'layer_id', type: 'string'),
+                new OA\Property(property: 'ph', type: 'number', nullable: true),
+                new OA\Property(property: 'se', type: 'number'),
+                new OA\Property(property: 'step', type: 'string'),
+                new OA\Property(property: 'step_index', type: 'number', nullable: true),
+            ]),
+            new OA\Property(property: 'remark', type: 'string'),
+            new OA\Property(property: 'revision', description: 'The revision of the version that was made.', type: 'number'),
+            new OA\Property(property: 'set_step', type: 'number'),
+            new OA\Property(property: 'set_word', type: 'string'),
+            new OA\Property(property: 'sharpness', type: 'string'),
+            new OA\Property(property: 'sweetness', type: 'string'),
+            new OA\Property(property: 'version_id', type: 'number'),
+            ...$more,
+        ]);
+        parent::__construct(schema: $schema, type: 'object', required: self::names($all), properties: $all);
+    }
+}
