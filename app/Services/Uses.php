@@ -29,15 +29,14 @@ final readonly class Uses
             ->where('version_ingredients.studio_id', $studio->id)->whereIn('slug', $slugs)->where('versions.id', '>', $after)
             ->groupBy('versions.id', 'versions.name', 'dishes.title')->orderBy('versions.id')->limit(self::PAGE + 1)
             ->get(['versions.id', 'versions.name', 'dishes.title', DB::raw('sum(grams) as grams'), DB::raw('group_concat(slug order by slug) as slugs')])->all();
-        $more = \count($rows) > self::PAGE;
-        $rows = \array_slice($rows, 0, self::PAGE);
+        [$rows, $next] = Page::of(array_values($rows), self::PAGE, static fn(object $row): int => (int) $row->id);
 
         return [
             'uses' => array_map(fn(object $row): array => [
                 'version_id' => (int) $row->id, 'version' => (string) $row->name, 'dish' => (string) $row->title, 'grams' => round((float) $row->grams, 2),
                 'in' => array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, explode(',', (string) $row->slugs)),
             ], $rows),
-            'next' => $more ? (int) $rows[self::PAGE - 1]->id : null,
+            'next' => $next,
         ];
     }
 

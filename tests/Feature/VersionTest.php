@@ -204,20 +204,22 @@ final class VersionTest extends FeatureCase
         $this->postJson("/api/versions/$version->id/trials", $trial)->assertCreated()
             ->assertJsonPath('set_word', 'soft slice')->assertJsonPath('predicted.layer', 'Custard')->assertJsonPath('predicted.step', 'soft slice');
         $this->getJson("/api/versions/$version->id")->assertJsonPath('trials.0.remark', 'Wobbles in one piece.');
-        self::assertContains('Cardamom set custard', array_column((array) $this->getJson('/api/trials')->assertOk()->json(), 'dish'));
+        self::assertContains('Cardamom set custard', array_column((array) $this->getJson('/api/trials')->assertOk()->json('trials'), 'dish'));
     }
 
     public function testTrialsAreListedAPageAtATimeAndNoneIsLostBetween(): void
     {
         $version = $this->dish('Cardamom set custard')->versions[1];
-        $had = count((array) $this->getJson('/api/trials')->json());
+        $had = count((array) $this->getJson('/api/trials')->json('trials'));
         // Several on one day, so that the day alone does not say where a page ends.
         for ($n = 0; $n < 45; ++$n) {
             $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-' . (20 + $n % 3), 'set_step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => "No. $n"])->assertCreated();
         }
-        $first = (array) $this->getJson('/api/trials')->assertOk()->json();
+        $answer = $this->getJson('/api/trials')->assertOk();
+        $first = (array) $answer->json('trials');
         self::assertCount(40, $first);
-        $rest = (array) $this->getJson('/api/trials?before=' . $first[39]['id'])->assertOk()->json();
+        self::assertSame($first[39]['id'], $answer->json('next'));
+        $rest = (array) $this->getJson('/api/trials?before=' . $first[39]['id'])->assertOk()->assertJsonPath('next', null)->json('trials');
         $all = [...$first, ...$rest];
         self::assertCount(45 + $had, array_unique(array_column($all, 'id')));
         $days = array_column($all, 'made_on');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contract\Operation\Answered;
-use App\Contract\Operation\AnsweredList;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
@@ -15,6 +14,7 @@ use App\Models\Trial;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\History;
+use App\Services\Page;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,13 +33,13 @@ final class TrialController extends Controller
         summary: 'Every trial, the latest first, a page at a time',
         operationId: 'Trial.index',
         parameters: [new InQuery('before', 'goes on with what was made before this trial')],
-        responses: [new AnsweredList('NotebookEntry'), new Wrong()],
+        responses: [new Answered('Notebook'), new Wrong()],
     )]
     public function index(Request $request): JsonResponse
     {
         $request->validate(['before' => ['nullable', 'integer', 'min:1']]);
         $query = Trial::query()->with(['version.dish', 'revision:id,number']);
-        $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE);
+        $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('before')) {
             $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));
             $query->where(static function ($older) use ($last): void {
@@ -47,11 +47,13 @@ final class TrialController extends Controller
             });
         }
 
-        return new JsonResponse($query->get()->map(static fn(Trial $trial): array => [
+        [$trials, $next] = Page::of(array_values($query->get()->all()), self::PAGE, static fn(Trial $trial): int => $trial->id);
+
+        return new JsonResponse(['trials' => array_map(static fn(Trial $trial): array => [
             ...BenchView::trial($trial),
             'dish' => $trial->version->dish->title,
             'version' => $trial->version->name,
-        ])->all());
+        ], $trials), 'next' => $next]);
     }
 
     #[OA\Post(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Identity;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\LayerKeys;
 use Transmuta\Formula\Line;
@@ -103,16 +104,7 @@ final readonly class FormulaChanges
      */
     private static function keyed(array $lines): array
     {
-        $keyed = [];
-        foreach ($lines as $line) {
-            $key = $line->id !== '' ? $line->id : ($line->ingredient ?? $line->text);
-            for ($n = 2, $one = $key; isset($keyed[$one]); ++$n) {
-                $one = "$key ($n)";
-            }
-            $keyed[$one] = $line;
-        }
-
-        return $keyed;
+        return array_combine(Identity::apart(array_map(static fn(Line $line): string => $line->id !== '' ? $line->id : ($line->ingredient ?? $line->text), $lines)), $lines);
     }
 
     private function name(Line $line): string

@@ -20,6 +20,26 @@ final class Identity
     }
 
     /**
+     * Names told apart: the second of one is "name (2)".
+     *
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    public static function apart(array $names): array
+    {
+        $taken = [];
+        foreach ($names as $name) {
+            for ($n = 2, $key = $name; isset($taken[$key]); ++$n) {
+                $key = "$name ($n)";
+            }
+            $taken[$key] = true;
+        }
+
+        return array_map(strval(...), array_keys($taken));
+    }
+
+    /**
      * The formula with an id for everything that has none, or has one that stood before.
      *
      * @param callable(): string $new

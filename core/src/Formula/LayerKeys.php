@@ -14,16 +14,6 @@ final class LayerKeys
      */
     public static function of(array $layers): array
     {
-        $taken = $keys = [];
-        foreach ($layers as $layer) {
-            $key = $layer->id !== '' ? $layer->id : $layer->name;
-            for ($n = 2; isset($taken[$key]); ++$n) {
-                $key = "$layer->name ($n)";
-            }
-            $taken[$key] = true;
-            $keys[] = $key;
-        }
-
-        return $keys;
+        return Identity::apart(array_map(static fn(Layer $layer): string => $layer->id !== '' ? $layer->id : $layer->name, $layers));
     }
 }

@@ -114,8 +114,7 @@ final readonly class PreparationMaker
         $raw = [];
         foreach ($used as $one) {
             $grams = 1000 * $one['went'] / max(1e-9, $yield);
-            $leaves = $one['in']->madeOf['raw'] ?? [['ingredient' => $one['in']->id, 'name' => $one['in']->name, 'group' => $one['in']->group, 'class' => $one['in']->class, 'grams' => 1000.0]];
-            foreach ($leaves as $leaf) {
+            foreach ($one['in']->raw() as $leaf) {
                 $raw[$leaf['ingredient']] = ['grams' => round(($raw[$leaf['ingredient']]['grams'] ?? 0.0) + $leaf['grams'] * $grams / 1000, 3)] + $leaf;
             }
         }

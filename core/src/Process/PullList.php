@@ -7,7 +7,6 @@ namespace Transmuta\Process;
 use Transmuta\Property\DishReading;
 use Transmuta\Quantity\Scale;
 use Transmuta\Reference\Table;
-use Transmuta\Shelf\Ingredient;
 
 /**
  * What is fetched before a dish is made: every ingredient once, with its sum over all layers, by where it is kept
@@ -25,7 +24,9 @@ final class PullList
         foreach ($dish->layers as $layer) {
             foreach ($layer->layer->understood() as $i => $line) {
                 $in = $layer->state->model->portions[$i]->ingredient;
-                foreach (self::leaves($in, $line->grams, $layer->layer->name) as [$id, $name, $group, $class, $grams, $for]) {
+                $for = $in->madeOf === null ? $layer->layer->name : $in->name;
+                foreach ($in->raw() as ['ingredient' => $id, 'name' => $name, 'group' => $group, 'class' => $class, 'grams' => $perKg]) {
+                    $grams = $perKg * $line->grams / 1000;
                     $sums[$id] ??= ['ingredient' => $id, 'name' => $name, 'place' => $store["class:$class"] ?? $store["group:$group"] ?? 'Dry store', 'grams' => 0.0, 'for' => []];
                     $sums[$id]['grams'] += $grams;
                     $sums[$id]['for'][$for] = ($sums[$id]['for'][$for] ?? 0.0) + $grams;
@@ -47,15 +48,5 @@ final class PullList
         }
 
         return $list;
-    }
-
-    /** @return list<array{string, string, string, string, float, string}> id, name, group, class, g and what for */
-    private static function leaves(Ingredient $in, float $grams, string $for): array
-    {
-        if ($in->madeOf === null) {
-            return [[$in->id, $in->name, $in->group, $in->class, $grams, $for]];
-        }
-
-        return array_map(static fn(array $raw): array => [$raw['ingredient'], $raw['name'], $raw['group'], $raw['class'], $raw['grams'] * $grams / 1000, $in->name], $in->madeOf['raw']);
     }
 }

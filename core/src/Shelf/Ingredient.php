@@ -106,6 +106,16 @@ final readonly class Ingredient
         return $this->densities[$form] ?? $this->densities[''] ?? (array_values($this->densities)[0] ?? null);
     }
 
+    /**
+     * What is fetched for 1000 g of it: itself, or what goes into it where the kitchen makes it.
+     *
+     * @return list<array{ingredient: string, name: string, group: string, class: string, grams: float}>
+     */
+    public function raw(): array
+    {
+        return $this->madeOf['raw'] ?? [['ingredient' => $this->id, 'name' => $this->name, 'group' => $this->group, 'class' => $this->class, 'grams' => 1000.0]];
+    }
+
     public function isAgent(): bool
     {
         return $this->group === 'agent';

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, NotebookEntry, ReadingChanges, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Notebook, ReadingChanges, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -19,14 +19,12 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
 
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 
-export const TRIALS_A_PAGE = 40;
-
 export const trialsQuery = () =>
     infiniteQueryOptions({
         queryKey: ['trials'],
-        queryFn: ({ pageParam, signal }) => call<NotebookEntry[]>('GET', `trials${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
+        queryFn: ({ pageParam, signal }) => call<Notebook>('GET', `trials${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
         initialPageParam: null as number | null,
-        getNextPageParam: (page: NotebookEntry[]) => (page.length < TRIALS_A_PAGE ? null : (page.at(-1)?.id ?? null)),
+        getNextPageParam: (page: Notebook) => page.next,
     });
 
 export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: ({ signal }) => call<ShelfEntry[]>('GET', 'shelf', undefined, signal), staleTime: 60_000 });
@@ -54,4 +52,4 @@ export const historyQuery = (id: number) =>
     });
 
 export const revisionsQuery = (id: number, a: number, b: number) =>
-    queryOptions({ queryKey: ['revisions', id, a, b], queryFn: ({ signal }) => call<Comparison & { words: string[] }>('GET', `versions/${id}/revisions/${a}/compare/${b}`, undefined, signal), staleTime: Infinity });
+    queryOptions({ queryKey: ['revisions', id, a, b], queryFn: ({ signal }) => call<RevisionComparison>('GET', `versions/${id}/revisions/${a}/compare/${b}`, undefined, signal), staleTime: Infinity });

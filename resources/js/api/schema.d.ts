@@ -1468,6 +1468,11 @@ export interface components {
             /** @enum {string} */
             sweetness: "too little" | "right" | "too much";
         };
+        /** @description A page of trials, and the one to go on before; null at the end. */
+        Notebook: {
+            next: number | null;
+            trials: components["schemas"]["NotebookEntry"][];
+        };
         NotebookEntry: {
             dish: string;
             id: number;
@@ -3193,7 +3198,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NotebookEntry"][];
+                    "application/json": components["schemas"]["Notebook"];
                 };
             };
             /** @description What is wrong, where, and the mend */

@@ -56,8 +56,18 @@ final readonly class Sweetness
 
     public function bulkSe(LayerState $state): float
     {
+        return $this->bulkOf($state->parts);
+    }
+
+    /**
+     * Sucrose equivalent of the sugars, polyols and allulose in 100 g.
+     *
+     * @param array<string, float> $parts g per 100 g by part
+     */
+    public function bulkOf(array $parts): float
+    {
         $se = 0.0;
-        foreach ($state->parts as $part => $grams) {
+        foreach ($parts as $part => $grams) {
             $se += ($this->relative[$part] ?? 0.0) * $grams;
         }
 

@@ -8,7 +8,6 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
@@ -29,20 +28,9 @@ final class XylitolAndPets implements Rule
                     $from ??= $portion->ingredient->composition->of100('polyol.xylitol') > 50.0 ? $portion->ingredient : null;
                 }
                 $instead = Remedies::of(self::name());
-                $cure = $from === null ? null : ['action' => 'swap', 'ingredient' => $from->id, 'for' => $instead, 'grams' => round(self::sweetness($from, $reader) / self::sweetness($reader->shelf->get($instead), $reader), 2)];
+                $cure = $from === null ? null : ['action' => 'swap', 'ingredient' => $from->id, 'for' => $instead, 'grams' => round($reader->sweetness->bulkOf($from->composition->parts) / $reader->sweetness->bulkOf($reader->shelf->get($instead)->composition->parts), 2)];
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s holds xylitol: a small amount can kill a dog. Label it and keep it away from pets, or sweeten with maltitol.', $layer->layer->name), $n, $cure);
             }
         }
-    }
-
-    /** Sucrose equivalent of its polyols, g per 100 g. */
-    private static function sweetness(Ingredient $in, Reader $reader): float
-    {
-        $sum = 0.0;
-        foreach ($in->composition->parts as $part => $grams) {
-            $sum += str_starts_with($part, 'polyol.') ? $grams * (float) ($reader->reference->sweeteners[substr($part, 7)]['relative_sweetness'] ?? 0.0) : 0.0;
-        }
-
-        return $sum;
     }
 }

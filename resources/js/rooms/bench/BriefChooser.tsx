@@ -4,7 +4,7 @@ import Popover from '@mui/material/Popover';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Brief, Diet } from '../../api/types';
-import { DIETS } from '../../shared/words';
+import { DIETS, FIVE } from '../../shared/words';
 import { LIMITS, limitOf, type LimitKey } from './brief';
 
 interface Props {
@@ -17,7 +17,7 @@ interface Props {
     onAsk: () => void;
 }
 
-const FIRST: readonly Diet[] = ['vegan', 'eggless', 'gluten-free', 'keto', 'high-protein', 'vegetarian', 'dairy-free'];
+const FIRST: readonly Diet[] = [...FIVE, 'vegetarian', 'dairy-free'];
 
 /** Diets as chips, the rarer ones and the limits of a portion behind one press. */
 export function BriefChooser({ brief, limits, without, onDiet, onLimit, onWithout, onAsk }: Props) {

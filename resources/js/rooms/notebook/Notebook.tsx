@@ -12,7 +12,7 @@ import { TrialRow } from '../../shared/trial/TrialRow';
 /** Every trial, foretold against found. */
 export function Notebook() {
     const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(trialsQuery());
-    const data = pages?.pages.flat();
+    const data = pages?.pages.flatMap((page) => page.trials);
     const on = (data ?? []).filter((trial) => compareStep(trial).same).length;
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
