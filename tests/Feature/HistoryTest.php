@@ -134,6 +134,40 @@ final class HistoryTest extends FeatureCase
         self::assertEquals($there, $turned);
     }
 
+    public function testALayerPutBetweenIsNotHeldAgainstAnother(): void
+    {
+        $version = $this->original();
+        $formula = $this->formulaOf($version);
+        array_splice($formula['layers'], 1, 0, [['name' => 'Jelly', 'treat' => 'none', 'tin' => null, 'loss' => null, 'lines' => [['text' => '200 g raspberry puree']]]]);
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => 1])->assertOk();
+        $compared = $this->getJson("/api/versions/$version->id/revisions/1/compare/2")->assertOk()->json();
+        self::assertSame([], $compared['changes']['layers'], 'every layer that was there reads as it did');
+        self::assertSame(['Layer “Jelly” added'], $compared['words']);
+    }
+
+    public function testWhatIsTakenAgainCarriesItsTag(): void
+    {
+        $version = $this->original();
+        $formula = $this->formulaOf($version);
+        $formula['layers'][1]['lines'][0]['grams'] = 111;
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => 1])->assertOk();
+        $tag = (string) $this->postJson("/api/versions/$version->id/revisions/1/restore", ['revision' => 2])->assertOk()->headers->get('ETag');
+        self::assertMatchesRegularExpression('/^"3-[0-9a-f]{16}"$/', $tag);
+        $this->getJson("/api/versions/$version->id", ['If-None-Match' => $tag])->assertStatus(304);
+    }
+
+    public function testTheDishIsCalledWhatItsOriginalIsBackAndForthToo(): void
+    {
+        $version = $this->original();
+        $was = $version->formula->title;
+        $formula = $this->formulaOf($version);
+        $formula['title'] = 'Lantern pots';
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => 1])->assertOk()->assertJsonPath('version.dish_title', 'Lantern pots');
+        $this->postJson("/api/versions/$version->id/undo", ['revision' => 2])->assertOk()->assertJsonPath('version.dish_title', $was);
+        $this->postJson("/api/versions/$version->id/redo", ['revision' => 3])->assertOk()->assertJsonPath('version.dish_title', 'Lantern pots');
+        self::assertContains('Lantern pots', array_column((array) $this->getJson('/api/dishes')->json(), 'title'));
+    }
+
     public function testAWriteMayCarryWhatItsWindowHasSeenAsAnEntityTag(): void
     {
         $version = $this->original();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Setting\Ladder;
 
@@ -26,8 +27,10 @@ final class ReadingChanges
                 $portion[] = ['what' => $what, 'unit' => $unit, 'was' => round($a, 2), 'now' => round($b, 2)];
             }
         }
-        foreach ($now->layers as $n => $layer) {
-            $before = $was->layers[$n] ?? null;
+        // Layers by what they are, not by where they stand: one may have been put between.
+        $had = array_combine(LayerKeys::of($was->formula->layers), $was->layers);
+        foreach (array_combine(LayerKeys::of($now->formula->layers), $now->layers) as $key => $layer) {
+            $before = $had[$key] ?? null;
             if ($before === null) {
                 continue;
             }

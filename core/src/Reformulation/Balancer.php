@@ -99,7 +99,7 @@ final readonly class Balancer
         $unknowns = [];
         foreach ($layer->understood() as $line) {
             $small = $line->grams < 0.003 * $target->mass;
-            $unknowns[] = Unknown::kept((string) $line->ingredient, $line->grams, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, $line->text, $line->prep, self::FREE, of: $line);
+            $unknowns[] = Unknown::kept($line, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, self::FREE);
         }
         $problem = new LayerProblem($this->reader, $layer, $unknowns, $target, $serveAt);
         $grams = $problem->grams($problem->solve()->x);

@@ -308,19 +308,19 @@ final readonly class LayerPlanner
         $mass = $layer->state->mixed;
         $isSeasoning = $line->grams < self::SEASONING / 100 * $mass;
         if ($line->pinned || $line->has('infused') || $isSeasoning) {
-            $pool->keep(Unknown::kept($in->id, $line->grams, true, $line->text, $line->prep, pinned: $line->pinned, of: $line));
+            $pool->keep(Unknown::kept($line, true, pinned: $line->pinned));
 
             return false;
         }
         $swap = $needs->nothing() ? null : $this->swap($line, $in, $needs, $place, $layer);
         if ($swap !== null) {
             if ($swap->isNone()) {
-                $pool->keep(Unknown::freed($in->id, $line->grams, Weights::of('swap.half') * (1.0 + $swap->ratio) * $line->grams, $line->text, $line->prep, $line)->bounded($swap->ratio * $line->grams, $line->grams));
+                $pool->keep(Unknown::freed($line, Weights::of('swap.half') * (1.0 + $swap->ratio) * $line->grams)->bounded($swap->ratio * $line->grams, $line->grams));
 
                 return true;
             }
             $isAbout = array_filter(array_keys($this->characters->of($layer->state)), fn(string $c): bool => $this->characters->carries($in, $c)) !== [];
-            $freed = Unknown::freed($in->id, $line->grams, ($isAbout ? self::ABOUT : Weights::of('swap.half')) * $line->grams, $line->text, $line->prep, $line);
+            $freed = Unknown::freed($line, ($isAbout ? self::ABOUT : Weights::of('swap.half')) * $line->grams);
             $pool->keep($isAbout ? $freed->bounded(self::ABOUT * $line->grams, $freed->most) : $freed);
             $weighed = Weights::of('swap.half') * $line->grams * $swap->ratio;
             foreach ($swap->mix as $id => $share) {
@@ -340,7 +340,7 @@ final readonly class LayerPlanner
         }
         $fatty = ($needs->lean || $needs->protein) && $in->composition->family('fat.') >= 60.0;
         $isPart = $part !== '' && $in->class === $part;
-        $pool->keep(Unknown::kept($in->id, $line->grams, false, $line->text, $line->prep, $needs->otherwise || $isPart ? Weights::of('free.part') : ($fatty ? Weights::of('free.fatty') : Weights::of('free.kept')), of: $line));
+        $pool->keep(Unknown::kept($line, false, $needs->otherwise || $isPart ? Weights::of('free.part') : ($fatty ? Weights::of('free.fatty') : Weights::of('free.kept'))));
 
         return false;
     }

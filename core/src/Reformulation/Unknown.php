@@ -46,25 +46,21 @@ final readonly class Unknown
     ) {}
 
     /**
-     * A line of the original, free by 15 % unless it is held.
-     *
-     * @param list<string> $prep
+     * A line of the original, free by a share of its grams (`free.kept`) unless it is held.
      */
-    public static function kept(string $ingredient, float $grams, bool $fixed, string $text = '', array $prep = [], ?float $freedom = null, bool $pinned = false, ?Line $of = null): self
+    public static function kept(Line $line, bool $fixed, ?float $freedom = null, bool $pinned = false): self
     {
         $freedom ??= Weights::of('free.kept');
 
-        return new self($ingredient, $grams * (1 - $freedom), $grams * (1 + $freedom), $grams, true, $fixed, $prep, $text, $grams, $pinned, self::KEPT, of: $of);
+        return new self((string) $line->ingredient, $line->grams * (1 - $freedom), $line->grams * (1 + $freedom), $line->grams, true, $fixed, $line->prep, $line->text, $line->grams, $pinned, self::KEPT, of: $line);
     }
 
     /**
      * A line of the original that may give way, all of it, to what takes its place.
-     *
-     * @param list<string> $prep
      */
-    public static function freed(string $ingredient, float $grams, float $near, string $text = '', array $prep = [], ?Line $of = null): self
+    public static function freed(Line $line, float $near): self
     {
-        return new self($ingredient, 0.0, Weights::of('free.over') * $grams, max(1e-3, $near), true, false, $prep, $text, $grams, false, self::FREED, of: $of);
+        return new self((string) $line->ingredient, 0.0, Weights::of('free.over') * $line->grams, max(1e-3, $near), true, false, $line->prep, $line->text, $line->grams, false, self::FREED, of: $line);
     }
 
     /** @param list<string> $prep */

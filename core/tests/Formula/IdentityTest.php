@@ -107,4 +107,11 @@ final class IdentityTest extends TestCase
         self::assertSame(['Layers in another order: Cream, Cream'], $changes->between($was, $was->with([$two, $one])));
         self::assertSame(['Layer “Cream” taken away', 'Method rewritten'], $changes->between($was, $was->with([$one])->withMethod([])));
     }
+
+    public function testNamesAreToldApart(): void
+    {
+        self::assertSame([], Identity::apart([]));
+        self::assertSame(['Cream', 'Jelly', 'Cream (2)', 'Cream (3)'], Identity::apart(['Cream', 'Jelly', 'Cream', 'Cream']));
+        self::assertSame(['1', '1 (2)'], Identity::apart(['1', '1']), 'numbers stay names');
+    }
 }

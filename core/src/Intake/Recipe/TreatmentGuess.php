@@ -122,7 +122,7 @@ final class TreatmentGuess
         if (preg_match('/\b(?:freeze|churn|ice[\s-]cream\s+maker)\b/u', $said) === 1 && preg_match('/\b(?:over\s*night|until\s+(?:firm|frozen|solid|hard|set)|hours?|hrs|churn|ice)\b/u', $said) === 1 && !preg_match('/\bor\s+freeze|can\s+be\s+frozen|freezes?\s+well|freeze\s+for\s+up\s+to\b/u', $said)) {
             return ['kind' => 'freeze', 'words' => 'freeze -18 C', 'said' => $quote('freeze|churn')];
         }
-        if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
+        if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/(?<!no[\s-])\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
             $oven = $celsius ?? TextFormula::heat(mb_strtolower($whole)) ?? 160.0;
             if ($oven >= 80.0 && $oven <= 260.0) {
                 return ['kind' => 'bake', 'words' => \sprintf('bake %d C%s still', round($oven), $time), 'said' => $quote('bake|roast|oven|steam')];

@@ -31,8 +31,8 @@ export function Difference({ of }: { of: Comparison }) {
                 </tr>
             </thead>
             <tbody>
-                {rows.map(([what, was, now]) => (
-                    <tr key={what}>
+                {rows.map(([what, was, now], n) => (
+                    <tr key={n}>
                         <th scope="row">{what}</th>
                         <td>{was}</td>
                         <td style={{ fontWeight: 650 }}>{now}</td>
@@ -48,12 +48,23 @@ export function Difference({ of }: { of: Comparison }) {
     );
 }
 
-/** Lines whose mass differs, by layer and ingredient. */
-function lines({ a, b }: Comparison): [string, string, string][] {
-    const masses = (side: Comparison['a']) => new Map(side.formula.layers.flatMap((layer) => layer.lines.flatMap((line) => (line.ingredient ? [[`${layer.name}: ${side.names[line.ingredient] ?? line.ingredient}`, line.grams ?? 0] as const] : []))));
+/** Lines whose mass differs, by layer and ingredient; layers are told apart by their ids, for two may have one name. */
+export function lines({ a, b }: Pick<Comparison, 'a' | 'b'>): [string, string, string][] {
+    const masses = (side: Comparison['a']) => {
+        const sums = new Map<string, { name: string; grams: number }>();
+        for (const [n, layer] of side.formula.layers.entries()) {
+            for (const line of layer.lines) {
+                if (!line.ingredient) continue;
+                const key = `${layer.id ?? n} ${line.ingredient}`;
+                sums.set(key, { name: `${layer.name}: ${side.names[line.ingredient] ?? line.ingredient}`, grams: (sums.get(key)?.grams ?? 0) + (line.grams ?? 0) });
+            }
+        }
+        return sums;
+    };
     const [was, now] = [masses(a), masses(b)];
     return [...new Set([...was.keys(), ...now.keys()])].flatMap((key): [string, string, string][] => {
         const [x, y] = [was.get(key), now.get(key)];
-        return Math.abs((x ?? 0) - (y ?? 0)) < 0.05 ? [] : [[key, x === undefined ? '–' : `${grams(x)} g`, y === undefined ? '–' : `${grams(y)} g`]];
+        const name = (y ?? x)?.name ?? '';
+        return Math.abs((x?.grams ?? 0) - (y?.grams ?? 0)) < 0.05 ? [] : [[name, x ? `${grams(x.grams)} g` : '–', y ? `${grams(y.grams)} g` : '–']];
     });
 }
