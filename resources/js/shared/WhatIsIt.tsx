@@ -39,7 +39,7 @@ export function WhatIsIt({ line, candidates, onConfirm, onText }: Props) {
                     Yes, it is {guess.name}
                 </Button>
             )}
-            {!amountKnown && line.ingredient === null && (
+            {!amountKnown && line.ingredient === null && others.length > 0 && (
                 <TextField
                     size="small" label="How much, g" value={amount} onChange={(e) => setAmount(e.target.value)} inputMode="decimal" sx={{ width: 150 }} error={wrongAmount}
                     helperText={wrongAmount ? 'A number of grams' : amount === '' ? 'Needed before it is chosen' : undefined}

@@ -43,7 +43,7 @@ export function RouteCard({ route, diets, busy, onTake, onOpen }: Props) {
                     {route.standing === 'met_but' ? ':' : ''}
                 </Box>{' '}
                 {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{said.map(ended).join(' ')} </Box>}
-                <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{route.mouth}.</Box>
+                <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{ended(route.mouth)}</Box>
             </Box>
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', fontSize: 13, flexShrink: 0 }}>

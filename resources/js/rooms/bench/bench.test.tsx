@@ -92,7 +92,7 @@ describe('a route', () => {
         const but: Route = { ...route, standing: 'met_but', words: ['Curd: less sweet: sweetness 20 SE, was 37 SE'], questions: ['brings soybeans'] };
         render(<RouteCard route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
-        expect(card.textContent).toMatch(/Met, but: Curd: less sweet.*short, clean bite/);
+        expect(card.textContent).toMatch(/Met, but: Curd: less sweet.*Short, clean bite\./);
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
         expect(take).not.toHaveBeenCalled();
         fireEvent.click(screen.getByRole('button', { name: /It brings soybeans\. Take it all the same/ }));

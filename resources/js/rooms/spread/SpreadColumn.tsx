@@ -97,7 +97,7 @@ function Told({ route, diet, original }: { route: Route; diet: string; original:
         <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
             <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
                 {first.length > 0 && <strong>{ended(first[0] ?? '')} </strong>}
-                {route.mouth}. {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${ended(words)} `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
+                {ended(route.mouth)} {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${ended(words)} `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
             </Box>
             {ask && <Box sx={{ mt: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
             {swapped && <Box sx={{ mt: 0.5, color: 'var(--ink-soft)' }}>{swapped}</Box>}
