@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\FormulaCast;
+use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -29,16 +30,15 @@ use Transmuta\Formula\Formula;
  * @property \Illuminate\Support\Carbon $updated_at
  * @property Dish $dish
  * @property \Illuminate\Database\Eloquent\Collection<int, Trial> $trials
+ *
+ * @phpstan-type Member array{id: int, name: string, parent_id: ?int, aims_at: ?int, number: int, can_undo: bool, can_redo: bool}
  */
 final class Version extends Model
 {
     protected $guarded = [];
 
-    /** @var ?list<array{id: int, name: string, parent_id: ?int, aims_at: ?int}> */
+    /** @var ?list<Member> */
     private ?array $lineage = null;
-
-    /** @var ?array{number: int, can_undo: bool, can_redo: bool} where it stands in its history */
-    private ?array $standing = null;
 
     protected $attributes = ['wanted' => '{}', 'notes' => ''];
 
@@ -57,50 +57,56 @@ final class Version extends Model
     public function opened(): self
     {
         $tried = DB::raw('exists (select 1 from trials where trials.version_id = ' . $this->id . ') as tried');
-        $rows = self::family($this->dish_id)->join('dishes', 'dishes.id', '=', 'versions.dish_id')->get(['dishes.*', ...self::MEMBER, $tried]);
+        $rows = $this->family()->join('dishes', 'dishes.id', '=', 'versions.dish_id')->get(['dishes.*', ...$this->member(), $tried]);
         $dish = (array) $rows->first();
         $trials = $dish['tried'] ? DB::table('trials')->where('version_id', $this->id)->orderByDesc('id')->get()->all() : [];
         $this->lineage = self::members($rows);
-        $this->standing = null;
 
-        return $this->setRelation('dish', (new Dish())->newFromBuilder(array_diff_key($dish, array_flip(['member', 'name', 'parent_id', 'aims_at', 'tried']))))->setRelation('trials', Trial::query()->hydrate($trials));
+        return $this->setRelation('dish', (new Dish())->newFromBuilder(array_diff_key($dish, array_flip(['member', 'name', 'parent_id', 'aims_at', 'number', 'made_from', 'redo', 'tried']))))->setRelation('trials', Trial::query()->hydrate($trials));
     }
 
-    private const MEMBER = ['versions.id as member', 'versions.name', 'versions.parent_id', 'aimed.number as aims_at'];
-
-    /** @return list<array{id: int, name: string, parent_id: ?int, aims_at: ?int}> the versions of its dish, the original first, and which revision of it each aims at */
+    /** @return list<Member> the versions of its dish, the original first, which revision of it each aims at, and where each stands in its history */
     public function lineage(): array
     {
-        return $this->lineage ??= self::members(self::family($this->dish_id)->get(self::MEMBER));
-    }
-
-    private static function family(int $dish): Builder
-    {
-        return DB::table('versions')->leftJoin('aims', 'aims.version_id', '=', 'versions.id')->leftJoin('revisions as aimed', 'aimed.id', '=', 'aims.revision_id')->where('versions.dish_id', $dish)->orderBy('versions.id');
-    }
-
-    /**
-     * @param Collection<int, \stdClass> $rows
-     *
-     * @return list<array{id: int, name: string, parent_id: ?int, aims_at: ?int}>
-     */
-    private static function members(Collection $rows): array
-    {
-        $number = static fn(mixed $value): ?int => is_numeric($value) ? (int) $value : null;
-
-        return array_values($rows->map(static fn(\stdClass $row): array => ['id' => (int) $row->member, 'name' => (string) $row->name, 'parent_id' => $number($row->parent_id), 'aims_at' => $number($row->aims_at)])->all());
+        return $this->lineage ??= self::members($this->family()->get($this->member()));
     }
 
     /** @return array{number: int, can_undo: bool, can_redo: bool} the revision it stands at, and whether there is one before and one after it */
     public function standing(): array
     {
-        if ($this->standing === null) {
-            $row = DB::table('heads')->join('revisions', 'revisions.id', '=', 'heads.revision_id')->where('heads.version_id', $this->id)
-                ->first(['revisions.number', 'revisions.parent_id', DB::raw('exists (select 1 from revisions as later where later.parent_id = revisions.id) as redo')]);
-            $this->standing = ['number' => (int) $row?->number, 'can_undo' => $row?->parent_id !== null, 'can_redo' => (bool) $row?->redo];
-        }
+        $own = array_column($this->lineage(), null, 'id')[$this->id] ?? null;
 
-        return $this->standing;
+        return ['number' => $own['number'] ?? 0, 'can_undo' => $own['can_undo'] ?? false, 'can_redo' => $own['can_redo'] ?? false];
+    }
+
+    private function family(): Builder
+    {
+        return DB::table('versions')->leftJoin('aims', 'aims.version_id', '=', 'versions.id')->leftJoin('revisions as aimed', 'aimed.id', '=', 'aims.revision_id')
+            ->leftJoin('heads', 'heads.version_id', '=', 'versions.id')->leftJoin('revisions as head', 'head.id', '=', 'heads.revision_id')
+            ->where('versions.dish_id', $this->dish_id)->orderBy('versions.id');
+    }
+
+    /** @return list<Expression|string> `redo` is told of this version alone */
+    private function member(): array
+    {
+        $redo = DB::raw('versions.id = ' . $this->id . ' and exists (select 1 from revisions as later where later.parent_id = head.id) as redo');
+
+        return ['versions.id as member', 'versions.name', 'versions.parent_id', 'aimed.number as aims_at', 'head.number', 'head.parent_id as made_from', $redo];
+    }
+
+    /**
+     * @param Collection<int, \stdClass> $rows
+     *
+     * @return list<Member>
+     */
+    private static function members(Collection $rows): array
+    {
+        $number = static fn(mixed $value): ?int => is_numeric($value) ? (int) $value : null;
+
+        return array_values($rows->map(static fn(\stdClass $row): array => [
+            'id' => (int) $row->member, 'name' => (string) $row->name, 'parent_id' => $number($row->parent_id), 'aims_at' => $number($row->aims_at),
+            'number' => (int) $row->number, 'can_undo' => $row->made_from !== null, 'can_redo' => (bool) $row->redo,
+        ])->all());
     }
 
     /** The same version as it was at one of its revisions; not to be saved. */

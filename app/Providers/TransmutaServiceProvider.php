@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\Studio;
 use App\Services\Compiled;
+use App\Services\FormulaStore;
 use App\Services\StudioShelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -15,6 +16,7 @@ use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Transmuta\Engine;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
@@ -29,12 +31,9 @@ final class TransmutaServiceProvider extends ServiceProvider
 
             return new StudioShelf($studio);
         });
+        $this->app->scoped(FormulaStore::class);
         $this->app->scoped(Shelf::class, static fn($app): Shelf => self::studio() ? $app->make(StudioShelf::class)->shelf() : IngredientList::shipped());
-        $this->app->singleton(Reference::class, static function (): Reference {
-            $state = implode(',', array_map(filemtime(...), Reference::files()));
-
-            return Reference::of(Compiled::of('reference', hash('xxh32', $state), Reference::tables(...)));
-        });
+        $this->app->singleton(Reference::class, Reference::standard(...));
         $this->app->scoped(Engine::class, static fn($app): Engine => Engine::over(
             $app->make(Shelf::class),
             self::studio() ? $app->make(StudioShelf::class)->evidence() : null,
@@ -52,6 +51,7 @@ final class TransmutaServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Table::keptBy(static fn(): array => Compiled::of('tables', hash('xxh32', implode(',', array_map(filemtime(...), Table::files()))), Table::all(...)));
         // Addresses without a host: the page works on whatever name or port it is reached by.
         Vite::createAssetPathsUsing(static fn(string $path): string => '/' . $path);
         JsonResource::withoutWrapping();

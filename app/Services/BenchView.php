@@ -22,7 +22,11 @@ use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Schools;
 use Transmuta\Watch\Cure;
 
-/** What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch. */
+/**
+ * What the Bench shows of a version: its reading and section beside the original's, the rails between them, the watch.
+ *
+ * @phpstan-import-type Member from Version
+ */
 final readonly class BenchView
 {
     public function __construct(private StudioShelf $shelf, private VersionShelf $shelves, private KeptReadings $kept) {}
@@ -51,7 +55,7 @@ final readonly class BenchView
                 'aim' => $this->aimed($version, $lineage),
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
-            'lineage' => $lineage,
+            'lineage' => array_map(static fn(array $one): array => array_intersect_key($one, ['id' => 1, 'name' => 1, 'parent_id' => 1, 'aims_at' => 1]), $lineage),
             'trials' => $version->trials->map(self::trial(...))->all(),
         ]);
         $read = $this->kept->of($version, $original, fn(): string => self::json($this->read($version, $original)));
@@ -63,13 +67,13 @@ final readonly class BenchView
      * What it aims at: for a version the revision of the original, and whether that has moved on since; for the original the versions that aim
      * at an earlier state of it.
      *
-     * @param list<array{id: int, name: string, parent_id: ?int, aims_at: ?int}> $lineage
+     * @param list<Member> $lineage
      *
      * @return array{number: ?int, is_behind: bool, behind: list<array{id: int, name: string}>}
      */
     private function aimed(Version $version, array $lineage): array
     {
-        $now = $version->parent_id === null ? $version->standing()['number'] : History::numberOf($lineage[0]['id']);
+        $now = $lineage[0]['number'] ?? 0;
         $own = array_column($lineage, 'aims_at', 'id')[$version->id] ?? null;
         $behind = array_values(array_filter($lineage, static fn(array $one): bool => $one['aims_at'] !== null && $one['aims_at'] !== $now));
 

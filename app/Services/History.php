@@ -122,20 +122,13 @@ final readonly class History
         return $query;
     }
 
+    /** The state it stands at; its `last` is the number of the newest there is. */
     public static function head(Version $version): Revision
     {
         $query = self::revisions($version);
-        $query->select('revisions.*')->join('heads', 'heads.revision_id', '=', 'revisions.id');
+        $query->select('revisions.*', DB::raw('(select max(number) from revisions as every where every.version_id = revisions.version_id) as last'))->join('heads', 'heads.revision_id', '=', 'revisions.id');
 
         return $query->firstOrFail();
-    }
-
-    /** The number of the revision a version stands at; 0 where it has none. */
-    public static function numberOf(int $version): int
-    {
-        $number = DB::table('heads')->join('revisions', 'revisions.id', '=', 'heads.revision_id')->where('heads.version_id', $version)->value('revisions.number');
-
-        return is_numeric($number) ? (int) $number : 0;
     }
 
     /** @param callable(Version, Revision): void $change */
@@ -196,10 +189,8 @@ final readonly class History
     /** @param list<string> $words */
     private function record(Version $version, ?Revision $head, string $kind, array $words): void
     {
-        $last = self::revisions($version)->max('number');
-        $number = 1 + (is_numeric($last) ? (int) $last : 0);
         $revision = Revision::query()->create([
-            'studio_id' => $version->studio_id, 'version_id' => $version->id, 'number' => $number, 'parent_id' => $head?->id, 'kind' => $kind, 'words' => $words,
+            'studio_id' => $version->studio_id, 'version_id' => $version->id, 'number' => 1 + (int) $head?->last, 'parent_id' => $head?->id, 'kind' => $kind, 'words' => $words,
             'author' => $this->shelf->author(), 'formula' => $version->formula, 'shelf' => $version->shelf, 'brief' => $version->brief, 'wanted' => $version->wanted,
         ]);
         if ($head !== null) {

@@ -31,7 +31,8 @@ final readonly class KeptReadings
             return $kept[1];
         }
         $made = $read();
-        Cache::forever($key, [$state, $made]);
+        // Written once the answer is on its way.
+        defer(static fn() => Cache::forever($key, [$state, $made]));
 
         return $made;
     }

@@ -9,30 +9,37 @@ use Transmuta\Reference\Table;
 /** Words as they are compared: lower case, without accents, in the singular, in one of their spellings. */
 final class Spelling
 {
-    /** @var array<string, list<string>> what a spelling stands for, by its words joined with a space */
-    private array $same = [];
+    /** @var ?array<string, list<string>> what a spelling stands for, by its words joined with a space; taken apart when a word is first asked for */
+    private ?array $same = null;
 
     private int $longest = 1;
 
-    public function __construct()
+    /** @return array<string, list<string>> */
+    private function same(): array
     {
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/spellings.csv') as $row) {
-            $from = self::plain($row['from']);
-            $this->same[implode(' ', $from)] = self::plain($row['to']);
-            $this->longest = max($this->longest, \count($from));
+        if ($this->same === null) {
+            $this->same = [];
+            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/spellings.csv') as $row) {
+                $from = self::plain($row['from']);
+                $this->same[implode(' ', $from)] = self::plain($row['to']);
+                $this->longest = max($this->longest, \count($from));
+            }
         }
+
+        return $this->same;
     }
 
     /** @return list<string> */
     public function words(string $text): array
     {
+        $same = $this->same();
         $plain = self::plain($text);
         $words = [];
         for ($at = 0; $at < \count($plain); ++$at) {
             for ($length = min($this->longest, \count($plain) - $at); $length >= 1; --$length) {
-                $same = $this->same[implode(' ', \array_slice($plain, $at, $length))] ?? null;
-                if ($same !== null) {
-                    array_push($words, ...$same);
+                $spelt = $same[implode(' ', \array_slice($plain, $at, $length))] ?? null;
+                if ($spelt !== null) {
+                    array_push($words, ...$spelt);
                     $at += $length - 1;
                     continue 2;
                 }

@@ -11,12 +11,65 @@ use Transmuta\Provenance\Mark;
  */
 final class Table
 {
+    /** @var ?\Closure(): array<string, list<array<string, string>>> */
+    private static ?\Closure $keeper = null;
+
+    /** @var ?array<string, list<array<string, string>>> rows by file, relative to `core/data` */
+    private static ?array $kept = null;
+
+    /**
+     * Tables that were read before, for a process that lives one request: {@see all} as some other process got it.
+     *
+     * @param ?\Closure(): array<string, list<array<string, string>>> $keeper asked once, when the first table is read; null to read the files
+     */
+    public static function keptBy(?\Closure $keeper): void
+    {
+        self::$keeper = $keeper;
+        self::$kept = null;
+    }
+
+    /** @return array<string, string> every table of `core/data` that has columns of its own, its path by its path relative to there */
+    public static function files(): array
+    {
+        $files = [];
+        foreach (glob(self::directory() . '*/*.csv') ?: [] as $file) {
+            $files[substr($file, \strlen(self::directory()))] = $file;
+        }
+
+        return $files;
+    }
+
+    /** @return array<string, list<array<string, string>>> all of them, read from their files */
+    public static function all(): array
+    {
+        return array_map(self::read(...), self::files());
+    }
+
     /**
      * @return list<array<string, string>> rows by column name
      *
      * @throws BrokenTable if the file is missing, a row has the wrong number of cells, or its mark is unknown
      */
     public static function rows(string $file): array
+    {
+        if (self::$keeper !== null) {
+            self::$kept ??= (self::$keeper)();
+            $short = str_starts_with($file, self::directory()) ? substr($file, \strlen(self::directory())) : $file;
+            if (isset(self::$kept[$short])) {
+                return self::$kept[$short];
+            }
+        }
+
+        return self::read($file);
+    }
+
+    private static function directory(): string
+    {
+        return \dirname(__DIR__, 2) . '/data/';
+    }
+
+    /** @return list<array<string, string>> */
+    private static function read(string $file): array
     {
         $handle = is_file($file) ? fopen($file, 'r') : false;
         if ($handle === false) {
