@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     type: 'object',
     required: ['made_on', 'set_step', 'sweetness', 'sharpness'],
     properties: [
+        new OA\Property(property: 'lots', description: 'Ids of the lots it was made of.', type: 'array', items: new OA\Items(type: 'integer')),
         new OA\Property(property: 'made_on', type: 'string'),
         new OA\Property(property: 'remark', type: 'string', nullable: true),
         new OA\Property(property: 'set_step', type: 'number'),

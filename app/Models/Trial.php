@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /**
  * @property int $id
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $predicted what the reading said when the trial was noted
  * @property Version $version
  * @property Revision $revision
+ * @property \Illuminate\Database\Eloquent\Collection<int, Lot> $lots what it was made of, where that was noted
  */
 final class Trial extends Model
 {
@@ -34,6 +36,12 @@ final class Trial extends Model
     public function version(): BelongsTo
     {
         return $this->belongsTo(Version::class);
+    }
+
+    /** @return BelongsToMany<Lot, $this> */
+    public function lots(): BelongsToMany
+    {
+        return $this->belongsToMany(Lot::class);
     }
 
     /** @return BelongsTo<Revision, $this> */

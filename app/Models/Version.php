@@ -59,10 +59,12 @@ final class Version extends Model
         $tried = DB::raw('exists (select 1 from trials where trials.version_id = ' . $this->id . ') as tried');
         $rows = $this->family()->join('dishes', 'dishes.id', '=', 'versions.dish_id')->get(['dishes.*', ...$this->member(), $tried]);
         $dish = (array) $rows->first();
-        $trials = $dish['tried'] ? DB::table('trials')->where('version_id', $this->id)->orderByDesc('id')->get()->all() : [];
+        $query = Trial::query();
+        $query->with(['revision:id,number', 'lots'])->where('version_id', $this->id)->orderByDesc('id');
+        $trials = $dish['tried'] ? $query->get() : new \Illuminate\Database\Eloquent\Collection();
         $this->lineage = self::members($rows);
 
-        return $this->setRelation('dish', (new Dish())->newFromBuilder(array_diff_key($dish, array_flip(['member', 'name', 'parent_id', 'aims_at', 'number', 'made_from', 'redo', 'tried']))))->setRelation('trials', Trial::query()->hydrate($trials));
+        return $this->setRelation('dish', (new Dish())->newFromBuilder(array_diff_key($dish, array_flip(['member', 'name', 'parent_id', 'aims_at', 'number', 'made_from', 'redo', 'tried']))))->setRelation('trials', $trials);
     }
 
     /** @return list<Member> the versions of its dish, the original first, which revision of it each aims at, and where each stands in its history */

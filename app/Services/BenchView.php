@@ -227,6 +227,7 @@ final readonly class BenchView
             'sharpness' => $trial->sharpness,
             'remark' => $trial->remark,
             'predicted' => $trial->predicted,
+            'lots' => array_map(Lots::write(...), array_values($trial->lots->all())),
         ];
     }
 }

@@ -123,3 +123,30 @@ test('a measured fruit takes the place of the table on its dish', async ({ page 
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(sweetness(page)).toHaveText(before ?? '');
 });
+
+test('a lot is noted, a trial made of it, and a recall names the trial', async ({ page }) => {
+    await page.goto('/shelf/milk');
+    const lots = page.getByRole('region', { name: 'Lots' });
+    await expect(lots.getByText('No lot is noted.')).toBeVisible();
+    await lots.getByLabel('Lot, as printed').fill('m 118');
+    await lots.getByLabel('Best before').fill('2026-12-24');
+    await page.keyboard.press('Enter');
+    await expect(lots.getByRole('article', { name: 'Lot M 118' })).toContainText('best before 24 December 2026');
+    await openBench(page, 'Bay-leaf cream slice', 'Original');
+    await page.getByRole('button', { name: 'Note a trial' }).click();
+    const trial = page.getByRole('dialog', { name: /^Note a trial/ });
+    await trial.getByText('soft slice', { exact: true }).click();
+    await trial.getByLabel(/Whole milk: M 118/).check();
+    await trial.getByRole('button', { name: 'Note it' }).click();
+    await expect(trial.getByRole('article')).toContainText('Made of Whole milk M 118');
+    await axe(page);
+    await page.goto('/shelf/milk');
+    await lots.getByRole('button', { name: 'Call lot M 118 back' }).click();
+    await lots.getByLabel('Why, in the maker’s words').fill('Metal found');
+    await page.keyboard.press('Enter');
+    await expect(lots.getByText(/^Called back \d/)).toBeVisible();
+    await expect(lots.getByRole('list', { name: 'Made of lot M 118' })).toContainText(/Bay-leaf cream slice, Original revision 1, made .*, [\d.]+ g of it/);
+    await axe(page);
+    await page.goto('/notebook');
+    await expect(page.getByText('(called back: Metal found)')).toBeVisible();
+});

@@ -17,6 +17,7 @@ final class TrialSchema extends OA\Schema
     {
         $all = self::byName([
             new OA\Property(property: 'id', type: 'number'),
+            new OA\Property(property: 'lots', description: 'What it was made of, where that was noted.', type: 'array', items: new OA\Items(ref: '#/components/schemas/LotUsed')),
             new OA\Property(property: 'made_on', type: 'string'),
             new OA\Property(property: 'predicted', type: 'object', required: ['layer', 'ge', 'step_index', 'step', 'se', 'ph'], properties: [
                 new OA\Property(property: 'ge', type: 'number', nullable: true),

@@ -10,10 +10,12 @@ use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
 use App\Http\Requests\StoreTrialRequest;
+use App\Models\Lot;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\History;
+use App\Services\Lots;
 use App\Services\Page;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
@@ -21,6 +23,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Trial\Prediction;
 
 final class TrialController extends Controller
@@ -38,7 +41,7 @@ final class TrialController extends Controller
     public function index(Request $request): JsonResponse
     {
         $request->validate(['before' => ['nullable', 'integer', 'min:1']]);
-        $query = Trial::query()->with(['version.dish', 'revision:id,number']);
+        $query = Trial::query()->with(['version.dish', 'revision:id,number', 'lots']);
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('before')) {
             $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));
@@ -64,22 +67,45 @@ final class TrialController extends Controller
         requestBody: new Asked('NewTrial'),
         responses: [new Answered('Trial', 201), new Wrong()],
     )]
-    public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves): JsonResponse
+    public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves, Lots $lots): JsonResponse
     {
         Gate::authorize('update', $version);
         /** @var Trial $trial */
-        $trial = DB::transaction(fn(): Trial => Trial::query()->create([
-            'made_on' => (string) $request->string('made_on'),
-            'set_step' => $request->integer('set_step'),
-            'sweetness' => (string) $request->string('sweetness'),
-            'sharpness' => (string) $request->string('sharpness'),
-            'remark' => (string) $request->string('remark'),
-            'studio_id' => $version->studio_id,
-            'version_id' => $version->id,
-            'revision_id' => History::head($version)->id,
-            'predicted' => Prediction::of($shelves->engine($version)->read($version->formula))->toArray(),
-        ]));
+        $trial = DB::transaction(function () use ($request, $version, $shelves, $lots): Trial {
+            $used = self::used($request, $version, $lots);
+            $trial = Trial::query()->create([
+                'made_on' => (string) $request->string('made_on'),
+                'set_step' => $request->integer('set_step'),
+                'sweetness' => (string) $request->string('sweetness'),
+                'sharpness' => (string) $request->string('sharpness'),
+                'remark' => (string) $request->string('remark'),
+                'studio_id' => $version->studio_id,
+                'version_id' => $version->id,
+                'revision_id' => History::head($version)->id,
+                'predicted' => Prediction::of($shelves->engine($version)->read($version->formula))->toArray(),
+            ]);
+            $trial->lots()->attach(array_fill_keys($used, ['studio_id' => $version->studio_id]));
 
-        return new JsonResponse(BenchView::trial($trial->refresh()), 201);
+            return $trial;
+        });
+
+        return new JsonResponse(BenchView::trial($trial->refresh()->load(['revision:id,number', 'lots'])), 201);
+    }
+
+    /** @return list<int> lots of the studio that are of something in the version, or in what the kitchen made for it */
+    private static function used(StoreTrialRequest $request, Version $version, Lots $lots): array
+    {
+        $asked = $request->lots();
+        if ($asked === []) {
+            return [];
+        }
+        $query = Lot::query();
+        $query->where('studio_id', $version->studio_id)->whereIn('id', $asked)->whereIn('slug', $lots->within($version->formula));
+        $found = array_map(static fn(Lot $lot): int => $lot->id, $query->get(['id'])->all());
+        foreach (array_diff($asked, $found) as $stray) {
+            throw Nonsense::of('lots', (string) $stray, 'choose a lot of something that is in this version');
+        }
+
+        return array_values($found);
     }
 }

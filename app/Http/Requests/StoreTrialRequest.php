@@ -17,8 +17,16 @@ final class StoreTrialRequest extends FormRequest
             'set_step' => ['required', 'integer', 'between:0,6'],
             'sweetness' => ['required', 'in:too little,right,too much'],
             'sharpness' => ['required', 'in:too little,right,too much'],
+            'lots' => ['array', 'max:60'],
+            'lots.*' => ['integer', 'distinct'],
             'remark' => ['nullable', 'string', 'max:4000'],
         ];
+    }
+
+    /** @return list<int> ids of the lots it was made of */
+    public function lots(): array
+    {
+        return array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, array_values((array) $this->input('lots', [])));
     }
 
     /** @return array<string, string> */

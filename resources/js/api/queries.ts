@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Notebook, ReadingChanges, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -30,6 +30,14 @@ export const trialsQuery = () =>
 export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: ({ signal }) => call<ShelfEntry[]>('GET', 'shelf', undefined, signal), staleTime: 60_000 });
 
 export const ingredientQuery = (id: string) => queryOptions({ queryKey: ['shelf', id], queryFn: ({ signal }) => call<ShelfIngredient>('GET', `shelf/${id}`, undefined, signal) });
+
+/** Lots of an ingredient that came in, the latest first. */
+export const lotsQuery = (ingredient: string) => queryOptions({ queryKey: ['lots', ingredient], queryFn: ({ signal }) => call<Lot[]>('GET', `shelf/${ingredient}/lots`, undefined, signal) });
+
+/** Lots a trial of a version can have been made of. */
+export const lotsWithinQuery = (version: number) => queryOptions({ queryKey: ['lots', 'within', version], queryFn: ({ signal }) => call<Lot[]>('GET', `versions/${version}/lots`, undefined, signal) });
+
+export const madeOfLotQuery = (lot: number) => queryOptions({ queryKey: ['lots', 'made', lot], queryFn: ({ signal }) => call<MadeOfLot[]>('GET', `lots/${lot}/trials`, undefined, signal) });
 
 export const whyQuery = (version: number, revision: number, path: string) =>
     queryOptions({ queryKey: ['why', version, revision, path], queryFn: ({ signal }) => call<TraceStep>('GET', `versions/${version}/why?path=${encodeURIComponent(path)}`, undefined, signal), staleTime: Infinity });

@@ -157,6 +157,95 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/{slug}/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lots of an ingredient, the latest first */
+        get: operations["Lot.index"];
+        put?: never;
+        /** Notes a lot that came in */
+        post: operations["Lot.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{lot}/recall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Calls a lot back, or takes that back
+         * @description Calls a lot back, or takes that back.
+         */
+        put: operations["Lot.recall"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{lot}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was made of a lot */
+        get: operations["Lot.trials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lots a trial of the version can have been made of */
+        get: operations["Lot.within"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a lot away that nothing was made of */
+        delete: operations["Lot.destroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice": {
         parameters: {
             query?: never;
@@ -1415,11 +1504,47 @@ export interface components {
             text: string;
             trace: string;
         };
+        Lot: {
+            best_before: string | null;
+            came_on: string | null;
+            code: string;
+            id: number;
+            ingredient: string;
+            /** @description Its date has passed. */
+            is_past: boolean;
+            name: string;
+            recall_reason: string;
+            recalled_on: string | null;
+            /** @description How many were made of it. */
+            trials: number;
+        };
+        LotUsed: {
+            best_before: string | null;
+            came_on: string | null;
+            code: string;
+            id: number;
+            ingredient: string;
+            /** @description Its date has passed. */
+            is_past: boolean;
+            name: string;
+            recall_reason: string;
+            recalled_on: string | null;
+        };
         MadeCheck: {
             ingredient: components["schemas"]["ShelfIngredientFacts"];
             made_of: {
                 [key: string]: unknown;
             };
+        };
+        MadeOfLot: {
+            /** @description A trial that was made of a lot; `grams` of it, 0 where it was in a preparation. */
+            dish: string;
+            grams: number;
+            made_on: string;
+            revision: number;
+            trial_id: number;
+            version: string;
+            version_id: number;
         };
         MapOfNumbers: {
             [key: string]: number;
@@ -1449,6 +1574,11 @@ export interface components {
             seen_on: string;
             who: string;
         };
+        NewLot: {
+            best_before?: string | null;
+            came_on?: string | null;
+            code: string;
+        };
         NewPreparation: {
             also_called?: string[] | null;
             beside?: string | null;
@@ -1460,6 +1590,8 @@ export interface components {
             yield_g?: number | null;
         };
         NewTrial: {
+            /** @description Ids of the lots it was made of. */
+            lots?: number[];
             made_on: string;
             remark?: string | null;
             set_step: number;
@@ -1476,6 +1608,8 @@ export interface components {
         NotebookEntry: {
             dish: string;
             id: number;
+            /** @description What it was made of, where that was noted. */
+            lots: components["schemas"]["LotUsed"][];
             made_on: string;
             predicted: {
                 ge: number | null;
@@ -1668,6 +1802,10 @@ export interface components {
                 was: number;
                 what: string;
             }[];
+        };
+        RecallLot: {
+            reason?: string | null;
+            recalled: boolean;
         };
         RevisionComparison: {
             a: {
@@ -2071,6 +2209,8 @@ export interface components {
         };
         Trial: {
             id: number;
+            /** @description What it was made of, where that was noted. */
+            lots: components["schemas"]["LotUsed"][];
             made_on: string;
             predicted: {
                 ge: number | null;
@@ -2444,6 +2584,198 @@ export interface operations {
             header?: never;
             path: {
                 evidence: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lot"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLot"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lot"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.recall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecallLot"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lot"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeOfLot"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.within": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lot"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lot.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
             };
             cookie?: never;
         };

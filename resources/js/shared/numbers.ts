@@ -31,3 +31,8 @@ export function hours(value: number): string {
     if (value < 1.5) return `${Math.max(0, Math.round((value * 60) / 5) * 5)} min`;
     return `${trim((Math.round(value * 2) / 2).toFixed(1))} h`;
 }
+
+/** A day out of year-month-day, as it is written in a kitchen's book. */
+export function longDay(day: string): string {
+    return new Date(`${day.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+}

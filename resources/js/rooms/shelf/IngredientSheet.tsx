@@ -13,6 +13,7 @@ import { Waiting } from '../../shared/Waiting';
 import { JOBS } from '../../shared/words';
 import { CompositionBar } from './CompositionBar';
 import { DietStandings } from './DietStandings';
+import { Lots } from './Lots';
 import { MadeHere } from './MadeHere';
 import { PacketDialog } from './PacketDialog';
 import { PreparationDialog } from './PreparationDialog';
@@ -116,6 +117,7 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                     </Box>
                 </Box>
             </Box>
+            {!data.preparation && <Lots ingredient={id} />}
             <ValueTable data={data} />
             {correcting && data.preparation && <PreparationDialog of={data} onClose={() => setCorrecting(false)} onKept={() => undefined} />}
             {correcting && !data.preparation && <PacketDialog of={data} onClose={() => setCorrecting(false)} />}

@@ -12,6 +12,7 @@ import { versionQuery } from '../../api/queries';
 import type { Trial } from '../../api/types';
 import { ProblemNote } from '../ProblemNote';
 import { LADDER } from '../words';
+import { LotChoice } from './LotChoice';
 import { TrialRow } from './TrialRow';
 
 const JUST = ['too little', 'right', 'too much'] as const;
@@ -23,13 +24,15 @@ export function TrialDialog({ version, title, trials, onClose }: { version: numb
     const [sweetness, setSweetness] = useState<string>('right');
     const [sharpness, setSharpness] = useState<string>('right');
     const [remark, setRemark] = useState('');
+    const [lots, setLots] = useState<number[]>([]);
     const [madeOn, setMadeOn] = useState(() => new Date().toLocaleDateString('sv-SE'));
     const note = useMutation({
-        mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { made_on: madeOn, set_step: step, sweetness, sharpness, remark }),
+        mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { made_on: madeOn, set_step: step, sweetness, sharpness, remark, lots }),
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: versionQuery(version).queryKey });
             await client.invalidateQueries({ queryKey: ['dishes'] });
             await client.invalidateQueries({ queryKey: ['trials'] });
+            await client.invalidateQueries({ queryKey: ['lots'] });
             setStep(null);
             setRemark('');
         },
@@ -51,6 +54,7 @@ export function TrialDialog({ version, title, trials, onClose }: { version: numb
                     <TextField multiline minRows={2} size="small" label="Remark" value={remark} onChange={(e) => setRemark(e.target.value)} />
                     <TextField size="small" type="date" label="Made on" value={madeOn} onChange={(e) => setMadeOn(e.target.value)} slotProps={{ inputLabel: { shrink: true } }} />
                 </Box>
+                <LotChoice version={version} chosen={lots} onChange={setLots} />
             </DialogContent>
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Trial } from '../../api/types';
+import { longDay } from '../numbers';
 import { compareStep } from './compareStep';
 
 /** Foretold and found, side by side. */
@@ -14,7 +15,7 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
                     </span>
                 )}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
-                    {new Date(`${trial.made_on.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
+                    {longDay(trial.made_on)}
                 </Box>
                 <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
                     revision {trial.revision}
@@ -38,6 +39,18 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
                 <span>{trial.predicted.ph === null ? 'no pH' : `pH ${trial.predicted.ph.toFixed(1)}`}</span>
                 <strong>{trial.sharpness}</strong>
             </Box>
+            {trial.lots.length > 0 && (
+                <Box sx={{ mt: 0.5, fontSize: 13.5, color: 'var(--ink-soft)' }}>
+                    Made of{' '}
+                    {trial.lots.map((lot, n) => (
+                        <span key={lot.id}>
+                            {n > 0 && ', '}
+                            {lot.name} {lot.code}
+                            {lot.recalled_on !== null && <strong style={{ color: 'var(--beet)' }}> (called back{lot.recall_reason && `: ${lot.recall_reason}`})</strong>}
+                        </span>
+                    ))}
+                </Box>
+            )}
             {trial.remark && <Box sx={{ mt: 0.5, fontStyle: 'italic' }}>{trial.remark}</Box>}
         </Box>
     );

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use App\Contract\Piece\LotSchema;
+use OpenApi\Attributes as OA;
+
+#[LotSchema('Lot', [new OA\Property(property: 'trials', description: 'How many were made of it.', type: 'number')])]
+final class Lot {}

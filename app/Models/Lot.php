@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/**
+ * One delivery of an ingredient, by the code on its packets.
+ *
+ * @property int $id
+ * @property int $studio_id
+ * @property string $slug of the ingredient
+ * @property string $name what the ingredient was called when it came
+ * @property string $code
+ * @property ?string $came_on year-month-day
+ * @property ?string $best_before year-month-day
+ * @property ?string $recalled_on year-month-day its maker or the kitchen called it back
+ * @property string $recall_reason
+ * @property-read ?int $trials_count
+ */
+final class Lot extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['recall_reason' => ''];
+
+    /** @return BelongsToMany<Trial, $this> */
+    public function trials(): BelongsToMany
+    {
+        return $this->belongsToMany(Trial::class);
+    }
+}

@@ -1,0 +1,126 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { call, Problem } from '../../api/client';
+import { lotsQuery, madeOfLotQuery } from '../../api/queries';
+import type { Lot } from '../../api/types';
+import { grams, longDay } from '../../shared/numbers';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Waiting } from '../../shared/Waiting';
+
+/** Lots of an ingredient that came in, and what was made of each: what a recall is answered from. */
+export function Lots({ ingredient }: { ingredient: string }) {
+    const client = useQueryClient();
+    const { data, error, isPending, refetch } = useQuery(lotsQuery(ingredient));
+    const [form, setForm] = useState({ code: '', came_on: new Date().toLocaleDateString('sv-SE'), best_before: '' });
+    const set = (part: Partial<typeof form>) => setForm((was) => ({ ...was, ...part }));
+    const note = useMutation({
+        mutationFn: () => call<Lot>('POST', `shelf/${ingredient}/lots`, { code: form.code, came_on: form.came_on || null, best_before: form.best_before || null }),
+        onSuccess: async () => {
+            set({ code: '', best_before: '' });
+            await client.invalidateQueries({ queryKey: ['lots'] });
+        },
+    });
+    const errors = note.error instanceof Problem ? note.error.errors : {};
+    const wrong = note.error instanceof Problem && note.error.field === 'code' ? note.error.message : errors.code;
+    return (
+        <Box component="section" aria-label="Lots">
+            <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Lots</h3>
+            {isPending && <Waiting what="the lots" />}
+            {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+            {data?.length === 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 14.5 }}>No lot is noted. Note one when it comes in, choose it when a trial is noted, and a recall names what was made of it.</Box>}
+            {data?.map((lot) => (
+                <LotRow key={lot.id} lot={lot} />
+            ))}
+            <Box component="form" onSubmit={(e) => { e.preventDefault(); note.mutate(); }} sx={{ display: 'flex', gap: 1, mt: 1.25, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+                <TextField size="small" label="Lot, as printed" value={form.code} onChange={(e) => set({ code: e.target.value })} error={wrong !== undefined} helperText={wrong} sx={{ width: 150 }} />
+                <TextField size="small" type="date" label="Came on" value={form.came_on} onChange={(e) => set({ came_on: e.target.value })} error={'came_on' in errors} helperText={errors.came_on} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
+                <TextField size="small" type="date" label="Best before" value={form.best_before} onChange={(e) => set({ best_before: e.target.value })} error={'best_before' in errors} helperText={errors.best_before} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
+                <Button type="submit" variant="outlined" disabled={form.code.trim() === '' || note.isPending}>
+                    Note the lot
+                </Button>
+            </Box>
+            {note.error && wrong === undefined && Object.keys(errors).length === 0 && <ProblemNote error={note.error} />}
+        </Box>
+    );
+}
+
+function LotRow({ lot }: { lot: Lot }) {
+    const client = useQueryClient();
+    const [open, setOpen] = useState(false);
+    const [reason, setReason] = useState<string | null>(null);
+    const done = async () => {
+        setReason(null);
+        await client.invalidateQueries({ queryKey: ['lots'] });
+        await client.invalidateQueries({ queryKey: ['version'] });
+        await client.invalidateQueries({ queryKey: ['trials'] });
+    };
+    const recall = useMutation({ mutationFn: (recalled: boolean) => call<Lot>('PUT', `lots/${lot.id}/recall`, { recalled, reason }), onSuccess: done });
+    const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `lots/${lot.id}`), onSuccess: done });
+    const failed = recall.error ?? remove.error;
+    return (
+        <Box component="article" aria-label={`Lot ${lot.code}`} sx={{ borderTop: '1px solid var(--line)', py: '4px', fontSize: 14.5 }}>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
+                <strong>{lot.code}</strong>
+                <Box component="span" sx={{ flex: 1, minWidth: 160 }}>
+                    {[lot.came_on && `came ${longDay(lot.came_on)}`, lot.best_before && `best before ${longDay(lot.best_before)}`].filter(Boolean).join(', ') || 'no dates'}
+                    {lot.is_past && <strong style={{ color: 'var(--yolk)' }}> past its date</strong>}
+                </Box>
+                {lot.trials > 0 ? (
+                    <Button aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minHeight: 26, py: 0 }}>
+                        {lot.trials === 1 ? 'One trial made of it' : `${lot.trials} trials made of it`}
+                    </Button>
+                ) : (
+                    <Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Take lot ${lot.code} away`}>
+                        Take away
+                    </Button>
+                )}
+                {lot.recalled_on === null ? (
+                    <Button color="error" onClick={() => setReason('')} sx={{ minHeight: 26, py: 0 }} aria-label={`Call lot ${lot.code} back`}>
+                        Call back
+                    </Button>
+                ) : (
+                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Lot ${lot.code} is not called back`}>
+                        Not called back
+                    </Button>
+                )}
+            </Box>
+            {lot.recalled_on !== null && (
+                <Box sx={{ color: 'var(--beet)' }}>
+                    <strong>Called back {longDay(lot.recalled_on)}.</strong> {lot.recall_reason} Keep it apart, and do what your local code asks for what was served of it.
+                </Box>
+            )}
+            {reason !== null && (
+                <Box component="form" onSubmit={(e) => { e.preventDefault(); recall.mutate(true); }} sx={{ display: 'flex', gap: 1, my: 0.75 }}>
+                    <TextField size="small" label="Why, in the maker’s words" value={reason} onChange={(e) => setReason(e.target.value)} sx={{ flex: 1 }} autoFocus />
+                    <Button type="submit" variant="contained" color="error" disabled={recall.isPending}>
+                        Call it back
+                    </Button>
+                    <Button onClick={() => setReason(null)}>Leave it</Button>
+                </Box>
+            )}
+            {failed && <ProblemNote error={failed} />}
+            {(open || lot.recalled_on !== null) && lot.trials > 0 && <MadeOf lot={lot} />}
+        </Box>
+    );
+}
+
+function MadeOf({ lot }: { lot: Lot }) {
+    const { data, error } = useQuery(madeOfLotQuery(lot.id));
+    if (error) return <ProblemNote error={error} />;
+    return (
+        <Box component="ul" aria-label={`Made of lot ${lot.code}`} sx={{ m: 0, pl: 2.25, lineHeight: '26px' }}>
+            {data?.map((made) => (
+                <li key={made.trial_id}>
+                    <Link to={`/bench/${made.version_id}`}>
+                        {made.dish}, {made.version}
+                    </Link>{' '}
+                    revision {made.revision}, made {longDay(made.made_on)}, {made.grams > 0 ? `${grams(made.grams)} g of it` : 'inside a preparation'}
+                </li>
+            ))}
+        </Box>
+    );
+}
