@@ -79,7 +79,7 @@ final readonly class History
             if ($to === null) {
                 throw Nonsense::of('history', $isBack ? 'back' : 'forth', $isBack ? 'nothing was done before this' : 'nothing was taken back after this');
             }
-            $this->stand($held, $to);
+            $this->stand($held, $head, $to);
         });
     }
 
@@ -189,38 +189,59 @@ final readonly class History
     /** @param list<string> $words */
     private function record(Version $version, ?Revision $head, string $kind, array $words): void
     {
-        $revision = Revision::query()->create([
-            'studio_id' => $version->studio_id, 'version_id' => $version->id, 'number' => 1 + (int) $head?->last, 'parent_id' => $head?->id, 'kind' => $kind, 'words' => $words,
-            'author' => $this->shelf->author(), 'formula' => $version->formula, 'shelf' => $version->shelf, 'brief' => $version->brief, 'wanted' => $version->wanted,
-        ]);
         if ($head !== null) {
             ++$version->revision;
             $version->save();
         }
-        $this->headed($version, $revision);
+        // The state is what the version's row now holds, as it stands there.
+        $state = array_intersect_key($version->getAttributes(), ['studio_id' => 1, 'formula' => 1, 'shelf' => 1, 'brief' => 1, 'wanted' => 1]);
+        $id = DB::table('revisions')->insertGetId($state + [
+            'version_id' => $version->id, 'number' => 1 + (int) $head?->last, 'parent_id' => $head?->id, 'kind' => $kind, 'words' => json_encode($words, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'author' => $this->shelf->author(), 'created_at' => now()->format('Y-m-d H:i:s.v'),
+        ]);
+        $this->headed($version, $id, $head?->formula);
     }
 
     /** The version as it was at a revision that is there already. */
-    private function stand(Version $version, Revision $at): void
+    private function stand(Version $version, Revision $head, Revision $at): void
     {
         $version->fill(['formula' => $at->formula, 'shelf' => $at->shelf, 'brief' => $at->brief, 'wanted' => $at->wanted, 'revision' => $version->revision + 1])->save();
-        $this->headed($version, $at);
+        $this->headed($version, $at->id, $head->formula);
     }
 
-    private function headed(Version $version, Revision $at): void
+    /** @param ?Formula $was what the version held before; null where it is new */
+    private function headed(Version $version, int $revision, ?Formula $was): void
     {
-        DB::table('heads')->upsert([['version_id' => $version->id, 'revision_id' => $at->id]], ['version_id'], ['revision_id']);
+        DB::table('heads')->upsert([['version_id' => $version->id, 'revision_id' => $revision]], ['version_id'], ['revision_id']);
+        [$had, $holds] = [$was === null ? [] : self::holds($was), self::holds($version->formula)];
+        $gone = array_map(strval(...), array_keys(array_diff_key($had, $holds)));
+        if ($gone !== []) {
+            DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', $gone)->delete();
+        }
+        $changed = array_filter($holds, static fn(float $grams, string $slug): bool => ($had[$slug] ?? null) !== $grams, ARRAY_FILTER_USE_BOTH);
+        if ($changed !== []) {
+            DB::table('version_ingredients')->upsert(
+                array_map(static fn(string $slug, float $grams): array => ['version_id' => $version->id, 'studio_id' => $version->studio_id, 'slug' => $slug, 'grams' => $grams], array_keys($changed), $changed),
+                ['version_id', 'slug'],
+                ['grams'],
+            );
+        }
+        if ($version->parent_id === null) {
+            // The dish is called what its original is, and its summary is made anew.
+            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title]);
+        }
+    }
+
+    /** @return array<string, float> g by ingredient */
+    private static function holds(Formula $formula): array
+    {
         $holds = [];
-        foreach ($at->formula->layers as $layer) {
+        foreach ($formula->layers as $layer) {
             foreach ($layer->understood() as $line) {
                 $holds[(string) $line->ingredient] = ($holds[(string) $line->ingredient] ?? 0.0) + $line->grams;
             }
         }
-        DB::table('version_ingredients')->where('version_id', $version->id)->delete();
-        DB::table('version_ingredients')->insert(array_map(static fn(string $slug, float $grams): array => ['version_id' => $version->id, 'studio_id' => $version->studio_id, 'slug' => $slug, 'grams' => $grams], array_keys($holds), $holds));
-        if ($version->parent_id === null) {
-            // The dish is called what its original is, and its summary is made anew.
-            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $at->formula->title]);
-        }
+
+        return $holds;
     }
 }

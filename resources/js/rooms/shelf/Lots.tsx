@@ -83,8 +83,8 @@ function LotRow({ lot }: { lot: Lot }) {
                         Call back
                     </Button>
                 ) : (
-                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Lot ${lot.code} is not called back`}>
-                        Not called back
+                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Withdraw the recall of lot ${lot.code}`}>
+                        Withdraw recall
                     </Button>
                 )}
             </Box>
