@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -14,10 +15,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $family
  * @property array<string, mixed> $schools its own choices, which win over the studio's
  * @property ?array<string, mixed> $summary what a list shows of it: portions, section, what it is made of
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it was removed
  * @property \Illuminate\Database\Eloquent\Collection<int, Version> $versions
+ * @property-read ?int $versions_count
  */
 final class Dish extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     protected $attributes = ['schools' => '{}'];

@@ -9,6 +9,7 @@ use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +29,7 @@ use Transmuta\Formula\Formula;
  * @property string $notes
  * @property int $revision grows by one with every change, back and forth too: what a window must have seen to write
  * @property \Illuminate\Support\Carbon $updated_at
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it was removed
  * @property Dish $dish
  * @property \Illuminate\Database\Eloquent\Collection<int, Trial> $trials
  *
@@ -35,6 +37,8 @@ use Transmuta\Formula\Formula;
  */
 final class Version extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     /** @var ?list<Member> */
@@ -85,7 +89,7 @@ final class Version extends Model
     {
         return DB::table('versions')->leftJoin('aims', 'aims.version_id', '=', 'versions.id')->leftJoin('revisions as aimed', 'aimed.id', '=', 'aims.revision_id')
             ->leftJoin('heads', 'heads.version_id', '=', 'versions.id')->leftJoin('revisions as head', 'head.id', '=', 'heads.revision_id')
-            ->where('versions.dish_id', $this->dish_id)->orderBy('versions.id');
+            ->where('versions.dish_id', $this->dish_id)->whereNull('versions.deleted_at')->orderBy('versions.id');
     }
 
     /** @return list<Expression|string> `redo` is told of this version alone */

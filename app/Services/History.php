@@ -228,7 +228,7 @@ final readonly class History
         }
         if ($version->parent_id === null) {
             // The dish is called what its original is, and its summary is made anew.
-            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title]);
+            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title, 'family' => $version->formula->family->value]);
         }
     }
 

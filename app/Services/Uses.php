@@ -26,7 +26,7 @@ final readonly class Uses
     {
         $slugs = $this->with($studio, $slugs);
         $rows = DB::table('version_ingredients')->join('versions', 'versions.id', '=', 'version_ingredients.version_id')->join('dishes', 'dishes.id', '=', 'versions.dish_id')
-            ->where('version_ingredients.studio_id', $studio->id)->whereIn('slug', $slugs)->where('versions.id', '>', $after)
+            ->where('version_ingredients.studio_id', $studio->id)->whereIn('slug', $slugs)->where('versions.id', '>', $after)->whereNull('versions.deleted_at')->whereNull('dishes.deleted_at')
             ->groupBy('versions.id', 'versions.name', 'dishes.title')->orderBy('versions.id')->limit(self::PAGE + 1)
             ->get(['versions.id', 'versions.name', 'dishes.title', DB::raw('sum(grams) as grams'), DB::raw('group_concat(slug order by slug) as slugs')])->all();
         [$rows, $next] = Page::of(array_values($rows), self::PAGE, static fn(object $row): int => (int) $row->id);

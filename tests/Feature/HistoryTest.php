@@ -283,6 +283,8 @@ final class HistoryTest extends FeatureCase
         }
         self::assertGreaterThan(40, \Illuminate\Support\Facades\DB::table('revisions')->where('version_id', $version->id)->count());
         $this->deleteJson("/api/dishes/$version->dish_id")->assertNoContent();
+        self::assertGreaterThan(40, \Illuminate\Support\Facades\DB::table('revisions')->where('version_id', $version->id)->count());
+        $this->deleteJson("/api/removed/dishes/$version->dish_id")->assertNoContent();
         self::assertSame(0, \Illuminate\Support\Facades\DB::table('revisions')->where('version_id', $version->id)->count());
     }
 }

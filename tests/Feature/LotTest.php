@@ -47,6 +47,10 @@ final class LotTest extends FeatureCase
         $made = (array) $this->getJson("/api/lots/$bad/trials")->assertOk()->json();
         self::assertSame([$first], array_column($made, 'trial_id'));
         self::assertGreaterThan(0, $made[0]['grams']);
+        // It is told even of a version that was removed since, and that comes back with it.
+        $this->deleteJson("/api/versions/$version->id")->assertNoContent();
+        self::assertSame($made, $this->getJson("/api/lots/$bad/trials")->json());
+        $this->putJson("/api/removed/versions/$version->id")->assertNoContent();
         // The Bench tells it with the trial, and a version with several trials opens.
         $trials = (array) $this->getJson("/api/versions/$version->id")->assertOk()->json('trials');
         self::assertSame('Salmonella found by the maker', array_column($trials, null, 'id')[$first]['lots'][0]['recall_reason']);

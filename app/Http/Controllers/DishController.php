@@ -14,13 +14,18 @@ use App\Contract\Operation\Wrong;
 use App\Http\Requests\StoreDishRequest;
 use App\Http\Resources\DishResource;
 use App\Models\Dish;
+use App\Models\Version;
+use App\Services\Copies;
 use App\Services\History;
+use App\Services\Removal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
+use Transmuta\Formula\Family;
 use Transmuta\Reformulation\Brief;
 
 final class DishController extends Controller
@@ -97,9 +102,45 @@ final class DishController extends Controller
         return new DishResource($dish->load('versions.trials'));
     }
 
+    /** Called otherwise, or of another family: a new revision of its original. */
+    #[OA\Patch(
+        path: '/api/dishes/{dish}',
+        summary: 'Names a dish',
+        operationId: 'Dish.update',
+        parameters: [new InPath('dish')],
+        requestBody: new Asked('DishNamed'),
+        responses: [new Answered('DishSummary'), new Wrong()],
+    )]
+    public function update(Request $request, Dish $dish, History $history): DishResource
+    {
+        Gate::authorize('update', $dish);
+        $request->validate(['title' => ['sometimes', 'required', 'string', 'max:160'], 'family' => ['sometimes', 'required', Rule::enum(Family::class)]], ['title.required' => 'A dish needs a name.']);
+        $original = $dish->versions()->firstOrFail();
+        $history->write($original, $original->revision, 'named', static fn(Version $held): array => ['formula' => $held->formula->named(
+            (string) $request->string('title', $held->formula->title)->squish(),
+            Family::from((string) $request->string('family', $held->formula->family->value)),
+        )]);
+
+        return new DishResource($dish->refresh()->load('versions.trials'));
+    }
+
+    #[OA\Post(
+        path: '/api/dishes/{dish}/copies',
+        summary: 'A dish of its own with the same versions, without their trials',
+        operationId: 'Dish.copy',
+        parameters: [new InPath('dish')],
+        responses: [new Answered('DishSummary', 201), new Wrong()],
+    )]
+    public function copy(Dish $dish, Copies $copies): JsonResponse
+    {
+        Gate::authorize('update', $dish);
+
+        return (new DishResource($copies->of($dish)->load('versions.trials')))->response()->setStatusCode(201);
+    }
+
     #[OA\Delete(
         path: '/api/dishes/{dish}',
-        summary: 'Takes a dish away',
+        summary: 'Removes a dish; it can be brought back',
         operationId: 'Dish.destroy',
         parameters: [new InPath('dish')],
         responses: [new Done(), new Wrong()],
@@ -107,7 +148,7 @@ final class DishController extends Controller
     public function destroy(Dish $dish): JsonResponse
     {
         Gate::authorize('update', $dish);
-        DB::transaction(static fn(): ?bool => $dish->delete());
+        Removal::ofDish($dish);
 
         return new JsonResponse(null, 204);
     }

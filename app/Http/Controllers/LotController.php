@@ -15,6 +15,8 @@ use App\Models\Lot;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\Lots;
+use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -101,7 +103,11 @@ final class LotController extends Controller
     {
         Gate::authorize('view', $lot);
         $query = $lot->trials();
-        $query->with(['version.dish', 'revision'])->orderByDesc('made_on')->orderByDesc('trials.id');
+        // What was made of a lot was made, whether its version is still there or not.
+        $all = static function (Relation $with): void {
+            $with->withoutGlobalScope(SoftDeletingScope::class);
+        };
+        $query->with(['version' => $all, 'version.dish' => $all, 'revision'])->orderByDesc('made_on')->orderByDesc('trials.id');
 
         return new JsonResponse(array_map(static fn(Trial $trial): array => [
             'trial_id' => $trial->id, 'version_id' => $trial->version_id, 'dish' => $trial->version->dish->title, 'version' => $trial->version->name, 'revision' => $trial->revision->number,

@@ -42,6 +42,7 @@ final class TrialController extends Controller
     {
         $request->validate(['before' => ['nullable', 'integer', 'min:1']]);
         $query = Trial::query()->with(['version.dish', 'revision:id,number', 'lots']);
+        $query->whereHas('version');
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('before')) {
             $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Contract\Operation\Answered;
 use App\Contract\Operation\Asked;
+use App\Contract\Operation\Done;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
@@ -15,6 +16,7 @@ use App\Http\Requests\WantRequest;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\History;
+use App\Services\Removal;
 use App\Services\RouteFinder;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
@@ -23,6 +25,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
 
@@ -75,7 +78,7 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
         if ($version->parent_id === null) {
-            throw \Transmuta\Fault\Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
+            throw Nonsense::of('version', $version->name, 'the original has nothing to be balanced against; take a route first');
         }
         $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $version->aim()->formula, wanted: $version->wanted);
 
@@ -129,6 +132,49 @@ final class VersionController extends Controller
         DB::transaction(static fn(): bool => $version->update(['notes' => (string) $request->string('notes')]));
 
         return new JsonResponse(['notes' => $version->notes]);
+    }
+
+    #[OA\Put(
+        path: '/api/versions/{version}/name',
+        summary: 'Names a version',
+        operationId: 'Version.name',
+        parameters: [new InPath('version')],
+        requestBody: new Asked('Named'),
+        responses: [new Answered('Named'), new Wrong()],
+    )]
+    public function name(Request $request, Version $version): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate(['name' => ['required', 'string', 'max:80']], ['name.required' => 'A version needs a name.']);
+        $name = (string) $request->string('name')->squish();
+        DB::transaction(static function () use ($version, $name): void {
+            $others = Version::query();
+            $others->where('dish_id', $version->dish_id)->where('id', '!=', $version->id)->lockForUpdate();
+            if (\in_array(mb_strtolower($name), array_map(static fn(Version $other): string => mb_strtolower($other->name), $others->get()->all()), true)) {
+                throw Nonsense::of('name', $name, 'another version of this dish is called that');
+            }
+            $version->update(['name' => $name]);
+        });
+
+        return new JsonResponse(['name' => $version->name]);
+    }
+
+    #[OA\Delete(
+        path: '/api/versions/{version}',
+        summary: 'Removes a version; it can be brought back',
+        operationId: 'Version.destroy',
+        parameters: [new InPath('version')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function destroy(Version $version): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        if ($version->parent_id === null) {
+            throw Nonsense::of('version', $version->name, 'every other version is held against the original; remove the dish instead');
+        }
+        Removal::ofVersion($version);
+
+        return new JsonResponse(null, 204);
     }
 
     /** One step back in the version's history, or forth again. */

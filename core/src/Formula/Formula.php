@@ -62,6 +62,11 @@ final readonly class Formula
         return new self($title ?? $this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $layers, $this->method, $this->measured);
     }
 
+    public function named(string $title, Family $family): self
+    {
+        return new self($title, $family, $this->measures, $this->portions, $this->serveAt, $this->layers, $this->method, $this->measured);
+    }
+
     /** @param list<Step> $method */
     public function withMethod(array $method): self
     {

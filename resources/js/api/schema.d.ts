@@ -116,8 +116,29 @@ export interface paths {
         get: operations["Dish.show"];
         put?: never;
         post?: never;
-        /** Takes a dish away */
+        /** Removes a dish; it can be brought back */
         delete: operations["Dish.destroy"];
+        options?: never;
+        head?: never;
+        /**
+         * Names a dish
+         * @description Called otherwise, or of another family: a new revision of its original.
+         */
+        patch: operations["Dish.update"];
+        trace?: never;
+    };
+    "/api/dishes/{dish}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A dish of its own with the same versions, without their trials */
+        post: operations["Dish.copy"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -366,6 +387,59 @@ export interface paths {
         /** A text with one heading of a layer set */
         post: operations["ReadingHeading"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Dishes and versions that were removed, the latest first */
+        get: operations["Removed.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed/dishes/{dish}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Brings a dish back */
+        put: operations["Removed.restoreDish"];
+        post?: never;
+        /** Removes a dish for good, with its versions and their trials */
+        delete: operations["Removed.destroyDish"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed/versions/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Brings a version back */
+        put: operations["Removed.restoreVersion"];
+        post?: never;
+        /** Removes a version for good, with its trials */
+        delete: operations["Removed.destroyVersion"];
         options?: never;
         head?: never;
         patch?: never;
@@ -639,7 +713,8 @@ export interface paths {
         get: operations["Version.show"];
         put?: never;
         post?: never;
-        delete?: never;
+        /** Removes a version; it can be brought back */
+        delete: operations["Version.destroy"];
         options?: never;
         head?: never;
         /**
@@ -716,6 +791,23 @@ export interface paths {
         get?: never;
         /** The version’s notes */
         put: operations["Version.note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Names a version */
+        put: operations["Version.name"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1180,6 +1272,14 @@ export interface components {
             proven: string[];
             unproven: string[];
         };
+        DishNamed: {
+            /**
+             * @description What a dish is called and which family it is of; what is not sent stays.
+             * @enum {string}
+             */
+            family?: "curd" | "cream" | "mousse" | "cheesecake" | "custard" | "other";
+            title?: string;
+        };
         DishSchools: {
             dish: {
                 [key: string]: string;
@@ -1557,6 +1657,9 @@ export interface components {
         NameOf: {
             name: string;
         };
+        Named: {
+            name: string;
+        };
         NamedId: {
             id: string;
             name: string;
@@ -1806,6 +1909,21 @@ export interface components {
         RecallLot: {
             reason?: string | null;
             recalled: boolean;
+        };
+        Removed: {
+            dishes: {
+                /** @description What was removed and can be brought back. */
+                id: number;
+                removed_at: string;
+                title: string;
+                versions: number;
+            }[];
+            versions: {
+                dish: string;
+                id: number;
+                name: string;
+                removed_at: string;
+            }[];
         };
         RevisionComparison: {
             a: {
@@ -2543,6 +2661,72 @@ export interface operations {
             };
         };
     };
+    "Dish.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DishNamed"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSummary"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Dish.copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSummary"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Evidence.store": {
         parameters: {
             query?: never;
@@ -3019,6 +3203,151 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Text"];
                 };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Removed.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Removed.restoreDish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Removed.destroyDish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Removed.restoreVersion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Removed.destroyVersion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What is wrong, where, and the mend */
             default: {
@@ -3646,6 +3975,35 @@ export interface operations {
             };
         };
     };
+    "Version.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Version.update": {
         parameters: {
             query?: never;
@@ -3808,6 +4166,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Notes"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Version.name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Named"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Named"];
                 };
             };
             /** @description What is wrong, where, and the mend */

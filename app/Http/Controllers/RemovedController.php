@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Done;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
+use App\Models\Dish;
+use App\Models\Version;
+use App\Services\Removal;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+/** What was removed and can be brought back, until it is removed for good. */
+final class RemovedController extends Controller
+{
+    private const MOST = 200;
+
+    #[OA\Get(
+        path: '/api/removed',
+        summary: 'Dishes and versions that were removed, the latest first',
+        operationId: 'Removed.index',
+        responses: [new Answered('Removed'), new Wrong()],
+    )]
+    public function index(): JsonResponse
+    {
+        $at = static fn(mixed $when): string => $when instanceof \DateTimeInterface ? $when->format(\DATE_ATOM) : '';
+        $dishes = $this->dishes();
+        $dishes->withCount(['versions' => static fn(Builder $with): Builder => $with->withoutGlobalScope(SoftDeletingScope::class)])->orderByDesc('deleted_at')->limit(self::MOST);
+        $versions = $this->versions();
+        $versions->with('dish')->orderByDesc('deleted_at')->limit(self::MOST);
+
+        return new JsonResponse([
+            'dishes' => array_map(static fn(Dish $dish): array => ['id' => $dish->id, 'title' => $dish->title, 'versions' => (int) $dish->versions_count, 'removed_at' => $at($dish->deleted_at)], array_values($dishes->get()->all())),
+            'versions' => array_map(static fn(Version $version): array => ['id' => $version->id, 'name' => $version->name, 'dish' => $version->dish->title, 'removed_at' => $at($version->deleted_at)], array_values($versions->get()->all())),
+        ]);
+    }
+
+    #[OA\Put(
+        path: '/api/removed/dishes/{dish}',
+        summary: 'Brings a dish back',
+        operationId: 'Removed.restoreDish',
+        parameters: [new InPath('dish')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function restoreDish(int $dish): JsonResponse
+    {
+        Removal::back($this->dishes()->findOrFail($dish));
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[OA\Put(
+        path: '/api/removed/versions/{version}',
+        summary: 'Brings a version back',
+        operationId: 'Removed.restoreVersion',
+        parameters: [new InPath('version')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function restoreVersion(int $version): JsonResponse
+    {
+        Removal::versionBack($this->versions()->findOrFail($version));
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[OA\Delete(
+        path: '/api/removed/dishes/{dish}',
+        summary: 'Removes a dish for good, with its versions and their trials',
+        operationId: 'Removed.destroyDish',
+        parameters: [new InPath('dish')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function destroyDish(int $dish): JsonResponse
+    {
+        DB::transaction(fn(): ?bool => $this->dishes()->findOrFail($dish)->forceDelete());
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[OA\Delete(
+        path: '/api/removed/versions/{version}',
+        summary: 'Removes a version for good, with its trials',
+        operationId: 'Removed.destroyVersion',
+        parameters: [new InPath('version')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function destroyVersion(int $version): JsonResponse
+    {
+        DB::transaction(fn(): ?bool => $this->versions()->findOrFail($version)->forceDelete());
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** @return Builder<Dish> */
+    private function dishes(): Builder
+    {
+        $query = Dish::onlyTrashed();
+        $query->where('studio_id', $this->studio()->id);
+
+        return $query;
+    }
+
+    /** @return Builder<Version> those of dishes that are there */
+    private function versions(): Builder
+    {
+        $query = Version::onlyTrashed();
+        $query->where('studio_id', $this->studio()->id)->whereHas('dish');
+
+        return $query;
+    }
+}
