@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Scaling;
-use Transmuta\Formula\Tin;
+use Transmuta\Intake\Recipe\Tins;
 
 /** Another number of portions, the same mass cut otherwise, or another tin: one of the three. */
 final class ScaleRequest extends FormRequest
@@ -32,7 +32,7 @@ final class ScaleRequest extends FormRequest
     public function scaled(Formula $formula): array
     {
         if ($this->filled('tin')) {
-            $tin = Tin::parse((string) $this->string('tin'));
+            $tin = Tins::read((string) $this->string('tin'));
 
             return [Scaling::toTin($formula, $tin), 'In ' . $tin->words()];
         }

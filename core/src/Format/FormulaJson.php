@@ -13,11 +13,11 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Step;
-use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Intake\LineReader;
+use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\TextFormula;
 use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Intake\Unreadable;
@@ -126,7 +126,7 @@ final readonly class FormulaJson
                 array_keys(array_values($layer['lines'])),
             ), ...[[]]),
             treatment: $treatment,
-            tin: $tin === '' ? null : Tin::parse($tin),
+            tin: $tin === '' ? null : Tins::read($tin),
             loss: $loss === '' ? null : Loss::parse($loss),
             id: Identity::clean(self::text($layer, 'id', '')),
         );

@@ -7,6 +7,8 @@ namespace Transmuta\Format;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Family;
+use Transmuta\Intake\Recipe\Tins;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
@@ -29,6 +31,8 @@ final class Words
             . self::constant('BY_AMOUNT', 'Diets that are a matter of how much a portion holds: no ingredient meets or misses them by itself.', $values(array_filter($diets, static fn(Diet $diet): bool => $diet->isByAmount())), 'readonly string[]')
             . self::constant('FAMILIES', 'What kinds of dish there are.', $values(Family::cases()))
             . self::constant('MEASURES', 'Whose cups and spoons.', $named(UnitSystem::cases()))
+            . self::constant('TREATMENTS', 'What is done to a layer, in the words of its grammar, and what that is called.', TreatmentGrammar::choices())
+            . self::constant('TINS', 'Vessels a kitchen has, in the words of the grammar, by name. Sizes are those commonly sold.', Tins::common())
             . self::constant('MECHANISMS', 'What makes a layer set.', array_map(static fn(array $row): string => $row['name'], Reference::standard()->mechanisms), 'Record<string, string>')
             . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
             . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]');

@@ -44,7 +44,7 @@ final readonly class Tin
     }
 
     /**
-     * Reads "round 200 x 60 mm", "12 x round 80 x 20 mm", "rect 300 x 200 x 40 mm" or "glass 150 ml".
+     * Reads "round 200 x 60 mm", "12 x round 8 x 2 cm", "rect 12 x 8 x 1.5 in" or "glass 150 ml"; sizes without a unit are mm.
      *
      * @throws Nonsense if it is none of these
      */
@@ -52,11 +52,17 @@ final readonly class Tin
     {
         $n = '(\d+(?:\.\d+)?)';
         $count = '(?:(\d+)\s*[x×]\s*)?';
-        if (preg_match("/^\\s*{$count}round\\s+$n\\s*[x×]\\s*$n(?:\\s*mm)?\\s*$/iu", $text, $m)) {
-            return self::round(max(1, (int) $m[1]), (float) $m[2], (float) $m[3]);
+        $unit = '(?:\s*(mm|cm|in(?:ch(?:es)?)?|"))?';
+        $mm = static fn(string $value, ?string $unit): float => round((float) $value * match (mb_strtolower($unit ?? '')) {
+            '', 'mm' => 1.0,
+            'cm' => 10.0,
+            default => 25.4,
+        }, 1);
+        if (preg_match("/^\\s*{$count}round\\s+$n\\s*[x×]\\s*$n$unit\\s*$/iu", $text, $m)) {
+            return self::round(max(1, (int) $m[1]), $mm($m[2], $m[4] ?? null), $mm($m[3], $m[4] ?? null));
         }
-        if (preg_match("/^\\s*{$count}rect\\s+$n\\s*[x×]\\s*$n\\s*[x×]\\s*$n(?:\\s*mm)?\\s*$/iu", $text, $m)) {
-            return self::rect(max(1, (int) $m[1]), (float) $m[2], (float) $m[3], (float) $m[4]);
+        if (preg_match("/^\\s*{$count}rect\\s+$n\\s*[x×]\\s*$n\\s*[x×]\\s*$n$unit\\s*$/iu", $text, $m)) {
+            return self::rect(max(1, (int) $m[1]), $mm($m[2], $m[5] ?? null), $mm($m[3], $m[5] ?? null), $mm($m[4], $m[5] ?? null));
         }
         if (preg_match("/^\\s*{$count}glass\\s+$n\\s*(?:ml)?\\s*$/iu", $text, $m)) {
             return self::glass(max(1, (int) $m[1]), (float) $m[2]);

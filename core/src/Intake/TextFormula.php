@@ -78,7 +78,7 @@ final readonly class TextFormula
                             'serve at' => $head['serve'] = self::celsius($row->value) ?? throw Nonsense::of('serve at', $row->value, 'write it like "6 C" or "43 F"'),
                             'measured' => $head['measured'][] = $this->measured($row->value),
                             'treat' => $open['treat'] = TreatmentGrammar::parse($row->value),
-                            'tin' => $open['tin'] = Tin::parse(Tins::of($row->value) ?? $row->value),
+                            'tin' => $open['tin'] = Tins::read($row->value),
                             'loss' => $open['loss'] = Loss::parse($row->value),
                             default => null,
                         };

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -38,6 +38,8 @@ export const lotsQuery = (ingredient: string) => queryOptions({ queryKey: ['lots
 export const lotsWithinQuery = (version: number) => queryOptions({ queryKey: ['lots', 'within', version], queryFn: ({ signal }) => call<Lot[]>('GET', `versions/${version}/lots`, undefined, signal) });
 
 export const madeOfLotQuery = (lot: number) => queryOptions({ queryKey: ['lots', 'made', lot], queryFn: ({ signal }) => call<MadeOfLot[]>('GET', `lots/${lot}/trials`, undefined, signal) });
+
+export const removedQuery = () => queryOptions({ queryKey: ['removed'], queryFn: ({ signal }) => call<Removed>('GET', 'removed', undefined, signal) });
 
 export const whyQuery = (version: number, revision: number, path: string) =>
     queryOptions({ queryKey: ['why', version, revision, path], queryFn: ({ signal }) => call<TraceStep>('GET', `versions/${version}/why?path=${encodeURIComponent(path)}`, undefined, signal), staleTime: Infinity });

@@ -36,6 +36,7 @@ export type Comparison = Shapes['Comparison'];
 export type RevisionComparison = Shapes['RevisionComparison'];
 export type Change = Shapes['Change'];
 export type Trial = Shapes['Trial'];
+export type Removed = Shapes['Removed'];
 export type Lot = Shapes['Lot'];
 export type LotUsed = Shapes['LotUsed'];
 export type MadeOfLot = Shapes['MadeOfLot'];

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { useDim } from '../theme/DimProvider';
+import { NoticeBar } from './NoticeBar';
 import { Waiting } from './Waiting';
 
 const ROOMS = [
@@ -50,6 +51,7 @@ export function Frame() {
                     <Outlet />
                 </Suspense>
             </Box>
+            <NoticeBar />
         </Box>
     );
 }

@@ -15,6 +15,43 @@ final class Tins
     private const SMALL = 'ramekins?|glasses|glass|pots?|jars?|verrines?|cups|moulds?|molds?|dariole\s+moulds?|darioles|tartlet\s+(?:tins?|cases?|pans?)|muffin\s+(?:tin|pan|holes?)|pudding\s+(?:basins?|moulds?)|bowls|coupes';
     private const COUNT = '\d+|one|two|three|four|five|six|eight|ten|twelve';
 
+    /**
+     * Vessels a kitchen has, as a page offers them. Sizes are those commonly sold [trade]; the tin at hand goes before them.
+     *
+     * @return list<array{name: string, words: string}>
+     */
+    public static function common(): array
+    {
+        $of = static fn(string $name, Tin $tin): array => ['name' => $name, 'words' => $tin->words()];
+
+        return [
+            $of('springform 18 cm (7 in)', Tin::round(1, 180, 65)),
+            $of('springform 20 cm (8 in)', Tin::round(1, 200, 65)),
+            $of('springform 23 cm (9 in)', Tin::round(1, 230, 65)),
+            $of('springform 26 cm (10 in)', Tin::round(1, 260, 65)),
+            $of('square tin 20 cm (8 in)', Tin::rect(1, 200, 200, 50)),
+            $of('square tin 23 cm (9 in)', Tin::rect(1, 230, 230, 50)),
+            $of('traybake tin 33 × 23 cm (13 × 9 in)', Tin::rect(1, 330, 230, 50)),
+            $of('loaf tin 450 g (1 lb)', Tin::rect(1, 180, 90, 60)),
+            $of('loaf tin 900 g (2 lb)', Tin::rect(1, 230, 130, 70)),
+            $of('tart tin 23 cm (9 in)', Tin::round(1, 230, 30)),
+            $of('pie dish 23 cm (9 in)', Tin::round(1, 230, 40)),
+            $of('12 tartlet tins 8 cm', Tin::round(12, 80, 20)),
+            $of('muffin tray of 12', Tin::round(12, 60, 35)),
+            $of('6 ramekins 150 ml', Tin::glass(6, 150)),
+            $of('8 glasses 120 ml', Tin::glass(8, 120)),
+            $of('12 verrines 80 ml', Tin::glass(12, 80)),
+            $of('frame 60 × 40 cm', Tin::rect(1, 600, 400, 45)),
+            $of('half frame 40 × 30 cm', Tin::rect(1, 400, 300, 45)),
+        ];
+    }
+
+    /** What somebody writes of a vessel: the words of the text form, or any kitchen's. */
+    public static function read(string $text): Tin
+    {
+        return Tin::parse(self::of($text) ?? $text);
+    }
+
     /** The vessel in the words of the text form; null where a text speaks of none by its size. */
     public static function of(string $text): ?string
     {

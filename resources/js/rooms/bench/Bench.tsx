@@ -10,6 +10,7 @@ import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
 import { cured, ledger, withLine, withMeasured, withPreparation, withTyped } from './ledger';
+import { withLineMoved, withNewLayer } from './layers';
 import { AllergenLine, PortionFacts, Unanswered } from './PortionFacts';
 import { Reader } from './Reader';
 import { RouteShelf } from './RouteShelf';
@@ -117,6 +118,9 @@ function BenchOf({ id }: { id: number }) {
                 onTyped={(at, text) => bench.edit(withTyped(formula, at, text))}
                 version={id}
                 onKept={(at, ingredient, name, mass) => bench.edit(withPreparation(formula, at, ingredient, name, mass))}
+                onKeep={bench.keep}
+                onMove={(from, to) => bench.edit(withLineMoved(formula, from, to))}
+                onAddLayer={(name) => bench.edit(withNewLayer(formula, name))}
                 onBalance={() => bench.edit(formula, true)}
                 onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />

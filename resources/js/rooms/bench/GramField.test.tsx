@@ -15,8 +15,8 @@ describe('a gram figure', () => {
         const { input, onChange } = field();
         fireEvent.change(input, { target: { value: '12,5' } });
         expect(onChange).toHaveBeenLastCalledWith(12.5);
-        fireEvent.change(input, { target: { value: '100000' } });
-        expect(onChange).toHaveBeenLastCalledWith(100000);
+        fireEvent.change(input, { target: { value: '2000' } });
+        expect(onChange).toHaveBeenLastCalledWith(2000);
     });
 
     it.each(['-1', 'lots', '', '100001'])('marks “%s”, keeps it typed and tells nobody', (typed) => {
@@ -26,6 +26,34 @@ describe('a gram figure', () => {
         expect(input.getAttribute('aria-invalid')).toBe('true');
         fireEvent.blur(input);
         expect(input.value).toBe(typed);
+    });
+
+    it('says why beside it, and Enter does not make it vanish', () => {
+        const { input } = field();
+        fireEvent.change(input, { target: { value: 'abc' } });
+        expect(screen.getByRole('alert').textContent).toBe('A number from 0 to 100000');
+        fireEvent.keyDown(input, { key: 'Enter' });
+        expect(input.value).toBe('abc');
+    });
+
+    it('asks back what can hardly be meant, on both sides of the leap', () => {
+        const { input, onChange } = field();
+        fireEvent.change(input, { target: { value: '9999' } });
+        expect(onChange).toHaveBeenLastCalledWith(9999);
+        fireEvent.change(input, { target: { value: '99999' } });
+        expect(onChange).toHaveBeenLastCalledWith(9999);
+        expect(screen.getByRole('alert').textContent).toBe('99999 g? Enter if it is');
+        fireEvent.blur(input);
+        expect(input.value).toBe('99999');
+        fireEvent.keyDown(input, { key: 'Enter' });
+        expect(onChange).toHaveBeenLastCalledWith(99999);
+    });
+
+    it('of a batch that large already is not asked back', () => {
+        const { input, onChange } = field(9000);
+        fireEvent.change(input, { target: { value: '20000' } });
+        expect(onChange).toHaveBeenLastCalledWith(20000);
+        expect(screen.queryByRole('alert')).toBeNull();
     });
 
     it('is nudged with the arrow keys', () => {

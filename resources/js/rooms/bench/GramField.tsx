@@ -1,34 +1,45 @@
 import Box from '@mui/material/Box';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { grams as shown } from '../../shared/numbers';
 import { nudged } from './ledger';
 
-/** A gram figure: typed, or nudged with the arrow keys. What cannot be a mass is marked and kept as typed. */
+const MOST = 100000;
+/** A leap this large, to this much, is asked back before it counts. */
+const LEAP = { times: 20, grams: 10000 };
+
+/** A gram figure: typed, or nudged with the arrow keys. What cannot be a mass is kept as typed with its reason, and what can hardly be meant is asked back. */
 export function GramField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
     const [typed, setTyped] = useState<string | null>(null);
     const parsed = typed === null ? value : Number(typed.replace(',', '.'));
-    const wrong = typed !== null && (typed.trim() === '' || !Number.isFinite(parsed) || parsed < 0 || parsed > 100000);
+    const isMass = (text: string, number: number) => text.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= MOST;
+    const isLeap = (number: number) => number >= LEAP.grams && number > LEAP.times * value;
+    const wrong = typed !== null && !isMass(typed, parsed);
+    const asked = typed !== null && !wrong && isLeap(parsed);
     const put = (text: string) => {
         setTyped(text);
         const number = Number(text.replace(',', '.'));
-        if (text.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= 100000) onChange(number);
+        if (isMass(text, number) && !isLeap(number)) onChange(number);
     };
+    const says = useId();
+    const reason = wrong ? `A number from 0 to ${MOST}` : asked ? `${parsed} g? Enter if it is` : '';
     return (
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: '3px' }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: '3px', position: 'relative' }}>
             <Box
-                component="input" data-grams inputMode="decimal" aria-label={label} aria-invalid={wrong || undefined} title={wrong ? 'Give a mass between 0 and 100000 g' : undefined}
+                component="input" data-grams inputMode="decimal" aria-label={label} aria-invalid={wrong || asked || undefined} aria-describedby={reason === '' ? undefined : says}
                 value={typed ?? shown(value)}
                 onChange={(e: React.ChangeEvent<HTMLInputElement>) => put(e.target.value)}
                 onBlur={() => {
-                    if (!wrong) setTyped(null);
+                    if (!wrong && !asked) setTyped(null);
                 }}
                 onKeyDown={(e: React.KeyboardEvent<HTMLInputElement>) => {
+                    if (e.altKey) return;
                     if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
                         e.preventDefault();
                         const next = nudged(wrong ? value : parsed, e.key === 'ArrowUp');
                         setTyped(null);
                         onChange(next);
-                    } else if (e.key === 'Enter' || e.key === 'Escape') {
+                    } else if (e.key === 'Escape' || (e.key === 'Enter' && !wrong)) {
+                        if (e.key === 'Enter' && asked) onChange(parsed);
                         setTyped(null);
                         e.currentTarget.blur();
                     }
@@ -39,6 +50,11 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
                 }}
             />
             <span>g</span>
+            {reason !== '' && (
+                <Box id={says} role="alert" sx={{ position: 'absolute', top: '100%', left: 0, zIndex: 3, bgcolor: 'var(--beet-wash)', color: 'var(--beet)', border: '1px solid var(--beet)', borderRadius: '6px', px: 0.75, fontSize: 13, whiteSpace: 'nowrap' }}>
+                    {reason}
+                </Box>
+            )}
         </Box>
     );
 }

@@ -5,6 +5,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 const KEYS = [
     ['g', 'to the first gram figure'],
     ['↑ ↓', 'nudge a gram figure'],
+    ['Alt ↑ ↓', 'move the line, over the edge of a layer too'],
     ['b', 'balance again, pinned lines held'],
     ['r', 'to the diets'],
     ['u · y', 'undo · redo (also Ctrl+Z, Ctrl+Shift+Z)'],

@@ -1,8 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { FormulaLine, Side } from '../../api/types';
+import { useState } from 'react';
+import type { Formula, FormulaLine, Side } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { COLUMNS, type LedgerLayer } from './ledger';
+import { dragged, dropped } from './dragging';
+import { LayerDialog } from './LayerDialog';
+import type { LineAt } from './layers';
 import { LayerKeeper } from './LayerKeeper';
 import { LedgerLine } from './LedgerLine';
 import { TypeLine } from './TypeLine';
@@ -19,10 +23,15 @@ interface Props {
     onKept: (layer: number, id: string, name: string, grams: number) => void;
     onBalance: () => void;
     onMeasured: (ingredient: string, brix: number | null, acid: number | null) => void;
+    /** The whole formula changed at once; refused where it cannot be read. */
+    onKeep: (formula: Formula) => Promise<void>;
+    onMove: (from: LineAt, to: LineAt) => void;
+    onAddLayer: (name: string) => void;
 }
 
 /** What leaves, what comes in, and what each line does, by layer. */
-export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept }: Props) {
+export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept, onKeep, onMove, onAddLayer }: Props) {
+    const [changing, setChanging] = useState<number | null>(null);
     return (
         <Panel component="section" aria-label="Ledger" sx={{ overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
             <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, py: 0.75, fontSize: 13.5, color: 'var(--ink-soft)' }}>
@@ -56,6 +65,11 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                         <Box
                             sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: `1.5px solid ${layer.index === chosen ? 'var(--cobalt)' : 'var(--line)'}`, pb: '1px', mt: 0.25, cursor: 'pointer' }}
                             onClick={() => onChoose(layer.index)}
+                            onDragOver={(e) => dragged(e) && e.preventDefault()}
+                            onDrop={(e) => {
+                                const from = dropped(e);
+                                if (from) onMove(from, { layer: layer.index, line: 0 });
+                            }}
                         >
                             <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
                                 {layer.name}
@@ -65,15 +79,23 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                                 {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
+                            <Button
+                                size="small" onClick={(e) => { e.stopPropagation(); setChanging(layer.index); }} aria-label={`Change the layer ${layer.name}`} title="Its name, what is done to it, its tin; higher, lower, split, out"
+                                sx={{ ml: 'auto', minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
+                            >
+                                change
+                            </Button>
                             {(formula?.lines.length ?? 0) > 1 && <LayerKeeper version={version} layer={layer.index} name={layer.name} onKept={(id, name, mass) => onKept(layer.index, id, name, mass)} />}
                         </Box>
                         {layer.rows.map((row) => (
-                            <LedgerLine key={row.key} row={row} onLine={onLine} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
+                            <LedgerLine key={row.key} row={row} layers={layers} formula={side.formula} onLine={onLine} onMove={onMove} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
                         ))}
                         <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
                     </Box>
                 );
             })}
+            <TypeLine layer="the section" label="Add a layer" placeholder="add a layer on top, such as Jelly" onTyped={onAddLayer} />
+            {changing !== null && <LayerDialog key={changing} formula={side.formula} index={changing} onKeep={onKeep} onClose={() => setChanging(null)} onMoved={onChoose} />}
         </Panel>
     );
 }

@@ -1,15 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Candidate, FormulaLine, Job } from '../../api/types';
+import type { Candidate, Formula, FormulaLine, Job } from '../../api/types';
 import { grams, percent } from '../../shared/numbers';
 import { WhatIsIt } from '../../shared/WhatIsIt';
 import { nameParts } from '../../shared/words';
 import { Why } from '../../shared/why/Why';
 import { GramField } from './GramField';
-import { COLUMNS, type LedgerRow } from './ledger';
+import { dragged, dropped, take } from './dragging';
+import { oneFurther, type LineAt } from './layers';
+import { COLUMNS, type LedgerLayer, type LedgerRow } from './ledger';
 import { MeasuredFruit } from './MeasuredFruit';
 
 const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
@@ -29,13 +33,17 @@ function gives(row: LedgerRow): string {
 interface Props {
     row: LedgerRow;
     candidates: Record<string, Candidate>;
+    layers: LedgerLayer[];
+    formula: Formula;
+    onMove: (from: LineAt, to: LineAt) => void;
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
     /** Present where the ingredient is a fruit that can be measured. */
     measured?: { brix: number | null; acid: number | null; onMeasured: (brix: number | null, acid: number | null) => void } | undefined;
 }
 
 /** One line: pin, grams, name, share, and the ribbon of what it does. A line that left is struck through and keeps its ribbon. */
-export function LedgerLine({ row, candidates, onLine, measured }: Props) {
+export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, measured }: Props) {
+    const [rewritten, setRewritten] = useState<string | null>(null);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
     const [name, finer] = nameParts(row.name);
@@ -47,16 +55,36 @@ export function LedgerLine({ row, candidates, onLine, measured }: Props) {
         if (at) onLine(at, part);
         setAnchor(null);
     };
+    const rewrite = (text: string) => {
+        // Read anew by the server, under the words it was written in.
+        change({ text, ingredient: null, grams: null, trace: '', confidence: 'guess', doubt: null, reason: null, suggestions: [], prep: [] });
+        setRewritten(null);
+    };
+    const further = (up: boolean) => {
+        const to = at && oneFurther(formula, at, up);
+        if (at && to) onMove(at, to);
+    };
     const answer = (
         <WhatIsIt
             line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })}
-            // Read anew by the server, under the words it was written in.
-            onText={(text) => change({ text, ingredient: null, grams: null, trace: '', confidence: 'guess', doubt: null, reason: null, suggestions: [] })}
+            onText={rewrite}
         />
     );
     return (
         <Box
-            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
+            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
+            onKeyDown={(e) => {
+                if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
+                    e.preventDefault();
+                    e.stopPropagation();
+                    further(e.key === 'ArrowUp');
+                }
+            }}
+            onDragOver={(e) => at && dragged(e) && e.preventDefault()}
+            onDrop={(e) => {
+                const from = dropped(e);
+                if (from && at) onMove(from, at);
+            }}
             data-row={gone ? 'gone' : unread ? 'unread' : guess ? 'guess' : 'line'}
         >
             {gone || unread ? (
@@ -81,7 +109,7 @@ export function LedgerLine({ row, candidates, onLine, measured }: Props) {
                 <GramField label={`Grams of ${row.name}`} value={row.grams} onChange={(value) => change({ grams: value })} />
             )}
             <Box
-                component="button" type="button" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title="Why?"
+                component="button" type="button" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone} onDragStart={(e: React.DragEvent) => at && take(e, at)}
                 sx={{
                     font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap',
                     textDecoration: gone ? 'line-through' : 'none', '&:hover': { color: 'var(--cobalt)' },
@@ -136,6 +164,31 @@ export function LedgerLine({ row, candidates, onLine, measured }: Props) {
                                 </p>
                             )}
                         </>
+                    )}
+                    {at && rewritten !== null && (
+                        <Box component="form" onSubmit={(e) => { e.preventDefault(); if (rewritten.trim() !== '') rewrite(rewritten.trim()); }} sx={{ display: 'flex', gap: 1, my: 1 }}>
+                            <TextField autoFocus size="small" label="The line, in any kitchen’s words" value={rewritten} onChange={(e) => setRewritten(e.target.value)} sx={{ flex: 1, minWidth: 260 }} />
+                            <Button type="submit" variant="contained" disabled={rewritten.trim() === ''}>
+                                Read it
+                            </Button>
+                        </Box>
+                    )}
+                    {at && layers.length > 1 && (
+                        <TextField
+                            select size="small" label="Layer" value={at.layer} fullWidth sx={{ my: 1 }}
+                            onChange={(e) => {
+                                const to = Number(e.target.value);
+                                setAnchor(null);
+                                if (to !== at.layer) onMove(at, { layer: to, line: formula.layers[to]?.lines.length ?? 0 });
+                            }}
+                        >
+                            {layers.map((layer) => <MenuItem key={layer.index} value={layer.index}>{layer.name}</MenuItem>)}
+                        </TextField>
+                    )}
+                    {at && !unread && rewritten === null && (
+                        <Button variant="outlined" onClick={() => setRewritten(line.text || `${grams(row.grams)} g ${row.name}`)} sx={{ mr: 1 }}>
+                            Write it anew
+                        </Button>
                     )}
                     {!gone && (
                         <Button variant="outlined" color="error" onClick={() => change(null)}>

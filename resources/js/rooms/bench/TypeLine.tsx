@@ -1,8 +1,15 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 
+interface Props {
+    layer: string;
+    label?: string;
+    placeholder?: string;
+    onTyped: (text: string) => void;
+}
+
 /** A place under each layer for one more line, in any kitchen's words. */
-export function TypeLine({ layer, onTyped }: { layer: string; onTyped: (text: string) => void }) {
+export function TypeLine({ layer, label = `Add a line to ${layer}`, placeholder = 'add a line, such as 2 tbsp cornflour', onTyped }: Props) {
     const [text, setText] = useState('');
     return (
         <Box
@@ -16,7 +23,7 @@ export function TypeLine({ layer, onTyped }: { layer: string; onTyped: (text: st
             sx={{ pl: '116px', mt: '1px' }}
         >
             <Box
-                component="input" aria-label={`Add a line to ${layer}`} placeholder="add a line, such as 2 tbsp cornflour" value={text} onChange={(e: React.ChangeEvent<HTMLInputElement>) => setText(e.target.value)}
+                component="input" aria-label={label} placeholder={placeholder} value={text} onChange={(e: React.ChangeEvent<HTMLInputElement>) => setText(e.target.value)}
                 sx={{ font: 'inherit', fontSize: 13.5, width: 250, maxWidth: '100%', border: 0, borderBottom: '1px dashed var(--line)', bgcolor: 'transparent', color: 'var(--ink)', p: '1px 2px', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
             />
         </Box>

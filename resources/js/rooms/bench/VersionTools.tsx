@@ -3,17 +3,21 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BenchData } from '../../api/types';
+import type { BenchData, Formula } from '../../api/types';
+import { useRemoval } from '../../shared/useRemoval';
 import { CompareDialog } from './CompareDialog';
+import { DishDialog } from './DishDialog';
 import { HistoryDrawer } from './HistoryDrawer';
 import { NotesDialog } from './NotesDialog';
 import { RetargetDialog } from './RetargetDialog';
 import { ScaleDialog } from './ScaleDialog';
 import { SchoolsDialog } from './SchoolsDialog';
+import { useMade } from './useMade';
 
-type Tool = 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
+type Tool = 'dish' | 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
 
 const TOOLS: { id: Tool; name: string }[] = [
+    { id: 'dish', name: 'Name, kind and portions' },
     { id: 'history', name: 'History' },
     { id: 'retarget', name: 'Softer, sharper, less sweet…' },
     { id: 'scale', name: 'Another tin or number' },
@@ -23,7 +27,17 @@ const TOOLS: { id: Tool; name: string }[] = [
 ];
 
 /** What can be done with a version as a whole. */
-export function VersionTools({ data, onOpen, onRestore }: { data: BenchData; onOpen: (version: number) => void; onRestore: (number: number) => void }) {
+interface Props {
+    data: BenchData;
+    formula: Formula;
+    onKeep: (formula: Formula) => Promise<void>;
+    onOpen: (version: number) => void;
+    onRestore: (number: number) => void;
+}
+
+export function VersionTools({ data, formula, onKeep, onOpen, onRestore }: Props) {
+    const { remove } = useRemoval();
+    const copy = useMade(`versions/${data.version.id}/versions`, onOpen);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const [tool, setTool] = useState<Tool | null>(null);
     const close = () => setTool(null);
@@ -44,10 +58,30 @@ export function VersionTools({ data, onOpen, onRestore }: { data: BenchData; onO
                         {name}
                     </MenuItem>
                 ))}
+                <MenuItem
+                    disabled={copy.isPending}
+                    onClick={() => {
+                        setAnchor(null);
+                        copy.mutate({ ...data.version.brief, formula });
+                    }}
+                >
+                    Make a copy beside it
+                </MenuItem>
+                {data.version.parent_id !== null && (
+                    <MenuItem
+                        onClick={() => {
+                            setAnchor(null);
+                            void remove('versions', data.version.id, `${data.version.dish_title}, ${data.version.name}`, () => onOpen(data.original.version_id));
+                        }}
+                    >
+                        Remove this version
+                    </MenuItem>
+                )}
                 <MenuItem component={Link} to={`/spread/${data.version.id}`}>
                     All five diets at once
                 </MenuItem>
             </Menu>
+            {tool === 'dish' && <DishDialog data={data} formula={formula} onKeep={onKeep} onClose={close} />}
             {tool === 'history' && <HistoryDrawer data={data} onRestore={onRestore} onClose={close} />}
             {tool === 'retarget' && <RetargetDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'scale' && <ScaleDialog data={data} onClose={close} onMade={onOpen} />}

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Rail, Reading, Route, Warning } from '../../api/types';
+import type { Formula, Rail, Reading, Route, Warning } from '../../api/types';
 import { DietList } from './DietList';
 import { LedgerLine } from './LedgerLine';
 import type { LedgerRow } from './ledger';
@@ -139,12 +139,14 @@ describe('the watch', () => {
 });
 
 describe('a ledger line', () => {
+    const empty = { treat: 'none', air: null, tin: null, loss: null, lines: [] };
+    const around = { layers: [], onMove: vi.fn(), formula: { title: 'x', family: 'curd', measures: 'metric', portions: 1, serve_at_c: 5, method: [], measured: [], layers: [{ ...empty, name: 'Base' }, { ...empty, name: 'Curd' }] } satisfies Formula };
     const line = { text: '4 large egg yolks', ingredient: 'egg-yolk', grams: 68, trace: '4 × 17 g', confidence: 'sure' as const, prep: [], pinned: false, reason: null, suggestions: [] };
     const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6, firm: 0, water: 0, brown: 0, colour: 0.9 }, setBy: { egg: 0.61, fat: 0.1 }, line };
 
     it('pins, tells why, and is taken out', () => {
         const onLine = vi.fn();
-        render(<MemoryRouter><LedgerLine row={row} candidates={{}} onLine={onLine} /></MemoryRouter>);
+        render(<MemoryRouter><LedgerLine {...around} row={row} candidates={{}} onLine={onLine} /></MemoryRouter>);
         fireEvent.click(screen.getByRole('button', { name: 'Pin Egg yolk' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { pinned: true });
         fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
@@ -155,8 +157,25 @@ describe('a ledger line', () => {
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, null);
     });
 
+    it('is moved by Alt and an arrow, and read anew from other words', () => {
+        const onMove = vi.fn();
+        const onLine = vi.fn();
+        const full = { ...around.formula, layers: around.formula.layers.map((layer, n) => (n === 1 ? { ...layer, lines: [line, line, line] } : layer)) };
+        render(<MemoryRouter><LedgerLine {...around} formula={full} onMove={onMove} row={row} candidates={{}} onLine={onLine} /></MemoryRouter>);
+        fireEvent.keyDown(screen.getByRole('textbox'), { key: 'ArrowUp', altKey: true });
+        expect(onMove).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { layer: 1, line: 1 });
+        fireEvent.keyDown(screen.getByRole('textbox'), { key: 'ArrowDown', altKey: true });
+        expect(onMove).toHaveBeenCalledTimes(1);
+        expect(onLine).not.toHaveBeenCalled();
+        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
+        fireEvent.click(screen.getByRole('button', { name: 'Write it anew' }));
+        fireEvent.change(screen.getByLabelText('The line, in any kitchen’s words'), { target: { value: '2 whole eggs' } });
+        fireEvent.click(screen.getByRole('button', { name: 'Read it' }));
+        expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ text: '2 whole eggs', ingredient: null, grams: null }));
+    });
+
     it('that has left keeps its ribbon and cannot be weighed', () => {
-        render(<LedgerLine row={{ ...row, at: null }} candidates={{}} onLine={vi.fn()} />);
+        render(<LedgerLine {...around} row={{ ...row, at: null }} candidates={{}} onLine={vi.fn()} />);
         expect(screen.queryByRole('textbox')).toBeNull();
         expect(screen.getByText('71')).toBeTruthy();
         expect(screen.getByText('out')).toBeTruthy();
@@ -164,7 +183,7 @@ describe('a ledger line', () => {
 
     it('that is not understood offers what may be meant', () => {
         const onLine = vi.fn();
-        render(<LedgerLine row={{ ...row, ingredient: null, name: '30 g passion nectar', jobs: null, line: { ...line, text: '30 g passion nectar', ingredient: null, reason: 'No ingredient answers.', suggestions: ['passion-fruit-juice'] } }} candidates={{ 'passion-fruit-juice': { name: 'Passion-fruit juice', called: 'passion-fruit juice', glance: 'water 86, sugars 11 g' } }} onLine={onLine} />);
+        render(<LedgerLine {...around} row={{ ...row, ingredient: null, name: '30 g passion nectar', jobs: null, line: { ...line, text: '30 g passion nectar', ingredient: null, reason: 'No ingredient answers.', suggestions: ['passion-fruit-juice'] } }} candidates={{ 'passion-fruit-juice': { name: 'Passion-fruit juice', called: 'passion-fruit juice', glance: 'water 86, sugars 11 g' } }} onLine={onLine} />);
         fireEvent.click(screen.getByRole('button', { name: /passion nectar/ }));
         fireEvent.click(screen.getByRole('button', { name: /^Passion-fruit juice/ }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, expect.objectContaining({ text: '30 g passion nectar → passion-fruit juice', ingredient: null, grams: null }));
@@ -172,7 +191,7 @@ describe('a ledger line', () => {
 
     it('without an amount asks for one, and makes none up', () => {
         const onLine = vi.fn();
-        render(<LedgerLine row={{ ...row, ingredient: null, name: 'salt', jobs: null, line: { ...line, text: 'salt', ingredient: null, reason: 'No amount was given; write one.', suggestions: ['salt'] } }} candidates={{ salt: { name: 'Salt', called: 'salt', glance: 'next to nothing' } }} onLine={onLine} />);
+        render(<LedgerLine {...around} row={{ ...row, ingredient: null, name: 'salt', jobs: null, line: { ...line, text: 'salt', ingredient: null, reason: 'No amount was given; write one.', suggestions: ['salt'] } }} candidates={{ salt: { name: 'Salt', called: 'salt', glance: 'next to nothing' } }} onLine={onLine} />);
         fireEvent.click(screen.getByRole('button', { name: /^salt/ }));
         const choice = screen.getByRole<HTMLButtonElement>('button', { name: /^Salt/ });
         expect(choice.disabled).toBe(true);
@@ -183,7 +202,7 @@ describe('a ledger line', () => {
 
     it('that is a guess says at what, and is confirmed with one press', () => {
         const onLine = vi.fn();
-        render(<MemoryRouter><LedgerLine row={{ ...row, line: { ...line, text: '4 moon yolks', confidence: 'guess', doubt: 'read as Egg yolk, which does not account for "moon"' } }} candidates={{ 'egg-yolk': { name: 'Egg yolk', called: 'egg yolk', glance: 'fat 27 g' } }} onLine={onLine} /></MemoryRouter>);
+        render(<MemoryRouter><LedgerLine {...around} row={{ ...row, line: { ...line, text: '4 moon yolks', confidence: 'guess', doubt: 'read as Egg yolk, which does not account for "moon"' } }} candidates={{ 'egg-yolk': { name: 'Egg yolk', called: 'egg yolk', glance: 'fat 27 g' } }} onLine={onLine} /></MemoryRouter>);
         fireEvent.click(screen.getByRole('button', { name: /^Egg yolk.*a guess/ }));
         expect(screen.getByText(/written “4 moon yolks”: press/)).toBeTruthy();
         expect(screen.getByText(/does not account for "moon"/)).toBeTruthy();

@@ -32,6 +32,8 @@ export function useBench(id: number) {
     const edit = (next: Formula, rebalance = false) => saver.put(next, rebalance);
     /** Another write of the whole version, once what is typed is kept; where it is refused, what the server has is shown. */
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
+    /** Keeps a formula now, or tells why it cannot be: for a dialog that stays open until it is. */
+    const keep = (next: Formula) => saver.alone((now) => call<BenchData>('PATCH', `versions/${id}`, { formula: next }, undefined, now));
     const step = (way: 'undo' | 'redo') => write((now) => call<BenchData>('POST', `versions/${id}/${way}`, undefined, undefined, now));
     /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
     const want = (layer: string, property: string, value: number | null) => {
@@ -58,7 +60,7 @@ export function useBench(id: number) {
     const isUnderWay = state.kind === 'saving';
 
     return {
-        query, data, formula, state, edit, want, restore, takeTheirs, keepMine,
+        query, data, formula, state, edit, keep, want, restore, takeTheirs, keepMine,
         undo: () => step('undo'), redo: () => step('redo'),
         canUndo: isUnderWay || (data?.version.standing.can_undo ?? false), canRedo: !isUnderWay && (data?.version.standing.can_redo ?? false),
         setDown: () => saver.letGo(),

@@ -10,6 +10,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
 import { decisions } from './decisions';
 import { DishCard } from './DishCard';
+import { RemovedDrawer } from './RemovedDrawer';
 
 /** What is on the go, and where something new starts. */
 export function Counter() {
@@ -22,6 +23,7 @@ export function Counter() {
     const { data, error, isPending, refetch } = useQuery({ ...dishesQuery(asked), placeholderData: keepPreviousData });
     const studio = useQuery(studioQuery());
     const [pasted, setPasted] = useState('');
+    const [removed, setRemoved] = useState(false);
     const navigate = useNavigate();
     const shown = data ?? [];
     const todo = decisions(data ?? []);
@@ -39,6 +41,9 @@ export function Counter() {
                     size="small" placeholder="Find a dish" value={sought} onChange={(e) => setSought(e.target.value)} sx={{ width: 220 }}
                     slotProps={{ htmlInput: { 'aria-label': 'Find a dish', type: 'search' } }}
                 />
+ <Button variant="outlined" onClick={() => setRemoved(true)} sx={{ minHeight: 38 }}>
+                    Removed
+                </Button>
                 <Button variant="contained" component={Link} to="/new" sx={{ minHeight: 38, px: 2 }}>
                     New dish
                 </Button>
@@ -76,7 +81,7 @@ export function Counter() {
                         <h2 id="decide-title" className="name" style={{ margin: '0 0 6px', fontSize: 18 }}>
                             Needs a decision
                         </h2>
-                        {todo.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing waits. Every version was made and came out as foretold.</Box>}
+                        {data && todo.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing waits. Every version was made and came out as foretold.</Box>}
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { py: 0.9, borderTop: '1px solid var(--line)', display: 'flex', gap: 1 } }}>
                             {todo.map((item) => (
                                 <li key={item.key}>
@@ -95,6 +100,7 @@ export function Counter() {
                     </Panel>
                 </Box>
             </Box>
+            {removed && <RemovedDrawer onClose={() => setRemoved(false)} />}
         </Box>
     );
 }

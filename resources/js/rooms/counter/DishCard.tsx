@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { DishSummary } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { toneOf } from '../../shared/tones';
+import { DishMenu } from './DishMenu';
 import { SmallSection } from '../../shared/SmallSection';
 
 const PIECES: Record<string, string> = { curd: 'pieces', cream: 'cuts', mousse: 'pots', cheesecake: 'cuts', custard: 'cups', other: 'portions' };
@@ -11,11 +12,14 @@ export function DishCard({ dish }: { dish: DishSummary }) {
     const first = dish.versions[0];
     return (
         <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box' }}>
-            <h2 className="name" style={{ margin: 0, fontSize: 18.5, lineHeight: 1.2 }}>
-                <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
-                    {dish.title}
-                </Link>
-            </h2>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 18.5, lineHeight: 1.2, flex: 1 }}>
+                    <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
+                        {dish.title}
+                    </Link>
+                </h2>
+                <DishMenu dish={dish} />
+            </Box>
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
                 {dish.family} · {dish.portions} {PIECES[dish.family] ?? 'portions'} · {dish.portion_g} g each
             </Box>

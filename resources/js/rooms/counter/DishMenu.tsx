@@ -1,0 +1,75 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../../api/client';
+import type { DishSummary } from '../../api/types';
+import { notice } from '../../shared/notice';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { useRemoval } from '../../shared/useRemoval';
+
+/** What can be done with a dish where it stands on the Counter. */
+export function DishMenu({ dish }: { dish: DishSummary }) {
+    const client = useQueryClient();
+    const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+    const [title, setTitle] = useState<string | null>(null);
+    const { remove } = useRemoval();
+    const fresh = async () => {
+        await client.invalidateQueries({ queryKey: ['dishes'] });
+        await client.invalidateQueries({ queryKey: ['version'] });
+    };
+    const name = useMutation({
+        mutationFn: () => call<DishSummary>('PATCH', `dishes/${dish.id}`, { title }),
+        onSuccess: async () => {
+            setTitle(null);
+            await fresh();
+        },
+    });
+    const copy = useMutation({
+        mutationFn: () => call<DishSummary>('POST', `dishes/${dish.id}/copies`),
+        onSuccess: async (made) => {
+            await fresh();
+            notice({ text: `${made.title} stands on the counter.`, back: { word: 'Remove it again', act: () => void remove('dishes', made.id, made.title) } });
+        },
+        onError: (error) => notice({ text: error.message }),
+    });
+    const choose = (act: () => void) => () => {
+        setAnchor(null);
+        act();
+    };
+    return (
+        <>
+            <Button aria-haspopup="menu" aria-expanded={anchor !== null} aria-label={`What to do with ${dish.title}`} onClick={(e) => setAnchor(e.currentTarget)} sx={{ minWidth: 30, minHeight: 28, p: 0, flex: 'none', fontSize: 17, lineHeight: 1 }}>
+                ⋯
+            </Button>
+            <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+                <MenuItem onClick={choose(() => setTitle(dish.title))}>Call it otherwise</MenuItem>
+                <MenuItem onClick={choose(() => copy.mutate())}>Make a copy</MenuItem>
+                <MenuItem onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
+            </Menu>
+            {title !== null && (
+                <Dialog open onClose={() => setTitle(null)} maxWidth="xs" fullWidth aria-label={`Call ${dish.title} otherwise`}>
+                    <DialogTitle>Call it otherwise</DialogTitle>
+                    <DialogContent>
+                        <form id="name-form" onSubmit={(e) => { e.preventDefault(); name.mutate(); }}>
+                            <TextField autoFocus fullWidth size="small" label="Name of the dish" value={title} onChange={(e) => setTitle(e.target.value)} sx={{ mt: 1 }} error={title.trim() === ''} helperText={title.trim() === '' ? 'A dish needs a name' : undefined} />
+                        </form>
+                        {name.error && <ProblemNote error={name.error} />}
+                    </DialogContent>
+                    <DialogActions>
+                        <Button onClick={() => setTitle(null)}>Leave it</Button>
+                        <Button type="submit" form="name-form" variant="contained" disabled={title.trim() === '' || name.isPending}>
+                            Keep it
+                        </Button>
+                    </DialogActions>
+                </Dialog>
+            )}
+        </>
+    );
+}

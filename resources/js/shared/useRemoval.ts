@@ -1,0 +1,28 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { call } from '../api/client';
+import { notice } from './notice';
+
+/** Removes a dish or a version and says so with the way back; asks again for everything that showed it. */
+export function useRemoval() {
+    const client = useQueryClient();
+    const fresh = () => Promise.all([['dishes'], ['removed'], ['version'], ['trials']].map((queryKey) => client.invalidateQueries({ queryKey })));
+    const back = async (what: 'dishes' | 'versions', id: number) => {
+        await call<undefined>('PUT', `removed/${what}/${id}`);
+        await fresh();
+    };
+    const remove = async (what: 'dishes' | 'versions', id: number, name: string, after?: () => void) => {
+        try {
+            await call<undefined>('DELETE', `${what}/${id}`);
+        } catch (error) {
+            notice({ text: error instanceof Error ? error.message : 'It could not be removed.' });
+            return;
+        }
+        // What is gone must not be asked for again by a room that still stands.
+        after?.();
+        if (what === 'versions') client.removeQueries({ queryKey: ['version', id] });
+        await client.invalidateQueries({ queryKey: ['dishes'] });
+        await client.invalidateQueries({ queryKey: ['removed'] });
+        notice({ text: `${name} is removed.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
+    };
+    return { remove, back, fresh };
+}
