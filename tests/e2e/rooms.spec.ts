@@ -58,6 +58,23 @@ test.describe('every room', () => {
         expect(over).toEqual([0, 0]);
     });
 
+    for (const [name, width, height] of [['a phone', 390, 844], ['a tablet', 820, 1180], ['150 % on a laptop', 853, 533]] as const) {
+        test(`fits the width of ${name}, and the grams stand first on the Bench`, async ({ page }) => {
+            await page.setViewportSize({ width, height });
+            await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+            const top = async (label: string) => (await page.getByRole('region', { name: label }).boundingBox())?.y ?? 0;
+            expect(await top('Ledger')).toBeLessThan(await top('Section and portion'));
+            expect((await page.getByLabel('Grams of Plain wheat flour').boundingBox())?.y ?? 9999).toBeLessThan(height);
+            for (const room of ['/', '/new', '/spread', '/shelf/butter', '/notebook', '/pass', '/practice']) {
+                await page.goto(room);
+                await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();
+                expect(await page.evaluate(() => document.documentElement.scrollWidth), room).toBeLessThanOrEqual(width);
+                const main = await page.getByRole('main').evaluate((el) => el.scrollWidth - el.clientWidth);
+                expect(main, room).toBeLessThanOrEqual(0);
+            }
+        });
+    }
+
     test('the Bench is usable on a tablet', async ({ page }) => {
         await page.setViewportSize({ width: 820, height: 1180 });
         await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');

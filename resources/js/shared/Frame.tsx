@@ -18,22 +18,22 @@ const ROOMS = [
 export function Frame() {
     const { dim, toggle } = useDim();
     return (
-        <Box sx={{ display: 'flex', height: '100%', '@media print': { display: 'block' } }}>
+        <Box sx={{ display: 'flex', flexDirection: { xs: 'column-reverse', sm: 'row' }, height: '100%', '@media print': { display: 'block' } }}>
             <Box
                 component="nav"
                 aria-label="Rooms"
                 className="no-print"
                 sx={{
-                    width: 76, boxSizing: 'border-box', flex: 'none', bgcolor: dim === 'light' ? 'var(--cobalt)' : 'var(--sunk)', color: '#fff', display: 'flex', flexDirection: 'column', alignItems: 'stretch',
-                    gap: 0.75, p: '10px 5px', borderRadius: '0 12px 12px 0',
+                    width: { xs: '100%', sm: 76 }, boxSizing: 'border-box', flex: 'none', overflowX: { xs: 'auto', sm: 'visible' }, bgcolor: dim === 'light' ? 'var(--cobalt)' : 'var(--sunk)', color: '#fff', display: 'flex', flexDirection: { xs: 'row', sm: 'column' }, alignItems: 'stretch',
+                    gap: { xs: 0.25, sm: 0.75 }, p: { xs: '4px', sm: '10px 5px' }, borderRadius: { xs: '12px 12px 0 0', sm: '0 12px 12px 0' },
                     '& a, & button': {
-                        color: '#e6edfb', textDecoration: 'none', textAlign: 'center', font: 'inherit', fontSize: 13.5, py: '9px', borderRadius: '8px', border: 0, background: 'none', cursor: 'pointer',
+                        color: '#e6edfb', textDecoration: 'none', textAlign: 'center', font: 'inherit', fontSize: 13.5, py: '9px', px: { xs: '8px', sm: 0 }, borderRadius: '8px', border: 0, background: 'none', cursor: 'pointer',
                         '&:hover': { background: 'rgb(255 255 255 / 0.12)' }, '&:focus-visible': { outlineColor: '#fff' },
                     },
                     '& a.active': { background: '#fbfdfd', color: '#1f3a8a', fontWeight: 700 },
                 }}
             >
-                <Box className="name" aria-hidden sx={{ fontSize: 23, textAlign: 'center', pb: 1, color: '#fff' }}>
+                <Box className="name" aria-hidden sx={{ display: { xs: 'none', sm: 'block' }, fontSize: 23, textAlign: 'center', pb: 1, color: '#fff' }}>
                     Tr
                 </Box>
                 {ROOMS.map((room) => (
@@ -46,7 +46,7 @@ export function Frame() {
                     {dim === 'light' ? 'Dim' : 'Light'}
                 </button>
             </Box>
-            <Box component="main" sx={{ flex: 1, minWidth: 0, height: '100%', overflow: 'auto' }}>
+            <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, height: { xs: 'auto', sm: '100%' }, overflow: 'auto' }}>
                 <Suspense fallback={<Waiting what="the room" />}>
                     <Outlet />
                 </Suspense>

@@ -49,6 +49,7 @@ function BenchOf({ id }: { id: number }) {
     const navigate = useNavigate();
     const [chosen, setChosen] = useState<number | null>(null);
     const [keys, setKeys] = useState(false);
+    const [lit, setLit] = useState<string | null>(null);
     const { undo, redo, canUndo, canRedo } = bench;
 
     useEffect(() => {
@@ -99,32 +100,34 @@ function BenchOf({ id }: { id: number }) {
         <Box
             sx={{
                 p: '10px 14px 12px', height: { xs: 'auto', lg: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px',
-                gridTemplateColumns: { xs: '1fr', lg: '300px minmax(440px, 1fr) 276px' },
+                gridTemplateColumns: { xs: '1fr', lg: '276px minmax(340px, 1fr) 456px' },
                 gridTemplateRows: { xs: 'auto', lg: 'auto minmax(0, 1fr) 196px' },
                 overflow: { xs: 'visible', lg: 'hidden' },
             }}
         >
             <BenchHeader bench={bench} data={data} onKeys={() => setKeys(true)} onOpen={(version) => void navigate(`/bench/${version}`)} />
-            <Panel component="section" aria-label="Section and portion" sx={{ display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
-                <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
-                <Unanswered questions={data.now.reading.questions} />
-                <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
-                <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
-                <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
-            </Panel>
+            {/* The grams come first on a narrow screen; beside the section where there is room. */}
             <Ledger
                 layers={layers} side={now} chosen={layer} onChoose={setChosen} isOriginal={isOriginal}
                 onLine={(at, change) => bench.edit(withLine(formula, at, change))}
                 onTyped={(at, text) => bench.edit(withTyped(formula, at, text))}
                 version={id}
                 onKept={(at, ingredient, name, mass) => bench.edit(withPreparation(formula, at, ingredient, name, mass))}
+                lit={lit} onLit={setLit}
                 onKeep={bench.keep}
                 onMove={(from, to) => bench.edit(withLineMoved(formula, from, to))}
                 onAddLayer={(name) => bench.edit(withNewLayer(formula, name))}
                 onBalance={() => bench.edit(formula, true)}
                 onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />
-            <Reader key={`${isOriginal}`} data={data} layer={layer} isOriginal={isOriginal} onWant={bench.want} />
+            <Panel component="section" aria-label="Section and portion" sx={{ gridColumn: { lg: 1 }, gridRow: { lg: 2 }, display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
+                <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
+                <Unanswered questions={data.now.reading.questions} />
+                <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
+                <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
+                <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
+            </Panel>
+            <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
                 <RouteShelf data={data} onTaken={(version) => void navigate(`/bench/${version}`)} />
             </Box>

@@ -34,9 +34,9 @@ export function LayerKeeper({ version, layer, name, onKept }: Props) {
         <>
             <Button
                 size="small" onClick={(e) => { e.stopPropagation(); setOpen(true); }} aria-label={`Keep ${name} as a preparation`} title="It becomes an ingredient of your shelf, to be used again"
-                sx={{ minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
+                sx={{ whiteSpace: 'nowrap', flex: 'none', minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
             >
-                keep as a preparation
+                as a preparation
             </Button>
             <Dialog open={open} onClose={() => setOpen(false)} onClick={(e) => e.stopPropagation()} aria-label={`Keep ${name} as a preparation`}>
                 <DialogTitle>Keep {name} as a preparation</DialogTitle>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Formula, FormulaLine, Side } from '../../api/types';
 import { Panel } from '../../shared/Panel';
-import { COLUMNS, type LedgerLayer } from './ledger';
+import type { LedgerLayer } from './ledger';
 import { dragged, dropped } from './dragging';
 import { LayerDialog } from './LayerDialog';
 import type { LineAt } from './layers';
@@ -26,44 +26,31 @@ interface Props {
     /** The whole formula changed at once; refused where it cannot be read. */
     onKeep: (formula: Formula) => Promise<void>;
     onMove: (from: LineAt, to: LineAt) => void;
+    /** The ingredient that is lit, here and where it says who pays. */
+    lit: string | null;
+    onLit: (ingredient: string | null) => void;
     onAddLayer: (name: string) => void;
 }
 
 /** What leaves, what comes in, and what each line does, by layer. */
-export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept, onKeep, onMove, onAddLayer }: Props) {
+export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept, onKeep, onMove, lit, onLit, onAddLayer }: Props) {
     const [changing, setChanging] = useState<number | null>(null);
     return (
-        <Panel component="section" aria-label="Ledger" sx={{ overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
-            <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, py: 0.75, fontSize: 13.5, color: 'var(--ink-soft)' }}>
-                <span />
-                <Box component="span" sx={{ textAlign: 'right', pr: 2.25 }}>
-                    grams
+        <Panel component="section" aria-label="Ledger" sx={{ gridColumn: { lg: 2 }, gridRow: { lg: 2 }, overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
+            {!isOriginal && (
+                <Box sx={{ position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, pt: 0.75, pb: 0.25 }}>
+                    <Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">
+                        Balance again
+                    </Button>
                 </Box>
-                <Box component="span" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-                    {isOriginal ? (
-                        <span>what each line gives its layer, %</span>
-                    ) : (
-                        <Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">
-                            Balance again
-                        </Button>
-                    )}
-                </Box>
-                <Box component="span" sx={{ textAlign: 'right' }}>
-                    share
-                </Box>
-                {['set', 'sweet', 'fat', 'sharp', 'air'].map((word) => (
-                    <Box component="span" key={word} sx={{ textAlign: 'center' }}>
-                        {word}
-                    </Box>
-                ))}
-            </Box>
+            )}
             {layers.map((layer) => {
                 const reading = side.reading.layers[layer.index];
                 const formula = side.formula.layers[layer.index];
                 return (
                     <Box component="section" key={layer.index} aria-label={layer.name} sx={{ mb: 1 }}>
                         <Box
-                            sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: `1.5px solid ${layer.index === chosen ? 'var(--cobalt)' : 'var(--line)'}`, pb: '1px', mt: 0.25, cursor: 'pointer' }}
+                            sx={{ display: 'flex', alignItems: 'baseline', columnGap: 1, flexWrap: { xs: 'wrap', sm: 'nowrap' }, borderBottom: `1.5px solid ${layer.index === chosen ? 'var(--cobalt)' : 'var(--line)'}`, pb: '1px', mt: 0.25, cursor: 'pointer' }}
                             onClick={() => onChoose(layer.index)}
                             onDragOver={(e) => dragged(e) && e.preventDefault()}
                             onDrop={(e) => {
@@ -74,21 +61,21 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                             <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
                                 {layer.name}
                             </h2>
-                            <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                            <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5, lineHeight: 1.2, minWidth: 0 }}>
                                 {reading ? `${Math.round(reading.mass_g)} g · ` : ''}
                                 {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
                             <Button
                                 size="small" onClick={(e) => { e.stopPropagation(); setChanging(layer.index); }} aria-label={`Change the layer ${layer.name}`} title="Its name, what is done to it, its tin; higher, lower, split, out"
-                                sx={{ ml: 'auto', minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
+                                sx={{ ml: 'auto', flex: 'none', minWidth: 0, minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
                             >
                                 change
                             </Button>
                             {(formula?.lines.length ?? 0) > 1 && <LayerKeeper version={version} layer={layer.index} name={layer.name} onKept={(id, name, mass) => onKept(layer.index, id, name, mass)} />}
                         </Box>
                         {layer.rows.map((row) => (
-                            <LedgerLine key={row.key} row={row} layers={layers} formula={side.formula} onLine={onLine} onMove={onMove} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
+                            <LedgerLine key={row.key} row={row} layers={layers} formula={side.formula} onLine={onLine} onMove={onMove} lit={row.ingredient !== null && row.ingredient === lit} onLit={onLit} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
                         ))}
                         <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
                     </Box>

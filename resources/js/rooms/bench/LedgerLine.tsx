@@ -16,7 +16,6 @@ import { oneFurther, type LineAt } from './layers';
 import { COLUMNS, type LedgerLayer, type LedgerRow } from './ledger';
 import { MeasuredFruit } from './MeasuredFruit';
 
-const SHOWN: Job[] = ['set', 'sweet', 'fat', 'acid', 'air'];
 const WORDS: Record<Job, string> = {
     set: 'the set', sweet: 'the sweetness', fat: 'the fat', firm: 'the firm fat', water: 'the water binding', acid: 'the acid', air: 'the air', protein: 'the protein', brown: 'the browning', colour: 'the colour',
 };
@@ -25,8 +24,22 @@ const WORDS: Record<Job, string> = {
 function gives(row: LedgerRow): string {
     const by = Object.keys(row.setBy).join(', ').replaceAll('-', ' ');
     return (Object.keys(WORDS) as Job[])
-        .filter((job) => (row.jobs?.[job] ?? 0) >= 0.01)
-        .map((job) => `${percent(row.jobs?.[job] ?? 0)} % of ${WORDS[job]}${job === 'set' && by ? ` (by ${by})` : ''}`)
+        .filter((job) => (row.shares[job] ?? 0) >= 0.01)
+        .map((job) => `${percent(row.shares[job] ?? 0)} % of ${WORDS[job]}${job === 'set' && by ? ` (by ${by})` : ''}`)
+        .join(', ');
+}
+
+/** Jobs as a line says them: "holds 57, rich 46". */
+const SHORT: Partial<Record<Job, [string, string]>> = { set: ['holds', 'held'], sweet: ['sweet', 'sweet'], fat: ['rich', 'rich'], acid: ['sharp', 'sharp'], air: ['airy', 'airy'], protein: ['protein', 'protein'], firm: ['firms', 'firmed'] };
+/** A job is worth a word from this share on, and three are enough. */
+const WORTH = 0.1;
+
+function does(shares: Partial<Record<Job, number>>, gone: boolean): string {
+    return (Object.keys(SHORT) as Job[])
+        .filter((job) => (shares[job] ?? 0) >= WORTH)
+        .sort((a, b) => (shares[b] ?? 0) - (shares[a] ?? 0))
+        .slice(0, 3)
+        .map((job) => `${SHORT[job]?.[gone ? 1 : 0] ?? job} ${percent(shares[job] ?? 0)} %`)
         .join(', ');
 }
 
@@ -36,13 +49,15 @@ interface Props {
     layers: LedgerLayer[];
     formula: Formula;
     onMove: (from: LineAt, to: LineAt) => void;
+    lit?: boolean;
+    onLit?: (ingredient: string | null) => void;
     onLine: (at: { layer: number; line: number }, change: Partial<FormulaLine> | null) => void;
     /** Present where the ingredient is a fruit that can be measured. */
     measured?: { brix: number | null; acid: number | null; onMeasured: (brix: number | null, acid: number | null) => void } | undefined;
 }
 
-/** One line: pin, grams, name, share, and the ribbon of what it does. A line that left is struck through and keeps its ribbon. */
-export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, measured }: Props) {
+/** One line: pin, grams, name, and the two or three jobs it does that matter. A line that left is struck through and says what it gave. */
+export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, lit = false, onLit, measured }: Props) {
     const [rewritten, setRewritten] = useState<string | null>(null);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
@@ -72,7 +87,8 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, m
     );
     return (
         <Box
-            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }) }}
+            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }), ...(lit && { bgcolor: 'var(--cobalt-wash)', borderRadius: '6px' }) }}
+            onPointerEnter={() => onLit?.(row.ingredient)} onPointerLeave={() => onLit?.(null)} onFocus={() => onLit?.(row.ingredient)} onBlur={() => onLit?.(null)}
             onKeyDown={(e) => {
                 if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
                     e.preventDefault();
@@ -111,17 +127,17 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, m
             <Box
                 component="button" type="button" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone} onDragStart={(e: React.DragEvent) => at && take(e, at)}
                 sx={{
-                    font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap',
-                    textDecoration: gone ? 'line-through' : 'none', '&:hover': { color: 'var(--cobalt)' },
+                    font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', lineHeight: 1.25, py: '2px',
+                    '&:hover': { color: 'var(--cobalt)' },
                 }}
             >
-                <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 15 }}>
+                <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 15, textDecoration: gone ? 'line-through' : 'none' }}>
                     {name}
                 </Box>
                 <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
-                {!gone && (
-                    <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
-                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)}` : '', row.isNew ? 'new' : '', guess ? 'a guess' : ''].filter(Boolean).join(' · ')}
+                {(
+                    <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)', display: 'inline-block' }}>
+                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone)].filter(Boolean).join(' · ')}
                     </Box>
                 )}
             </Box>
@@ -130,10 +146,6 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, m
                     written “{line.text}”: press the name to say what it is
                 </Box>
             )}
-            <Box sx={{ textAlign: 'right', fontSize: 13, color: 'var(--ink-soft)' }}>{unread ? '' : `${row.share >= 0.1 ? percent(row.share) : (row.share * 100).toFixed(1)} %`}</Box>
-            {SHOWN.map((job) => (
-                <JobCell key={job} job={job} share={row.jobs?.[job] ?? 0} gone={gone} />
-            ))}
             <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': `Why: ${row.name}` } }}>
                 <Box sx={{ p: 2, maxWidth: 440, fontSize: 14.5 }}>
                     <div className="name" style={{ fontSize: 17 }}>
@@ -197,22 +209,6 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, m
                     )}
                 </Box>
             </Popover>
-        </Box>
-    );
-}
-
-function JobCell({ job, share, gone }: { job: Job; share: number; gone: boolean }) {
-    const shown = share >= 0.005;
-    return (
-        <Box
-            sx={{
-                textAlign: 'center', fontSize: 13.5, borderRadius: '5px', height: 21, lineHeight: '21px', opacity: gone ? 0.85 : 1,
-                ...(shown
-                    ? { bgcolor: `rgb(var(--job-${job}) / ${0.1 + 0.32 * share})`, outline: gone ? '1px dashed var(--ink-soft)' : 'none', outlineOffset: '-1px' }
-                    : { color: 'var(--ink-soft)' }),
-            }}
-        >
-            {shown ? percent(share) : '·'}
         </Box>
     );
 }

@@ -34,7 +34,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
                     <th scope="col">per {PIECE[family] ?? 'portion'}</th>
                     {original && <td>original</td>}
                     <td>now</td>
-                    <td style={{ width: '34%' }} />
+                    <td style={{ width: '26%' }} />
                 </tr>
             </thead>
             <tbody>
@@ -42,7 +42,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
                     const note = verdict(key, now.portion, original?.portion ?? null, brief);
                     return (
                         <tr key={key}>
-                            <th scope="row" style={inner ? { paddingLeft: 10 } : undefined}>
+                            <th scope="row" style={{ whiteSpace: 'nowrap', ...(inner && { paddingLeft: 10 }) }}>
                                 {name}
                             </th>
                             {original && <td style={{ color: 'var(--ink-soft)' }}>{show(key, original.portion[key], digits)}</td>}

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
-import { RailRow } from './RailRow';
+import { PropertyRow } from './PropertyRow';
 import { STANDING } from '../../shared/routeWords';
 import { WhoPays } from './WhoPays';
 
@@ -77,7 +77,7 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                             <Box key={place} sx={{ mb: 1 }}>
                                 <Box className="name">{route.layers[Number(place)]?.name}</Box>
                                 {rails.map((rail) => (
-                                    <RailRow key={rail.property} rail={rail} />
+                                    <PropertyRow key={rail.property} rail={rail} />
                                 ))}
                             </Box>
                         ))}

@@ -6,7 +6,7 @@ import { DietList } from './DietList';
 import { LedgerLine } from './LedgerLine';
 import type { LedgerRow } from './ledger';
 import { AllergenLine } from './PortionFacts';
-import { RailRow } from './RailRow';
+import { PropertyRow } from './PropertyRow';
 import { RouteCard } from './RouteCard';
 import { RouteDetail } from './RouteDetail';
 import { WhoPays } from './WhoPays';
@@ -67,11 +67,10 @@ describe('the allergens of a portion', () => {
     });
 });
 
-describe('a rail', () => {
+describe('a property', () => {
     it('says now, wanted and which way it is off', () => {
-        render(<RailRow rail={rail({ residual: 2.4, met: false, now: 2 })} />);
-        expect(screen.getByText('2.00')).toBeTruthy();
-        expect(screen.getByText('/ 1.40')).toBeTruthy();
+        const { container } = render(<PropertyRow rail={rail({ residual: 2.4, met: false, now: 2 })} />);
+        expect(container.textContent).toContain('soft slice, 2.00 of 1.40 GE');
         expect(screen.getByText('firmer')).toBeTruthy();
     });
 });
@@ -142,17 +141,17 @@ describe('a ledger line', () => {
     const empty = { treat: 'none', air: null, tin: null, loss: null, lines: [] };
     const around = { layers: [], onMove: vi.fn(), formula: { title: 'x', family: 'curd', measures: 'metric', portions: 1, serve_at_c: 5, method: [], measured: [], layers: [{ ...empty, name: 'Base' }, { ...empty, name: 'Curd' }] } satisfies Formula };
     const line = { text: '4 large egg yolks', ingredient: 'egg-yolk', grams: 68, trace: '4 × 17 g', confidence: 'sure' as const, prep: [], pinned: false, reason: null, suggestions: [] };
-    const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6, firm: 0, water: 0, brown: 0, colour: 0.9 }, setBy: { egg: 0.61, fat: 0.1 }, line };
+    const row: LedgerRow = { key: 'k', at: { layer: 1, line: 2 }, ingredient: 'egg-yolk', name: 'Egg yolk', grams: 68, was: 70, share: 0.12, isNew: false, shares: { set: 0.6, fat: 0.23, protein: 0.6, colour: 0.9 }, jobs: { set: 0.71, sweet: 0, fat: 0.23, acid: 0, air: 0, protein: 0.6, firm: 0, water: 0, brown: 0, colour: 0.9 }, setBy: { egg: 0.61, fat: 0.1 }, line };
 
     it('pins, tells why, and is taken out', () => {
         const onLine = vi.fn();
         render(<MemoryRouter><LedgerLine {...around} row={row} candidates={{}} onLine={onLine} /></MemoryRouter>);
         fireEvent.click(screen.getByRole('button', { name: 'Pin Egg yolk' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, { pinned: true });
-        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
+        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70 g/ }));
         const why = within(screen.getByRole('dialog'));
         expect(why.getByText('4 × 17 g')).toBeTruthy();
-        expect(why.getByText(/71 % of the set \(by egg, fat\), 23 % of the fat, 60 % of the protein, 90 % of the colour/)).toBeTruthy();
+        expect(why.getByText(/60 % of the set \(by egg, fat\), 23 % of the fat, 60 % of the protein, 90 % of the colour/)).toBeTruthy();
         fireEvent.click(why.getByRole('button', { name: 'Take this line out' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, null);
     });
@@ -167,7 +166,7 @@ describe('a ledger line', () => {
         fireEvent.keyDown(screen.getByRole('textbox'), { key: 'ArrowDown', altKey: true });
         expect(onMove).toHaveBeenCalledTimes(1);
         expect(onLine).not.toHaveBeenCalled();
-        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70/ }));
+        fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70 g/ }));
         fireEvent.click(screen.getByRole('button', { name: 'Write it anew' }));
         fireEvent.change(screen.getByLabelText('The line, in any kitchen’s words'), { target: { value: '2 whole eggs' } });
         fireEvent.click(screen.getByRole('button', { name: 'Read it' }));
@@ -177,7 +176,7 @@ describe('a ledger line', () => {
     it('that has left keeps its ribbon and cannot be weighed', () => {
         render(<LedgerLine {...around} row={{ ...row, at: null }} candidates={{}} onLine={vi.fn()} />);
         expect(screen.queryByRole('textbox')).toBeNull();
-        expect(screen.getByText('71')).toBeTruthy();
+        expect(screen.getByText(/held 60 %, protein 60 %, rich 23 %/)).toBeTruthy();
         expect(screen.getByText('out')).toBeTruthy();
     });
 

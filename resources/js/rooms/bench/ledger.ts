@@ -1,8 +1,11 @@
 import type { Formula, FormulaLine, Job, Side, Warning } from '../../api/types';
 import { newId } from '../../shared/ids';
 
-/** Pin, grams, name, share and five jobs: the same grid for the head and every line. */
-export const COLUMNS = '24px 84px minmax(110px, 1fr) 42px repeat(5, 37px)';
+/** Pin, grams, name. */
+export const COLUMNS = '24px 84px minmax(110px, 1fr)';
+
+/** What is left out: less than this of a job is noise. */
+const NOISE = 0.01;
 
 export interface LedgerRow {
     key: string;
@@ -16,6 +19,8 @@ export interface LedgerRow {
     share: number;
     isNew: boolean;
     jobs: Record<Job, number> | null;
+    /** Its part of each job of its layer, so that those of all lines add up to 1. */
+    shares: Partial<Record<Job, number>>;
     setBy: Record<string, number>;
     line: FormulaLine;
 }
@@ -47,6 +52,7 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                 share: mass > 0 ? (line.grams ?? 0) / mass : 0,
                 isNew: oldLayer !== undefined && old === undefined,
                 jobs: reading?.lines[n]?.jobs ?? null,
+                shares: shares(reading?.lines ?? [], n),
                 setBy: reading?.lines[n]?.set_by ?? {},
                 line,
             };
@@ -66,6 +72,7 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                           share: oldMass > 0 ? (line.grams ?? 0) / oldMass : 0,
                           isNew: false,
                           jobs: oldReading?.lines[n]?.jobs ?? null,
+                          shares: shares(oldReading?.lines ?? [], n),
                           setBy: oldReading?.lines[n]?.set_by ?? {},
                           line,
                       },
@@ -73,6 +80,14 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
         );
         return { name: layer.name, index, rows: [...gone, ...rows] };
     });
+}
+
+/** One line's part of each job: what taking it away alone shows, of what all lines show that way, since some of it lines only do together. */
+function shares(lines: readonly { jobs: Record<Job, number> | null }[], at: number): Partial<Record<Job, number>> {
+    const jobs = lines[at]?.jobs;
+    if (!jobs) return {};
+    const all = (job: Job) => lines.reduce((sum, line) => sum + (line.jobs?.[job] ?? 0), 0);
+    return Object.fromEntries((Object.keys(jobs) as Job[]).filter((job) => jobs[job] >= NOISE).map((job) => [job, jobs[job] / Math.max(1, all(job))]));
 }
 
 /** The formula with one line changed. */

@@ -22,8 +22,8 @@ const PATHS: Record<string, string> = { set: 'set', 'set at 20 °C': 'set_20c', 
 
 /** Where the reading keeps what this rail shows, for its "why?". */
 export const railPath = (rail: Rail) => PATHS[rail.property];
-export const railName = (rail: Rail) => NAMES[rail.property]?.name ?? rail.property;
-export const railUnit = (rail: Rail) => UNITS[rail.property] ?? rail.unit;
+export const railName = (rail: Pick<Rail, 'property'>) => NAMES[rail.property]?.name ?? rail.property;
+export const railUnit = (rail: Pick<Rail, 'property' | 'unit'>) => UNITS[rail.property] ?? rail.unit;
 
 /** How it stands, in words: met, or which way it is off. */
 export function railVerdict(rail: Rail): string {

@@ -29,12 +29,12 @@ export function TrialDialog({ version, title, trials, onClose }: { version: numb
     const note = useMutation({
         mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { made_on: madeOn, set_step: step, sweetness, sharpness, remark, lots }),
         onSuccess: async () => {
+            setStep(null);
+            setRemark('');
             await client.invalidateQueries({ queryKey: versionQuery(version).queryKey });
             await client.invalidateQueries({ queryKey: ['dishes'] });
             await client.invalidateQueries({ queryKey: ['trials'] });
             await client.invalidateQueries({ queryKey: ['lots'] });
-            setStep(null);
-            setRemark('');
         },
     });
     return (

@@ -1,0 +1,155 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { BenchData, Job, Rail } from '../../api/types';
+import { Why } from '../../shared/why/Why';
+import { Beam } from './Beam';
+import { lengths, payRows, type PayRow, type Share } from './payers';
+import { railName, railPath, railUnit, railVerdict, wantedKey } from './railWords';
+
+/** Fill of a job's segment; those without a colour of their own take the set's. */
+const HUE: Partial<Record<Job, string>> = { set: 'set', sweet: 'sweet', fat: 'fat', firm: 'fat', acid: 'acid', air: 'air', protein: 'protein' };
+
+interface Props {
+    data: BenchData;
+    layer: number;
+    lit: string | null;
+    onLit: (ingredient: string | null) => void;
+    onWant: (layer: string, property: string, value: number | null) => void;
+}
+
+/** One row a job: a balance that leans by how far it is off, who did it in the original and who does it now, and what nobody pays. */
+export function Payers({ data, layer, lit, onLit, onWant }: Props) {
+    const [isWorstFirst, setWorstFirst] = useState(() => localStorage.getItem('payers') !== 'kitchen');
+    const isOriginal = data.original.version_id === data.version.id;
+    const name = data.now.reading.layers[layer]?.name ?? '';
+    const key = data.layer_keys[layer] ?? name;
+    const wanted = Object.keys(data.version.wanted[key] ?? {});
+    const rows = payRows(data, layer, isWorstFirst);
+    return (
+        <>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap' }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
+                    {name}
+                </h2>
+                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13, flex: 1 }}>
+                    {isOriginal ? 'who does what' : 'dashed: who did it · filled: who does it · draw a pan to want it otherwise'}
+                </Box>
+                {!isOriginal && (
+                    <Button
+                        size="small" sx={{ minHeight: 24, py: 0 }}
+                        onClick={() => {
+                            localStorage.setItem('payers', isWorstFirst ? 'kitchen' : 'worst');
+                            setWorstFirst(!isWorstFirst);
+                        }}
+                    >
+                        {isWorstFirst ? 'worst first' : 'in the kitchen’s order'}
+                    </Button>
+                )}
+            </Box>
+            {rows.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>{isOriginal ? 'Nothing in it does a job that is measured.' : 'The original has no such layer to be held against.'}</Box>}
+            {rows.map((row) => {
+                const want = wantedKey(row);
+                return <Row key={row.property} row={row} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;
+            })}
+            {wanted.length > 0 && (
+                <Box sx={{ fontSize: 14, mt: 0.75 }}>
+                    Wanted otherwise than the original: {wanted.join(', ')}. Balance again to move the lines there.{' '}
+                    <Button variant="outlined" onClick={() => onWant(key, '', null)} sx={{ minHeight: 24, py: 0, px: 1 }}>
+                        As the original
+                    </Button>
+                </Box>
+            )}
+        </>
+    );
+}
+
+const digits = (rail: Rail) => (rail.property.startsWith('set') || rail.property === 'pH' || rail.property === 'acid' ? 2 : 1);
+
+/** A segment shorter than this, of 100 × 100, says its name only when it is touched. */
+const READABLE = 1100;
+
+/** How a property stands in words: what there is of what is wanted. */
+export function PayFigures({ rail, layer }: { rail: Rail; layer?: number }) {
+    const now = rail.now.toFixed(digits(rail));
+    return (
+        <>
+            {rail.now_word && <>{rail.now_word}, </>}
+            {layer !== undefined && railPath(rail) ? <Why path={`layers.${layer}.${railPath(rail)}`} of={railName(rail)}>{now}</Why> : now} of {rail.target.toFixed(digits(rail))} {railUnit(rail)}
+        </>
+    );
+}
+
+export const verdictColour = (rail: Rail) => (rail.met ? 'var(--herb)' : Math.abs(rail.residual) > 2 ? 'var(--beet)' : 'var(--yolk)');
+
+function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; lit: string | null; onLit: Props['onLit']; onWant: ((value: number) => void) | undefined }) {
+    const { rail, job } = row;
+    const long = rail ? lengths(rail) : { was: 0, is: 100, unpaid: 0 };
+    const hue = HUE[job ?? 'set'] ?? 'set';
+    const bar = (shares: Share[], length: number, kind: 'was' | 'is') => (
+        <Segments shares={shares} length={length} kind={kind} hue={hue} lit={lit} onLit={onLit} unpaid={kind === 'is' ? long.unpaid : 0} />
+    );
+    const label = railName(row);
+    return (
+        <Box data-rail={row.property} sx={{ display: 'grid', gridTemplateColumns: `${rail ? '46px ' : ''}112px minmax(0, 1fr)${rail ? ' 62px' : ''}`, columnGap: 1, minHeight: 30, minWidth: 0, boxSizing: 'border-box', alignItems: 'center', borderTop: '1px solid var(--line)', py: '3px' }}>
+            {rail && <Beam rail={rail} onWant={onWant} />}
+            <Box sx={{ lineHeight: 1.2, ...(!job && { gridColumn: '2 / 4', display: 'flex', alignItems: 'baseline', columnGap: 1 }) }}>
+                <strong style={{ fontSize: 14.5 }}>{label}</strong>
+                {rail && (
+                    <Box component="span" sx={{ fontSize: 12.5, color: 'var(--ink-soft)', display: job ? 'block' : 'inline' }}>
+                        <PayFigures rail={rail} layer={layer} />
+                    </Box>
+                )}
+            </Box>
+            {job && (
+                <Box sx={{ minWidth: 0 }}>
+                    {rail && bar(row.was, long.was, 'was')}
+                    {bar(row.is, long.is, 'is')}
+                    {row.together > 5 && <Box sx={{ fontSize: 12, color: 'var(--ink-soft)' }}>some of it only together</Box>}
+                </Box>
+            )}
+            {rail && (
+                <Box sx={{ fontSize: 13, fontWeight: 700, color: verdictColour(rail), lineHeight: 1.15 }}>
+                    {railVerdict(rail)}
+                </Box>
+            )}
+        </Box>
+    );
+}
+
+interface SegmentProps {
+    shares: Share[];
+    /** Of 100 of the row's width. */
+    length: number;
+    unpaid: number;
+    kind: 'was' | 'is';
+    hue: string;
+    lit: string | null;
+    onLit: Props['onLit'];
+}
+
+function Segments({ shares, length, unpaid, kind, hue, lit, onLit }: SegmentProps) {
+    const said = kind === 'was' ? 'did it' : 'does it';
+    const words = shares.map((share) => `${share.name} ${Math.round(share.of100)} %`).join(', ');
+    return (
+        <Box role="img" aria-label={shares.length === 0 ? `Nobody ${said}` : `Who ${said}: ${words}${unpaid > 0 ? '; nobody pays the rest' : ''}`} sx={{ display: 'flex', height: 17, mb: '1px', fontSize: 12, lineHeight: '15px' }}>
+            {shares.map((share) => (
+                <Box
+                    key={share.ingredient} title={`${share.name} ${said}: ${Math.round(share.of100)} of 100`}
+                    onPointerEnter={() => onLit(share.ingredient)} onPointerLeave={() => onLit(null)} onPointerDown={() => onLit(share.ingredient)}
+                    sx={{
+                        width: `${(share.of100 * length) / 100}%`, minWidth: 0, boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'clip', px: '4px', color: 'var(--ink)',
+                        border: kind === 'was' ? '1px dashed var(--ink-soft)' : '1px solid var(--panel)', borderLeftStyle: kind === 'was' ? 'dashed' : 'solid',
+                        bgcolor: kind === 'was' ? 'transparent' : `rgb(var(--job-${hue}) / 0.24)`,
+                        ...(lit === share.ingredient && { outline: '2px solid var(--cobalt)', outlineOffset: '-2px', fontWeight: 700 }),
+                    }}
+                >
+                    {share.of100 * length >= READABLE ? share.name : ''}
+                </Box>
+            ))}
+            {unpaid > 0 && (
+                <Box sx={{ width: `${unpaid}%`, minWidth: 0, overflow: 'hidden', whiteSpace: 'nowrap', px: '4px', color: 'var(--beet)', background: 'repeating-linear-gradient(135deg, var(--beet-wash) 0 5px, transparent 5px 10px)' }}>{unpaid > 22 ? 'nobody pays' : ''}</Box>
+            )}
+        </Box>
+    );
+}
