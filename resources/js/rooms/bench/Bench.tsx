@@ -49,6 +49,7 @@ function BenchOf({ id }: { id: number }) {
     const navigate = useNavigate();
     const [chosen, setChosen] = useState<number | null>(null);
     const [keys, setKeys] = useState(false);
+    const [asking, setAsking] = useState(false);
     const [lit, setLit] = useState<string | null>(null);
     const { undo, redo, canUndo, canRedo } = bench;
 
@@ -101,7 +102,7 @@ function BenchOf({ id }: { id: number }) {
             sx={{
                 p: '10px 14px 12px', height: { xs: 'auto', lg: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px',
                 gridTemplateColumns: { xs: '1fr', lg: '276px minmax(340px, 1fr) 456px' },
-                gridTemplateRows: { xs: 'auto', lg: 'auto minmax(0, 1fr) 196px' },
+                gridTemplateRows: { xs: 'auto', lg: `auto minmax(0, 1fr) ${asking ? 300 : 196}px` },
                 overflow: { xs: 'visible', lg: 'hidden' },
             }}
         >
@@ -129,7 +130,7 @@ function BenchOf({ id }: { id: number }) {
             </Panel>
             <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
-                <RouteShelf data={data} onTaken={(version) => void navigate(`/bench/${version}`)} />
+                <RouteShelf data={data} onAsked={setAsking} onTaken={(version) => void navigate(`/bench/${version}`)} />
             </Box>
             <WatchPanel
                 watch={data.watch}

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { call } from '../../api/client';
 import { routesQuery, versionQuery } from '../../api/queries';
 import type { Answer, BenchData, Brief, Route, Diet } from '../../api/types';
@@ -10,17 +11,26 @@ import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { asksSomething, briefOf, briefWords, type LimitKey, typedOf } from './brief';
 import { BriefChooser } from './BriefChooser';
 import { OutOfReach } from './OutOfReach';
-import { RouteCard } from './RouteCard';
+import { RouteBeside } from './RouteBeside';
 import { RouteDetail } from './RouteDetail';
+import { ordered, ORDERS, type Order } from './routeOrder';
+import { RouteRow } from './RouteRow';
+
+/** Columns of a comparison that can still be read. */
+const MOST_BESIDE = 3;
 
 /** Chooses a diet and compares the routes to it; on a version, shows first what was swapped and why. */
-export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (version: number) => void }) {
+export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTaken: (version: number) => void; onAsked: (isAsked: boolean) => void }) {
     const client = useQueryClient();
     const [diets, setDiets] = useState<Diet[]>([]);
     const [limits, setLimits] = useState<Partial<Record<LimitKey, string>>>({});
     const [without, setWithout] = useState('');
     const [asked, setAsked] = useState<Brief | null>(null);
+    const [order, setOrder] = useState<Order>('plate');
+    const [ticked, setTicked] = useState<string[]>([]);
+    const [compared, setCompared] = useState(false);
     const [opened, setOpened] = useState<Route | null>(null);
+    useEffect(() => onAsked(asked !== null), [asked, onAsked]);
     const brief = briefOf(diets, limits, without);
     const routes = useQuery({ ...routesQuery(data.version.id, data.version.revision, asked ?? brief), enabled: asked !== null });
     const take = useMutation({
@@ -55,6 +65,7 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
         setAsked(proposal.brief);
     };
     const found = asked ? routes.data?.routes : undefined;
+    const beside = (found ?? []).filter((route) => ticked.includes(route.hash));
     const changes = data.version.origin.changes ?? [];
     return (
         <Panel component="section" aria-labelledby="routes-title" sx={{ flex: 1, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
@@ -66,6 +77,19 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                     brief={brief} limits={limits} without={without} onDiet={toggle} onLimit={(key, text) => setLimits((was) => ({ ...was, [key]: text }))} onWithout={setWithout}
                     onAsk={() => setAsked(asksSomething(brief) ? brief : null)}
                 />
+                {found && found.length > 0 && (
+                    <>
+                            <label>
+                                <span className="sr-only">Order of routes</span>
+                                <Box component="select" value={order} onChange={(e: React.ChangeEvent<HTMLSelectElement>) => setOrder(e.target.value as Order)} sx={{ font: 'inherit', border: '1px solid var(--line)', borderRadius: '7px', bgcolor: 'var(--panel)', color: 'var(--ink)', minHeight: 27 }}>
+                                    {ORDERS.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+                                </Box>
+                            </label>
+                            <Button variant="outlined" disabled={beside.length < 2} onClick={() => setCompared(true)} sx={{ minHeight: 27, py: 0 }}>
+                                {beside.length < 2 ? 'Tick two to put side by side' : `Put ${beside.length} side by side`}
+                            </Button>
+                    </>
+                )}
             </Box>
             <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Routes and swaps">
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="routes" sx={{ mb: 0.5 }} />
@@ -79,11 +103,12 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                 {scale.error && <ProblemNote error={scale.error} />}
                 {asked && found?.length === 0 && <OutOfReach answer={routes.data} onAccept={accept} />}
                 {found && found.length > 0 && (
-                    <Box sx={{ display: 'grid', gridAutoFlow: 'column', gridAutoColumns: 'minmax(272px, 1fr)', gap: 1, height: '100%' }}>
-                        {found.map((route) => (
-                            <RouteCard key={route.hash} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)} />
-                        ))}
-                    </Box>
+                    ordered(found, order).map((route) => (
+                            <RouteRow
+                                key={route.hash} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)}
+                                beside={ticked.includes(route.hash)} full={beside.length >= MOST_BESIDE} onBeside={(chosen) => setTicked(chosen ? [...beside.map((one) => one.hash), route.hash] : ticked.filter((hash) => hash !== route.hash))}
+                            />
+                        ))
                 )}
                 {!asked && changes.length === 0 && (
                     <Box sx={{ color: 'var(--ink-soft)', maxWidth: 640, pt: 0.5 }}>
@@ -110,6 +135,15 @@ export function RouteShelf({ data, onTaken }: { data: BenchData; onTaken: (versi
                     </Box>
                 )}
             </Box>
+            {compared && beside.length > 1 && (
+                <RouteBeside
+                    original={data.now} originalName={data.version.name} routes={beside} onClose={() => setCompared(false)}
+                    onTake={(route) => {
+                        setCompared(false);
+                        take.mutate(route);
+                    }}
+                />
+            )}
             {opened && <RouteDetail route={opened} onClose={() => setOpened(null)} onTake={() => {
                         setOpened(null);
                         take.mutate(opened);

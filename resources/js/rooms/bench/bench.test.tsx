@@ -7,8 +7,8 @@ import { LedgerLine } from './LedgerLine';
 import type { LedgerRow } from './ledger';
 import { AllergenLine } from './PortionFacts';
 import { PropertyRow } from './PropertyRow';
-import { RouteCard } from './RouteCard';
 import { RouteDetail } from './RouteDetail';
+import { RouteRow } from './RouteRow';
 import { WhoPays } from './WhoPays';
 import { TypeLine } from './TypeLine';
 import { WatchPanel } from './WatchPanel';
@@ -78,7 +78,7 @@ describe('a property', () => {
 describe('a route', () => {
     it('shows fit, risk, cost, effort and waiting, and says unproven as unproven', () => {
         const take = vi.fn();
-        render(<RouteCard route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        render(<RouteRow beside={false} full={false} onBeside={vi.fn()} route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
         expect(card.textContent).toContain('fit 94 · 1 to mind · 0.48 each · 25 min + 8 h');
         expect(card.textContent).toContain('Vegan unproven');
@@ -89,7 +89,7 @@ describe('a route', () => {
     it('says what is short before what it is good for, and asks before it brings what the dish was free of', () => {
         const take = vi.fn();
         const but: Route = { ...route, standing: 'met_but', words: ['Curd: less sweet: sweetness 20 SE, was 37 SE'], questions: ['brings soybeans'] };
-        render(<RouteCard route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        render(<RouteRow beside={false} full={false} onBeside={vi.fn()} route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
         expect(card.textContent).toMatch(/Met, but: Curd: less sweet.*Short, clean bite\./);
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));

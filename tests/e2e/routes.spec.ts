@@ -1,0 +1,41 @@
+import { axe, expect, openBench, test } from './room';
+
+test('routes are put in the order one goes by, and two stand side by side before one is taken', async ({ page }) => {
+    await openBench(page, 'Night-sky lime icebox pie', 'Original');
+    await page.getByRole('button', { name: 'Vegan', exact: true }).click();
+    const routes = page.getByRole('region', { name: 'Routes and swaps' });
+    await expect(routes.getByRole('article').nth(1)).toBeVisible({ timeout: 20_000 });
+    const costs = async () => (await routes.getByRole('article').allTextContents()).map((text) => Number(/([\d.]+) each/.exec(text)?.[1]));
+    await page.getByLabel('Order of routes').selectOption('cheapest first');
+    const cheapest = await costs();
+    expect(cheapest.length).toBeGreaterThan(1);
+    expect(cheapest).toEqual([...cheapest].sort((a, b) => a - b));
+    await expect(page.getByRole('button', { name: 'Tick two to put side by side' })).toBeDisabled();
+    await routes.getByRole('checkbox').nth(0).press('Space');
+    await routes.getByRole('checkbox').nth(1).press('Space');
+    await page.getByRole('button', { name: 'Put 2 side by side' }).click();
+    const beside = page.getByRole('dialog', { name: 'Side by side' });
+    await expect(beside.getByRole('row', { name: /^Condensed milk/ })).toContainText('397 g');
+    await expect(beside.getByRole('row', { name: /^Condensed milk/ }).getByText('out')).toHaveCount(2);
+    await axe(page);
+    await beside.getByRole('button', { name: /Take / }).first().click();
+    await expect(page.getByRole('navigation', { name: 'Versions' }).locator('a[aria-current=page]')).toHaveText(/^Vegan \d/);
+});
+
+test('a job says who did it and who does it, and its line is lit with it', async ({ page }) => {
+    await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+    const set = page.locator('[data-rail="set"]');
+    await expect(set.getByRole('img', { name: /^Who did it: Egg yolk \d+ %/ })).toBeVisible();
+    await expect(set.getByRole('img', { name: /^Who does it: / })).toBeVisible();
+    const shares = [...((await set.getByRole('img', { name: /^Who did it/ }).getAttribute('aria-label')) ?? '').matchAll(/(\d+) %/g)].map((one) => Number(one[1]));
+    expect(Math.abs(shares.reduce((sum, share) => sum + share, 0) - 100)).toBeLessThanOrEqual(3);
+    await expect(page.locator('[data-rail="protein"]')).toContainText('nobody pays');
+    const line = page.getByRole('region', { name: 'Ledger' }).locator('[data-row]').filter({ has: page.getByLabel('Grams of Coconut oil') });
+    const before = await line.evaluate((el) => getComputedStyle(el).backgroundColor);
+    await page.locator('[data-rail="firm fat"]').getByText('Coconut oil').hover();
+    await expect.poll(() => line.evaluate((el) => getComputedStyle(el).backgroundColor)).not.toBe(before);
+    await page.getByRole('button', { name: 'worst first' }).click();
+    await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'set');
+    await page.getByRole('button', { name: 'in the kitchen’s order' }).click();
+    await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'protein');
+});
