@@ -24,6 +24,7 @@ const router = createBrowserRouter([
         children: [
             { index: true, lazy: async () => ({ Component: (await import('./rooms/counter/Counter')).Counter }) },
             { path: 'practice', lazy: async () => ({ Component: (await import('./rooms/practice/Practice')).Practice }) },
+            { path: 'words', lazy: async () => ({ Component: (await import('./rooms/glossary/Glossary')).Glossary }) },
             { path: 'new', lazy: async () => ({ Component: (await import('./rooms/intake/NewDish')).NewDish }) },
             { path: 'bench/:versionId?', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
             { path: 'spread/:versionId?', lazy: async () => ({ Component: (await import('./rooms/spread/Spread')).Spread }) },

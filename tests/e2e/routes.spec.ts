@@ -22,6 +22,22 @@ test('routes are put in the order one goes by, and two stand side by side before
     await expect(page.getByRole('navigation', { name: 'Versions' }).locator('a[aria-current=page]')).toHaveText(/^Vegan \d/);
 });
 
+test('a term explains itself on focus and on hover, and all of them stand on one page', async ({ page }) => {
+    await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+    await page.locator('[data-rail="sweetness"]').getByText('Sweetness', { exact: true }).focus();
+    await expect(page.getByRole('tooltip')).toContainText('as the sugar that would taste as sweet');
+    await axe(page);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('tooltip')).toHaveCount(0);
+    await page.locator('[data-rail="set"]').getByText('Set', { exact: true }).hover();
+    await expect(page.getByRole('tooltip')).toContainText('How firmly it holds');
+    await page.goto('/words');
+    await page.getByLabel('Find a word').fill('packet has not');
+    await expect(page.getByRole('term')).toHaveText(['Unproven']);
+    await page.getByLabel('Find a word').fill('');
+    await axe(page);
+});
+
 test('a job says who did it and who does it, and its line is lit with it', async ({ page }) => {
     await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
     const set = page.locator('[data-rail="set"]');

@@ -12,6 +12,7 @@ use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 use Transmuta\Shelf\Jobs;
 
 /** The words of the trade as the screens need them, in TypeScript, so that they are kept in one place: here. */
@@ -35,7 +36,19 @@ final class Words
             . self::constant('TINS', 'Vessels a kitchen has, in the words of the grammar, by name. Sizes are those commonly sold.', Tins::common())
             . self::constant('MECHANISMS', 'What makes a layer set.', array_map(static fn(array $row): string => $row['name'], Reference::standard()->mechanisms), 'Record<string, string>')
             . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
+            . self::constant('GLOSSARY', 'Terms in a cook’s words, then what the figure means, with the mark and source of what is said.', self::glossary(), 'Record<string, { name: string; plain: string; figure: string; mark: "pub" | "trade" | "mem"; source: string }>')
             . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]');
+    }
+
+    /** @return array<string, array{name: string, plain: string, figure: string, mark: string, source: string}> by term */
+    public static function glossary(): array
+    {
+        $terms = [];
+        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/reference/glossary.csv') as $row) {
+            $terms[$row['term']] = ['name' => $row['name'], 'plain' => $row['plain'], 'figure' => $row['figure'], 'mark' => $row['mark'], 'source' => $row['source']];
+        }
+
+        return $terms;
     }
 
     /** @param array<mixed> $value */

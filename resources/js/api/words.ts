@@ -290,6 +290,150 @@ export const JOBS: Record<string, string> = {
     "fruit": "fruit"
 };
 
+/** Terms in a cook’s words, then what the figure means, with the mark and source of what is said. */
+export const GLOSSARY: Record<string, { name: string; plain: string; figure: string; mark: "pub" | "trade" | "mem"; source: string }> = {
+    "se": {
+        "name": "Sweetness (SE)",
+        "plain": "How sweet it tastes, whatever sweetens it, as the sugar that would taste as sweet.",
+        "figure": "Sucrose equivalent: g of sugar in 100 g that would taste as sweet. A lemon curd is about 30, a mousse 15 to 20.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "ge": {
+        "name": "Set (GE)",
+        "plain": "How firmly it holds, whatever makes it hold: egg, starch, gelatin, cold fat.",
+        "figure": "Gelatin equivalent: the % of 200-bloom gelatin that would set water as firmly. From about 0.3 it coats a spoon, from about 1.5 it cuts clean.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "fit": {
+        "name": "Fit",
+        "plain": "How close a route comes to the original over everything that is measured. It never covers a job that is dead: what is lost is said beside it.",
+        "figure": "0 to 100; 100 is the original itself. Each property loses by how many tolerances it is off.",
+        "mark": "mem",
+        "source": "docs/computation.md"
+    },
+    "unproven": {
+        "name": "Unproven",
+        "plain": "Nothing in it speaks against the diet, but a packet or a certificate has not been asked yet.",
+        "figure": "A state of its own beside met and not met; it becomes met when the packet answers.",
+        "mark": "mem",
+        "source": "docs/computation.md"
+    },
+    "brix": {
+        "name": "Brix",
+        "plain": "What a refractometer shows: how much of it is dissolved, mostly sugar.",
+        "figure": "°Brix: g dissolved in 100 g, read as sucrose.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "brima": {
+        "name": "BrimA",
+        "plain": "Sweet against sharp in fruit: dissolved sugar less a few times its acid.",
+        "figure": "°Brix − 4 × g citric acid in 100 g. Higher tastes sweeter, lower sharper.",
+        "mark": "mem",
+        "source": "recalled: Jordan, Seelye and McGlone 2001, Food Technology 55"
+    },
+    "ph": {
+        "name": "Acidity (pH)",
+        "plain": "How acid it is. It decides whether milk curdles, what gels, and how long it keeps.",
+        "figure": "pH 7 is neutral; lemon curd about 3.3; at 4.6 and under few germs of illness grow.",
+        "mark": "pub",
+        "source": "21 CFR 114.3"
+    },
+    "acid": {
+        "name": "Sharpness",
+        "plain": "How sour it tastes: all its acid, as if it were lemon's.",
+        "figure": "g citric acid in 100 g that would hold as much acid.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "aw": {
+        "name": "Water activity",
+        "plain": "How free the water is for germs and moulds. Sugar and salt bind it.",
+        "figure": "0 to 1; pure water is 1. Under 0.85 few germs of illness grow.",
+        "mark": "pub",
+        "source": "21 CFR 114.3 and 110.3"
+    },
+    "net-carbs": {
+        "name": "Net carbs",
+        "plain": "The carbohydrate a keto diet counts: without fibre and, by the school chosen, without polyols.",
+        "figure": "g a portion.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "polyols": {
+        "name": "Polyols",
+        "plain": "Sugar alcohols: erythritol, xylitol, maltitol. Over some 20 g at once most upset a stomach; xylitol kills dogs.",
+        "figure": "g a portion; EU labels warn above 10 %.",
+        "mark": "pub",
+        "source": "Regulation (EU) No 1169/2011 Annex III"
+    },
+    "firm-fat": {
+        "name": "Firm fat",
+        "plain": "The fat that is solid when it is eaten: what makes butter hold and coconut snap.",
+        "figure": "g solid fat in 100 g at the temperature it is served at.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "free-fat": {
+        "name": "Free fat",
+        "plain": "Fat that nothing in it holds: it may split or weep.",
+        "figure": "g in 100 g beyond what egg, lecithin and protein hold.",
+        "mark": "mem",
+        "source": "docs/computation.md"
+    },
+    "sugar-body": {
+        "name": "Sugar body",
+        "plain": "What sugar gives besides sweetness: weight on the tongue, moisture, softness when frozen.",
+        "figure": "g in 100 g of everything that dissolves as sugar does.",
+        "mark": "mem",
+        "source": "docs/computation.md"
+    },
+    "moisture": {
+        "name": "Moisture",
+        "plain": "Water in it.",
+        "figure": "g in 100 g.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "richness": {
+        "name": "Richness",
+        "plain": "Fat in it.",
+        "figure": "g in 100 g.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "twin": {
+        "name": "Twin",
+        "plain": "What stands in for a thing like for like: plant cream for cream, coconut condensed milk for condensed milk.",
+        "figure": "",
+        "mark": "mem",
+        "source": "docs/computation.md"
+    },
+    "bloom": {
+        "name": "Bloom",
+        "plain": "How strong a gelatin is.",
+        "figure": "g that press a standard jelly in by 4 mm; leaves are 140 (bronze) to 250 (platinum).",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "overrun": {
+        "name": "Overrun",
+        "plain": "Air beaten in.",
+        "figure": "% more volume than before it was beaten.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    },
+    "syneresis": {
+        "name": "Weeping (syneresis)",
+        "plain": "Water that a gel lets go as it stands or thaws.",
+        "figure": "g in 24 h.",
+        "mark": "trade",
+        "source": "docs/practice.md"
+    }
+};
+
 /** Regulation (EU) No 1169/2011 Annex II. */
 export const ALLERGENS: readonly string[] = [
     "gluten",

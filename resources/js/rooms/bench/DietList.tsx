@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Reading } from '../../api/types';
+import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
 import { DIETS } from '../../shared/words';
 
@@ -20,7 +21,7 @@ export function DietList({ reading }: { reading: Reading }) {
                         <li key={id}>
                             <strong>{name}</strong>{' '}
                             <Box component="span" sx={{ color: TONE[state], fontWeight: 700 }}>
-                                {SIGN[state]} {state}
+                                {SIGN[state]} {state === 'unproven' ? <Term of="unproven">unproven</Term> : state}
                             </Box>
                             {why.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{why.join('; ')}</Box>}
                         </li>

@@ -1,6 +1,7 @@
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { Link } from 'react-router';
 
 const KEYS = [
     ['g', 'to the first gram figure'],
@@ -27,6 +28,9 @@ export function KeyList({ onClose }: { onClose: () => void }) {
                         </div>
                     ))}
                 </dl>
+                <p style={{ marginBottom: 0 }}>
+                    Words with a dotted line explain themselves; all of them stand under <Link to="/words">Words</Link>.
+                </p>
             </DialogContent>
         </Dialog>
     );

@@ -3,7 +3,11 @@ import type { ReactNode } from 'react';
 import type { LayerReading, Reading } from '../../api/types';
 import { hours, money, oneDecimal, percent } from '../../shared/numbers';
 import { LADDER, MECHANISMS } from '../../shared/words';
+import { Term } from '../../shared/Term';
 import { Why } from '../../shared/why/Why';
+
+/** Labels that are terms. */
+const TERMS: Record<string, string> = { Sweetness: 'se', 'Acid, as citric': 'acid', pH: 'ph', Brix: 'brix', 'BrimA (k 4)': 'brima', 'firm when served': 'firm-fat', 'Water activity': 'aw' };
 
 /** Everything read off one layer; every figure answers "why?". */
 export function LayerFacts({ reading, index, dish }: { reading: LayerReading; index: number; dish: Pick<Reading, 'cooling' | 'keeps_days'> }) {
@@ -81,7 +85,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
             {set.ge !== null && (
                 <>
                     <Box sx={{ fontSize: 14 }}>
-                        {set.ge.toFixed(2)} GE %, {set.kind}; between {set.low?.toFixed(2)} and {set.high?.toFixed(2)}
+                        {set.ge.toFixed(2)} <Term of="ge">GE</Term> %, {set.kind}; between {set.low?.toFixed(2)} and {set.high?.toFixed(2)}
                     </Box>
                     <Box aria-hidden sx={{ display: 'flex', gap: '3px', my: 0.75 }}>
                         {LADDER.map((word, n) => (
@@ -111,7 +115,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
                     <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', m: 0, fontSize: 14.5, '& dt, & dd': { m: 0, py: '1.5px', borderTop: '1px solid var(--line)' }, '& dd': { textAlign: 'right', fontWeight: 650, pl: 1 } }}>
                         {facts.map(([label, value]) => (
                             <Box key={label} sx={{ display: 'contents' }}>
-                                <dt>{label}</dt>
+                                <dt>{TERMS[label] ? <Term of={TERMS[label]}>{label}</Term> : label}</dt>
                                 <dd>{value}</dd>
                             </Box>
                         ))}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { BenchData, Job, Rail } from '../../api/types';
+import { Term } from '../../shared/Term';
 import { Why } from '../../shared/why/Why';
 import { Beam } from './Beam';
 import { lengths, payRows, type PayRow, type Share } from './payers';
@@ -9,6 +10,9 @@ import { railName, railPath, railUnit, railVerdict, wantedKey } from './railWord
 
 /** Fill of a job's segment; those without a colour of their own take the set's. */
 const HUE: Partial<Record<Job, string>> = { set: 'set', sweet: 'sweet', fat: 'fat', firm: 'fat', acid: 'acid', air: 'air', protein: 'protein' };
+
+/** Properties that are terms. */
+const TERMS: Record<string, string> = { set: 'ge', sweetness: 'se', acid: 'acid', pH: 'ph', fat: 'richness', 'firm fat': 'firm-fat', water: 'moisture', 'sugar body': 'sugar-body', emulsion: 'free-fat' };
 
 interface Props {
     data: BenchData;
@@ -94,7 +98,7 @@ function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; l
         <Box data-rail={row.property} sx={{ display: 'grid', gridTemplateColumns: `${rail ? '46px ' : ''}112px minmax(0, 1fr)${rail ? ' 62px' : ''}`, columnGap: 1, minHeight: 30, minWidth: 0, boxSizing: 'border-box', alignItems: 'center', borderTop: '1px solid var(--line)', py: '3px' }}>
             {rail && <Beam rail={rail} onWant={onWant} />}
             <Box sx={{ lineHeight: 1.2, ...(!job && { gridColumn: '2 / 4', display: 'flex', alignItems: 'baseline', columnGap: 1 }) }}>
-                <strong style={{ fontSize: 14.5 }}>{label}</strong>
+                <strong style={{ fontSize: 14.5 }}>{TERMS[row.property] ? <Term of={TERMS[row.property] ?? ''}>{label}</Term> : label}</strong>
                 {rail && (
                     <Box component="span" sx={{ fontSize: 12.5, color: 'var(--ink-soft)', display: job ? 'block' : 'inline' }}>
                         <PayFigures rail={rail} layer={layer} />

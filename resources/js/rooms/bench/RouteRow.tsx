@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Route } from '../../api/types';
 import { money } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
+import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 
@@ -43,7 +44,7 @@ export function RouteRow({ route, diets, busy, beside, full, onBeside, onTake, o
                     {route.name}
                 </h3>
                 <Box sx={{ color: 'var(--ink-soft)', fontSize: 12.5, lineHeight: 1.25 }}>
-                    fit <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
+                    <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
                 </Box>
             </Box>
             <Box sx={{ fontSize: 13, lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>
