@@ -71,7 +71,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: Props) {
 const digits = (rail: Rail) => (rail.property.startsWith('set') || rail.property === 'pH' || rail.property === 'acid' ? 2 : 1);
 
 /** A segment shorter than this, of 100 × 100, says its name only when it is touched. */
-const READABLE = 1100;
+const READABLE = 1500;
 
 /** How a property stands in words: what there is of what is wanted. */
 export function PayFigures({ rail, layer }: { rail: Rail; layer?: number }) {
@@ -142,7 +142,7 @@ function Segments({ shares, length, unpaid, kind, hue, lit, onLit }: SegmentProp
                     key={share.ingredient} title={`${share.name} ${said}: ${Math.round(share.of100)} of 100`}
                     onPointerEnter={() => onLit(share.ingredient)} onPointerLeave={() => onLit(null)} onPointerDown={() => onLit(share.ingredient)}
                     sx={{
-                        width: `${(share.of100 * length) / 100}%`, minWidth: 0, boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'clip', px: '4px', color: 'var(--ink)',
+                        width: `${(share.of100 * length) / 100}%`, minWidth: 0, boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis', px: '4px', color: 'var(--ink)',
                         border: kind === 'was' ? '1px dashed var(--ink-soft)' : '1px solid var(--panel)', borderLeftStyle: kind === 'was' ? 'dashed' : 'solid',
                         bgcolor: kind === 'was' ? 'transparent' : `rgb(var(--job-${hue}) / 0.24)`,
                         ...(lit === share.ingredient && { outline: '2px solid var(--cobalt)', outlineOffset: '-2px', fontWeight: 700 }),
