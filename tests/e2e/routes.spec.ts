@@ -57,3 +57,28 @@ test('a job says who did it and who does it, and its line is lit with it', async
     await page.getByRole('button', { name: 'in the kitchen’s order' }).click();
     await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'protein');
 });
+
+test('anything is found and done by a word, from the keyboard', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('article').first()).toBeVisible();
+    await page.keyboard.press('Control+k');
+    const finder = page.getByRole('dialog', { name: 'Find or do' });
+    await axe(page);
+    await page.keyboard.type('curd veg');
+    await expect(finder.getByRole('option').first()).toContainText('Passion-fruit curd tartlet, Vegan 1');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Passion-fruit curd tartlet', level: 1 })).toBeVisible();
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type('list key');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog', { name: 'Keys on the Bench' })).toContainText('Balance again');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type('whole mil');
+    await expect(finder.getByRole('option', { name: /^Whole milk/ }).first()).toBeVisible();
+    await page.keyboard.type(' zzz');
+    await expect(finder.getByText('Nothing answers to')).toBeVisible();
+    for (let n = 0; n < 4; n += 1) await page.keyboard.press('Backspace');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /^Whole milk/ })).toBeVisible();
+});

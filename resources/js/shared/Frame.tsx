@@ -3,6 +3,7 @@ import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { useDim } from '../theme/DimProvider';
 import { NoticeBar } from './NoticeBar';
+import { Palette } from './Palette';
 import { Waiting } from './Waiting';
 
 const ROOMS = [
@@ -52,6 +53,7 @@ export function Frame() {
                 </Suspense>
             </Box>
             <NoticeBar />
+            <Palette />
         </Box>
     );
 }

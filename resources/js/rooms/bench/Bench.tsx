@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { type Command, useCommands } from '../../shared/commands';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
@@ -53,6 +54,18 @@ function BenchOf({ id }: { id: number }) {
     const [lit, setLit] = useState<string | null>(null);
     const { undo, redo, canUndo, canRedo } = bench;
 
+    const commands = useMemo<Command[]>(
+        () => [
+            { id: 'grams', name: 'To the first gram figure', key: 'g', act: () => document.querySelector<HTMLInputElement>('[data-grams]')?.focus() },
+            { id: 'balance', name: 'Balance again, pinned lines held', key: 'b', act: () => document.querySelector<HTMLButtonElement>('[data-balance]')?.click() },
+            { id: 'diets', name: 'To the diets', key: 'r', act: () => document.querySelector<HTMLButtonElement>('[data-routes] button')?.focus() },
+            { id: 'undo', name: 'Undo', key: 'u', act: () => canUndo && undo() },
+            { id: 'redo', name: 'Redo', key: 'y', act: () => canRedo && redo() },
+            { id: 'keys', name: 'List the keys', key: '?', act: () => setKeys(true) },
+        ],
+        [undo, redo, canUndo, canRedo],
+    );
+    useCommands(commands);
     useEffect(() => {
         const onKey = (event: KeyboardEvent) => {
             const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
@@ -61,24 +74,16 @@ function BenchOf({ id }: { id: number }) {
                 if (event.shiftKey) redo();
                 else undo();
             } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
-                const keys: Record<string, () => void> = {
-                    '?': () => setKeys(true),
-                    u: () => canUndo && undo(),
-                    y: () => canRedo && redo(),
-                    g: () => document.querySelector<HTMLInputElement>('[data-grams]')?.focus(),
-                    b: () => document.querySelector<HTMLButtonElement>('[data-balance]')?.click(),
-                    r: () => document.querySelector<HTMLButtonElement>('[data-routes] button')?.focus(),
-                };
-                const act = keys[event.key];
-                if (act) {
+                const command = commands.find((one) => one.key === event.key);
+                if (command) {
                     event.preventDefault();
-                    act();
+                    command.act();
                 }
             }
         };
         window.addEventListener('keydown', onKey);
         return () => window.removeEventListener('keydown', onKey);
-    }, [undo, redo, canUndo, canRedo]);
+    }, [undo, redo, commands]);
 
     const isOriginal = data?.original.version_id === id;
     const now = useMemo(() => (data && formula ? { ...data.now, formula } : null), [data, formula]);
@@ -136,7 +141,7 @@ function BenchOf({ id }: { id: number }) {
                 watch={data.watch}
                 onCure={(warning) => bench.edit(cured(formula, warning))}
             />
-            {keys && <KeyList onClose={() => setKeys(false)} />}
+            {keys && <KeyList commands={commands} onClose={() => setKeys(false)} />}
         </Box>
         </WhyProvider>
     );

@@ -2,18 +2,18 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { Link } from 'react-router';
+import type { Command } from '../../shared/commands';
 
-const KEYS = [
-    ['g', 'to the first gram figure'],
+/** Keys of a line, which are of no command. */
+const OF_A_LINE: [string, string][] = [
     ['↑ ↓', 'nudge a gram figure'],
     ['Alt ↑ ↓', 'move the line, over the edge of a layer too'],
-    ['b', 'balance again, pinned lines held'],
-    ['r', 'to the diets'],
-    ['u · y', 'undo · redo (also Ctrl+Z, Ctrl+Shift+Z)'],
-    ['?', 'this list'],
+    ['Ctrl K', 'find a dish, an ingredient, a room, or what to do'],
+    ['Ctrl Z', 'undo; with Shift, redo'],
 ];
 
-export function KeyList({ onClose }: { onClose: () => void }) {
+export function KeyList({ commands, onClose }: { commands: readonly Command[]; onClose: () => void }) {
+    const keys: [string, string][] = [...commands.map((one): [string, string] => [one.key ?? '', one.name]), ...OF_A_LINE];
     return (
         <Dialog open onClose={onClose} aria-labelledby="keys-title">
             <DialogTitle id="keys-title" className="name">
@@ -21,7 +21,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
             </DialogTitle>
             <DialogContent>
                 <dl style={{ display: 'grid', gridTemplateColumns: '70px 1fr', gap: 8, margin: 0 }}>
-                    {KEYS.map(([key, what]) => (
+                    {keys.map(([key, what]) => (
                         <div key={key} style={{ display: 'contents' }}>
                             <dt style={{ fontWeight: 700 }}>{key}</dt>
                             <dd style={{ margin: 0 }}>{what}</dd>

@@ -38,7 +38,7 @@ export function LayerKeeper({ version, layer, name, onKept }: Props) {
             >
                 as a preparation
             </Button>
-            <Dialog open={open} onClose={() => setOpen(false)} onClick={(e) => e.stopPropagation()} aria-label={`Keep ${name} as a preparation`}>
+            <Dialog open={open} onClose={() => setOpen(false)} onClick={(e) => e.stopPropagation()} slotProps={{ paper: { 'aria-label': `Keep ${name} as a preparation` } }}>
                 <DialogTitle>Keep {name} as a preparation</DialogTitle>
                 <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
                     <div>It goes on your shelf with its lines and steps, and stands here as one line. Undo brings the lines back; the preparation stays on the shelf.</div>

@@ -35,7 +35,7 @@ export function Counter() {
                 <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
                     {studio.data?.name ?? 'Counter'}
                 </h1>
-                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.length >= 60 ? 'the first 60 dishes: find the others by name' : `${data.length} dishes ${asked ? 'found' : 'on the counter'}`}</Box>}
+                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.length >= 60 ? 'the first 60 dishes: find the others by name' : `${data.length === 1 ? 'one dish' : `${data.length} dishes`} ${asked ? 'found' : 'on the counter'}`}</Box>}
                 <Box sx={{ flex: 1 }} />
                 <TextField
                     size="small" placeholder="Find a dish" value={sought} onChange={(e) => setSought(e.target.value)} sx={{ width: 220 }}

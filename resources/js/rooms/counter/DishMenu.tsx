@@ -54,8 +54,8 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
                 <MenuItem onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
             </Menu>
             {title !== null && (
-                <Dialog open onClose={() => setTitle(null)} maxWidth="xs" fullWidth aria-label={`Call ${dish.title} otherwise`}>
-                    <DialogTitle>Call it otherwise</DialogTitle>
+                <Dialog open onClose={() => setTitle(null)} maxWidth="xs" fullWidth aria-labelledby="name-title">
+                    <DialogTitle id="name-title" className="name">Call it otherwise</DialogTitle>
                     <DialogContent>
                         <form id="name-form" onSubmit={(e) => { e.preventDefault(); name.mutate(); }}>
                             <TextField autoFocus fullWidth size="small" label="Name of the dish" value={title} onChange={(e) => setTitle(e.target.value)} sx={{ mt: 1 }} error={title.trim() === ''} helperText={title.trim() === '' ? 'A dish needs a name' : undefined} />

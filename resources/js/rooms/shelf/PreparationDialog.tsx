@@ -57,7 +57,7 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
     const made = check.error ? undefined : check.data;
     const title = of ? `Change ${of.name}` : 'Make a preparation';
     return (
-        <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-label={title}>
+        <Dialog open onClose={onClose} maxWidth="md" fullWidth slotProps={{ paper: { 'aria-label': title } }}>
             <DialogTitle>{title}</DialogTitle>
             <DialogContent sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 2 }}>
                 <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, pt: 1 }}>
