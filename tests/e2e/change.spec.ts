@@ -128,37 +128,37 @@ test('name, kind, portions and serving are changed by keyboard, and what cannot 
 
 test('a version and a dish are copied, removed, and brought back from the drawer', async ({ page, faults }) => {
     faults.expected.push(/404/);
-    await openBench(page, 'Frozen quince bar', 'Original');
+    await openBench(page, 'Dark-hours chestnut pot', 'Original');
     await page.getByRole('button', { name: 'This version' }).click();
     await page.getByRole('menuitem', { name: 'Make a copy beside it' }).click();
     await expect(page.getByRole('link', { name: 'Variant 1' })).toHaveAttribute('aria-current', 'page');
     await page.getByRole('button', { name: 'This version' }).click();
     await page.getByRole('menuitem', { name: 'Remove this version' }).click();
-    await expect(page.getByText('Frozen quince bar, Variant 1 is removed.')).toBeVisible();
+    await expect(page.getByText('Dark-hours chestnut pot, Variant 1 is removed.')).toBeVisible();
     await expect(page.getByRole('link', { name: 'Variant 1' })).toHaveCount(0);
     await axe(page);
     await page.getByRole('button', { name: 'Bring it back' }).click();
     await expect(page.getByRole('link', { name: 'Variant 1' })).toBeVisible();
 
     await page.goto('/');
-    await page.getByRole('button', { name: 'What to do with Frozen quince bar' }).click();
+    await page.getByRole('button', { name: 'What to do with Dark-hours chestnut pot' }).click();
     await page.getByRole('menuitem', { name: 'Make a copy' }).click();
-    const copy = page.getByRole('article', { name: 'Frozen quince bar, copy' });
+    const copy = page.getByRole('article', { name: 'Dark-hours chestnut pot, copy' });
     await expect(copy).toBeVisible();
     await expect(copy.getByRole('link', { name: 'Variant 1' })).toBeVisible();
-    await page.getByRole('button', { name: 'What to do with Frozen quince bar, copy' }).click();
+    await page.getByRole('button', { name: 'What to do with Dark-hours chestnut pot, copy' }).click();
     await page.getByRole('menuitem', { name: 'Remove' }).click();
     await expect(copy).toHaveCount(0);
     await page.reload();
     await page.getByRole('button', { name: 'Removed', exact: true }).click();
     const drawer = page.getByRole('dialog', { name: 'Removed' });
     await axe(page);
-    await drawer.getByRole('article', { name: 'Frozen quince bar, copy' }).getByRole('button', { name: 'Bring it back' }).click();
+    await drawer.getByRole('article', { name: 'Dark-hours chestnut pot, copy' }).getByRole('button', { name: 'Bring it back' }).click();
     await expect(drawer.getByText('Nothing was removed.')).toBeVisible();
     await drawer.getByRole('button', { name: 'Close' }).click();
     await expect(copy).toBeVisible();
     // For good, and only then is anything asked.
-    await page.getByRole('button', { name: 'What to do with Frozen quince bar, copy' }).click();
+    await page.getByRole('button', { name: 'What to do with Dark-hours chestnut pot, copy' }).click();
     await page.getByRole('menuitem', { name: 'Remove' }).click();
     await expect(copy).toHaveCount(0);
     await page.getByRole('button', { name: 'Removed', exact: true }).click();

@@ -35,6 +35,9 @@ final readonly class Tin
     /** A straight glass as high as it is wide. */
     public static function glass(int $count, float $volumeMl): self
     {
+        if ($count < 1 || $count > 10000) {
+            throw Nonsense::of('tin', \sprintf('%d x glass', $count), 'give a number from 1 to 10000');
+        }
         if ($volumeMl < 5.0 || $volumeMl > 20000.0) {
             throw Nonsense::of('tin', \sprintf('glass %s ml', $volumeMl), 'give a volume between 5 and 20000 ml');
         }
@@ -59,13 +62,13 @@ final readonly class Tin
             default => 25.4,
         }, 1);
         if (preg_match("/^\\s*{$count}round\\s+$n\\s*[x×]\\s*$n$unit\\s*$/iu", $text, $m)) {
-            return self::round(max(1, (int) $m[1]), $mm($m[2], $m[4] ?? null), $mm($m[3], $m[4] ?? null));
+            return self::round($m[1] === '' ? 1 : (int) $m[1], $mm($m[2], $m[4] ?? null), $mm($m[3], $m[4] ?? null));
         }
         if (preg_match("/^\\s*{$count}rect\\s+$n\\s*[x×]\\s*$n\\s*[x×]\\s*$n$unit\\s*$/iu", $text, $m)) {
-            return self::rect(max(1, (int) $m[1]), $mm($m[2], $m[5] ?? null), $mm($m[3], $m[5] ?? null), $mm($m[4], $m[5] ?? null));
+            return self::rect($m[1] === '' ? 1 : (int) $m[1], $mm($m[2], $m[5] ?? null), $mm($m[3], $m[5] ?? null), $mm($m[4], $m[5] ?? null));
         }
         if (preg_match("/^\\s*{$count}glass\\s+$n\\s*(?:ml)?\\s*$/iu", $text, $m)) {
-            return self::glass(max(1, (int) $m[1]), (float) $m[2]);
+            return self::glass($m[1] === '' ? 1 : (int) $m[1], (float) $m[2]);
         }
 
         throw Nonsense::of('tin', $text, 'write it like "round 200 x 60 mm", "12 x round 80 x 20 mm", "rect 300 x 200 x 40 mm" or "glass 150 ml"');

@@ -25,6 +25,10 @@ final class TinTest extends TestCase
             'many' => ['12 x round 8 x 2 cm', '12 x round 80 x 20 mm'],
             'a glass' => ['6 x glass 150 ml', '6 x glass 150 ml'],
             'spoken' => ['a 9-inch springform', 'round 229 x 65 mm'],
+            'two of them' => ['two 8 inch round cake tins', '2 x round 203 x 50 mm'],
+            'inches first' => ['9 inch round cake tin', 'round 229 x 50 mm'],
+            'by its name' => ['Loaf tin 900 g', 'rect 230 x 130 x 70 mm'],
+            'fluid ounces' => ['6 x glass 4 oz', '6 x glass 118 ml'],
             'spoken glasses' => ['six 150 ml ramekins', '6 x glass 150 ml'],
         ];
     }
@@ -39,7 +43,7 @@ final class TinTest extends TestCase
     /** @return array<string, array{string}> */
     public static function absurd(): array
     {
-        return ['too wide' => ['round 201 x 6 cm'], 'too deep' => ['round 20 x 51 cm'], 'no size' => ['a nice tin'], 'nothing' => ['round x mm'], 'another unit' => ['round 2 x 1 m']];
+        return ['too wide' => ['round 201 x 6 cm'], 'too deep' => ['round 20 x 51 cm'], 'no size' => ['a nice tin'], 'nothing' => ['round x mm'], 'another unit' => ['round 2 x 1 m'], 'none of them' => ['0 x round 80 x 20 mm'], 'no glass' => ['0 x glass 80 ml']];
     }
 
     #[DataProvider('absurd')]

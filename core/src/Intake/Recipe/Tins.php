@@ -49,6 +49,24 @@ final class Tins
     /** What somebody writes of a vessel: the words of the text form, or any kitchen's. */
     public static function read(string $text): Tin
     {
+        $bare = static fn(string $name): string => trim((string) preg_replace('/\s*\(.*\)|\s+/u', ' ', mb_strtolower($name)));
+        foreach (self::common() as $tin) {
+            if ($bare($tin['name']) === $bare($text)) {
+                return Tin::parse($tin['words']);
+            }
+        }
+        // Two 8 inch round cake tins: as many of one.
+        if (preg_match('/^(' . self::COUNT . ')\s+(?!(?:cm|mm|in|inch|inches|x|by)\b)(?:x\s+)?(.*\d.*\b(?:tin|pan|ring|dish|mould|mold)(?:e?s)\b.*)$/iu', trim($text), $m) === 1) {
+            $one = self::of((string) preg_replace('/\b(tin|pan|ring|dish|mould|mold)e?s\b/iu', '$1', $m[2]));
+            if ($one !== null && self::count(mb_strtolower($m[1])) > 1) {
+                return Tin::parse($one)->times(self::count(mb_strtolower($m[1])));
+            }
+        }
+        // A US fluid ounce is 29.57 ml (NIST Handbook 44, Appendix C).
+        if (preg_match('/^\s*(?:(\d+)\s*[x×]\s*)?(\d+(?:\.\d+)?)?\s*glass(?:es)?\s+(\d+(?:\.\d+)?)\s*(?:fl\.?\s*)?oz\s*$/iu', $text, $m) === 1) {
+            return Tin::glass(($m[1] . $m[2]) === '' ? 1 : (int) ($m[1] . $m[2]), round(29.5735 * (float) $m[3]));
+        }
+
         return Tin::parse(self::of($text) ?? $text);
     }
 
@@ -121,6 +139,6 @@ final class Tins
 
     private static function count(string $words): int
     {
-        return max(1, (int) (Numbers::take($words)['value'] ?? 0));
+        return (int) (Numbers::take($words)['value'] ?? 0);
     }
 }

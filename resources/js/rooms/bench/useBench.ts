@@ -34,7 +34,13 @@ export function useBench(id: number) {
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
     /** Keeps a formula now, or tells why it cannot be: for a dialog that stays open until it is. */
     const keep = (next: Formula) => saver.alone((now) => call<BenchData>('PATCH', `versions/${id}`, { formula: next }, undefined, now));
-    const step = (way: 'undo' | 'redo') => write((now) => call<BenchData>('POST', `versions/${id}/${way}`, undefined, undefined, now));
+    const step = (way: 'undo' | 'redo') =>
+        write(async (now) => {
+            // Pressed twice, the second finds what the first left: there may be nothing more to go back to.
+            const left = client.getQueryData(versionQuery(id).queryKey);
+            if (left && !left.version.standing[way === 'undo' ? 'can_undo' : 'can_redo']) return left;
+            return call<BenchData>('POST', `versions/${id}/${way}`, undefined, undefined, now);
+        });
     /** Sets what is wanted of a layer's property by hand; a null takes back everything wanted of the layer. */
     const want = (layer: string, property: string, value: number | null) => {
         if (!data) return;
