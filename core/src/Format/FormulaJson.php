@@ -80,7 +80,7 @@ final readonly class FormulaJson
                 measured: $this->measured($data['measured'] ?? []),
             );
         } catch (Nonsense $nonsense) {
-            throw Unreadable::json($nonsense->getMessage());
+            throw Unreadable::value($nonsense);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Fault\Failure;
+use Transmuta\Fault\Nonsense;
 
 /** A text that cannot be read as a formula: names the line (1 is the first), the reason and the mend. */
 final class Unreadable extends \InvalidArgumentException implements Failure
@@ -27,6 +28,12 @@ final class Unreadable extends \InvalidArgumentException implements Failure
     public static function noLines(): self
     {
         return new self(1, 'There is no ingredient line.', 'Write at least one, such as "120 g lemon juice".');
+    }
+
+    /** A value of a form that cannot be meant: said in its own words, whatever form it came in. */
+    public static function value(Nonsense $nonsense): self
+    {
+        return new self(1, $nonsense->getMessage(), 'Correct it and keep it again; nothing typed is lost.');
     }
 
     public static function json(string $reason): self

@@ -61,6 +61,17 @@ final class FormulaJsonTest extends TestCase
         Kit::engine()->json->read($data);
     }
 
+    public function testAValueThatCannotBeIsToldInACooksWordsAndNotAsAForm(): void
+    {
+        try {
+            Kit::engine()->json->read(['layers' => [['name' => 'A', 'tin' => 'moon pan', 'lines' => []]]]);
+            self::fail('It was read.');
+        } catch (Unreadable $unreadable) {
+            self::assertStringStartsWith('tin: "moon pan" cannot be right', $unreadable->reason);
+            self::assertStringContainsString('round 200 x 60 mm', $unreadable->reason);
+        }
+    }
+
     public function testBrokenJsonIsToldAsSuch(): void
     {
         $this->expectException(Unreadable::class);

@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { PropertyRow } from './PropertyRow';
-import { STANDING } from '../../shared/routeWords';
+import { asked, STANDING } from '../../shared/routeWords';
 import { WhoPays } from './WhoPays';
 
 /** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */
@@ -87,7 +87,7 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>
                 <Button variant="contained" onClick={onTake}>
-                    Take it
+                    {asked(route) === '' ? 'Take it' : `${asked(route)}. Take it all the same`}
                 </Button>
             </DialogActions>
         </Dialog>
