@@ -26,10 +26,8 @@ Route::apiResource('dishes', DishController::class)->only(['index', 'store', 'sh
 Route::patch('dishes/{dish}', [DishController::class, 'update']);
 Route::post('dishes/{dish}/copies', [DishController::class, 'copy']);
 Route::get('removed', [RemovedController::class, 'index']);
-Route::put('removed/dishes/{dish}', [RemovedController::class, 'restoreDish'])->whereNumber('dish');
-Route::put('removed/versions/{version}', [RemovedController::class, 'restoreVersion'])->whereNumber('version');
-Route::delete('removed/dishes/{dish}', [RemovedController::class, 'destroyDish'])->whereNumber('dish');
-Route::delete('removed/versions/{version}', [RemovedController::class, 'destroyVersion'])->whereNumber('version');
+Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions'])->whereNumber('id');
+Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions'])->whereNumber('id');
 // What an answer costs before anything of ours is computed; bin/bench measures against it.
 Route::get('floor', static fn() => response()->json([]));
 Route::get('studio', StudioController::class);

@@ -213,7 +213,7 @@ final readonly class History
     private function headed(Version $version, int $revision, ?Formula $was): void
     {
         DB::table('heads')->upsert([['version_id' => $version->id, 'revision_id' => $revision]], ['version_id'], ['revision_id']);
-        [$had, $holds] = [$was === null ? [] : self::holds($was), self::holds($version->formula)];
+        [$had, $holds] = [$was?->holds() ?? [], $version->formula->holds()];
         $gone = array_map(strval(...), array_keys(array_diff_key($had, $holds)));
         if ($gone !== []) {
             DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', $gone)->delete();
@@ -230,18 +230,5 @@ final readonly class History
             // The dish is called what its original is, and its summary is made anew.
             DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title, 'family' => $version->formula->family->value]);
         }
-    }
-
-    /** @return array<string, float> g by ingredient */
-    private static function holds(Formula $formula): array
-    {
-        $holds = [];
-        foreach ($formula->layers as $layer) {
-            foreach ($layer->understood() as $line) {
-                $holds[(string) $line->ingredient] = ($holds[(string) $line->ingredient] ?? 0.0) + $line->grams;
-            }
-        }
-
-        return $holds;
     }
 }

@@ -15,12 +15,7 @@ final readonly class Lots
     /** @return list<string> ids of what goes into it, to the end: its own lines and those of what the kitchen makes for it */
     public function within(Formula $formula): array
     {
-        $open = [];
-        foreach ($formula->layers as $layer) {
-            foreach ($layer->understood() as $line) {
-                $open[] = (string) $line->ingredient;
-            }
-        }
+        $open = array_map(strval(...), array_keys($formula->holds()));
         $all = [];
         while ($open !== []) {
             $slug = array_pop($open);

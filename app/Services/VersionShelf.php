@@ -68,18 +68,15 @@ final class VersionShelf
     public function stamp(Formula $formula, array $seen = []): array
     {
         $stamp = $rows = [];
-        foreach ($formula->layers as $layer) {
-            foreach ($layer->understood() as $line) {
-                $slug = (string) $line->ingredient;
-                $hash = $seen[$slug] ?? $this->shelf->hash($slug);
-                if ($hash === null) {
-                    continue;
-                }
-                $stamp[$slug] = $hash;
-                $row = isset($seen[$slug]) ? null : $this->shelf->row($slug);
-                if ($row !== null) {
-                    $rows[$hash] = ['hash' => $hash, 'slug' => $slug, 'content' => json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
-                }
+        foreach (array_map(strval(...), array_keys($formula->holds())) as $slug) {
+            $hash = $seen[$slug] ?? $this->shelf->hash($slug);
+            if ($hash === null) {
+                continue;
+            }
+            $stamp[$slug] = $hash;
+            $row = isset($seen[$slug]) ? null : $this->shelf->row($slug);
+            if ($row !== null) {
+                $rows[$hash] = ['hash' => $hash, 'slug' => $slug, 'content' => json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
             }
         }
         if ($rows !== []) {

@@ -66,6 +66,21 @@ final class RemovedTest extends FeatureCase
         $this->deleteJson("/api/versions/$original->id")->assertUnprocessable()->assertJsonPath('field', 'version');
     }
 
+    public function testWhatComesBackNeverMeetsAnotherOfItsName(): void
+    {
+        $original = $this->dish('Dark-hours chestnut pot')->versions[0];
+        $formula = $this->formulaOf($original);
+        $beside = fn(): array => (array) $this->postJson("/api/versions/$original->id/versions", ['diets' => [], 'formula' => $formula])->assertCreated()->json('version');
+        $first = $beside();
+        $this->deleteJson("/api/versions/$first[id]")->assertNoContent();
+        $second = $beside();
+        self::assertSame(['Variant 1', 'Variant 2'], [$first['name'], $second['name']]);
+        $this->putJson("/api/removed/versions/$first[id]")->assertNoContent();
+        $names = array_column((array) $this->getJson("/api/versions/$original->id")->json('lineage'), 'name');
+        self::assertSame($names, array_unique($names));
+        $this->putJson("/api/removed/moons/$first[id]")->assertNotFound();
+    }
+
     public function testARemovedDishComesBackOrGoesForGood(): void
     {
         $dish = $this->dish();

@@ -98,9 +98,9 @@ final class BesideController extends Controller
     {
         /** @var array{0: Version, 1: bool} $made */
         $made = DB::transaction(function () use ($version, $formula, $stem, $brief, $origin): array {
-            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same.
+            // The dish's rows are held while the name is chosen, so that two windows cannot choose the same, and no name is one that may come back.
             /** @var list<string> $names */
-            $names = Version::query()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
+            $names = Version::withTrashed()->where('dish_id', $version->dish_id)->lockForUpdate()->pluck('name')->all();
             for ($n = 1; \in_array("$stem $n", $names, true); ++$n);
             $same = self::takenBefore($version, $brief, $origin);
             if ($same !== null) {

@@ -111,7 +111,7 @@ final class LotController extends Controller
 
         return new JsonResponse(array_map(static fn(Trial $trial): array => [
             'trial_id' => $trial->id, 'version_id' => $trial->version_id, 'dish' => $trial->version->dish->title, 'version' => $trial->version->name, 'revision' => $trial->revision->number,
-            'made_on' => $trial->made_on, 'grams' => self::gramsOf($trial, $lot->slug),
+            'made_on' => $trial->made_on, 'grams' => round($trial->revision->formula->holds()[$lot->slug] ?? 0.0, 2),
         ], array_values($query->get()->all())));
     }
 
@@ -152,18 +152,5 @@ final class LotController extends Controller
         });
 
         return new JsonResponse(null, 204);
-    }
-
-    /** g of the ingredient in what was made; 0 where it was in a preparation. */
-    private static function gramsOf(Trial $trial, string $slug): float
-    {
-        $grams = 0.0;
-        foreach ($trial->revision->formula->layers as $layer) {
-            foreach ($layer->understood() as $line) {
-                $grams += $line->ingredient === $slug ? $line->grams : 0.0;
-            }
-        }
-
-        return round($grams, 2);
     }
 }

@@ -43,57 +43,33 @@ final class RemovedController extends Controller
     }
 
     #[OA\Put(
-        path: '/api/removed/dishes/{dish}',
-        summary: 'Brings a dish back',
-        operationId: 'Removed.restoreDish',
-        parameters: [new InPath('dish')],
+        path: '/api/removed/{kind}/{id}',
+        summary: 'Brings a dish or a version back',
+        operationId: 'Removed.restore',
+        parameters: [new InPath('kind', 'string'), new InPath('id')],
         responses: [new Done(), new Wrong()],
     )]
-    public function restoreDish(int $dish): JsonResponse
+    public function restore(string $kind, int $id): JsonResponse
     {
-        Removal::back($this->dishes()->findOrFail($dish));
-
-        return new JsonResponse(null, 204);
-    }
-
-    #[OA\Put(
-        path: '/api/removed/versions/{version}',
-        summary: 'Brings a version back',
-        operationId: 'Removed.restoreVersion',
-        parameters: [new InPath('version')],
-        responses: [new Done(), new Wrong()],
-    )]
-    public function restoreVersion(int $version): JsonResponse
-    {
-        Removal::versionBack($this->versions()->findOrFail($version));
+        if ($kind === 'dishes') {
+            Removal::back($this->dishes()->findOrFail($id));
+        } else {
+            Removal::versionBack($this->versions()->findOrFail($id));
+        }
 
         return new JsonResponse(null, 204);
     }
 
     #[OA\Delete(
-        path: '/api/removed/dishes/{dish}',
-        summary: 'Removes a dish for good, with its versions and their trials',
-        operationId: 'Removed.destroyDish',
-        parameters: [new InPath('dish')],
+        path: '/api/removed/{kind}/{id}',
+        summary: 'Removes a dish or a version for good, with its trials',
+        operationId: 'Removed.destroy',
+        parameters: [new InPath('kind', 'string'), new InPath('id')],
         responses: [new Done(), new Wrong()],
     )]
-    public function destroyDish(int $dish): JsonResponse
+    public function destroy(string $kind, int $id): JsonResponse
     {
-        DB::transaction(fn(): ?bool => $this->dishes()->findOrFail($dish)->forceDelete());
-
-        return new JsonResponse(null, 204);
-    }
-
-    #[OA\Delete(
-        path: '/api/removed/versions/{version}',
-        summary: 'Removes a version for good, with its trials',
-        operationId: 'Removed.destroyVersion',
-        parameters: [new InPath('version')],
-        responses: [new Done(), new Wrong()],
-    )]
-    public function destroyVersion(int $version): JsonResponse
-    {
-        DB::transaction(fn(): ?bool => $this->versions()->findOrFail($version)->forceDelete());
+        DB::transaction(fn(): ?bool => ($kind === 'dishes' ? $this->dishes() : $this->versions())->findOrFail($id)->forceDelete());
 
         return new JsonResponse(null, 204);
     }

@@ -73,6 +73,19 @@ final readonly class Formula
         return new self($this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $this->layers, $method, $this->measured);
     }
 
+    /** @return array<string, float> g of each ingredient in all its layers, by id */
+    public function holds(): array
+    {
+        $holds = [];
+        foreach ($this->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $holds[(string) $line->ingredient] = ($holds[(string) $line->ingredient] ?? 0.0) + $line->grams;
+            }
+        }
+
+        return $holds;
+    }
+
     /** @return list<Line> lines computed from a guess that nobody has confirmed, in order */
     public function provisional(): array
     {

@@ -145,12 +145,6 @@ final readonly class Reference
         return $tables;
     }
 
-    /** @return list<string> the files {@see tables} reads */
-    public static function files(): array
-    {
-        return array_map(static fn(string $name): string => \dirname(__DIR__, 2) . "/data/reference/$name.csv", array_keys(self::KEYS));
-    }
-
     /** @throws BrokenTable if a table is missing or a row is malformed */
     public static function standard(): self
     {

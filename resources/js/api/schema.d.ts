@@ -409,7 +409,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/removed/dishes/{dish}": {
+    "/api/removed/{kind}/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -417,29 +417,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Brings a dish back */
-        put: operations["Removed.restoreDish"];
+        /** Brings a dish or a version back */
+        put: operations["Removed.restore"];
         post?: never;
-        /** Removes a dish for good, with its versions and their trials */
-        delete: operations["Removed.destroyDish"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/removed/versions/{version}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Brings a version back */
-        put: operations["Removed.restoreVersion"];
-        post?: never;
-        /** Removes a version for good, with its trials */
-        delete: operations["Removed.destroyVersion"];
+        /** Removes a dish or a version for good, with its trials */
+        delete: operations["Removed.destroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3244,12 +3226,13 @@ export interface operations {
             };
         };
     };
-    "Removed.restoreDish": {
+    "Removed.restore": {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                dish: number;
+                kind: string;
+                id: number;
             };
             cookie?: never;
         };
@@ -3273,70 +3256,13 @@ export interface operations {
             };
         };
     };
-    "Removed.destroyDish": {
+    "Removed.destroy": {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                dish: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description What is wrong, where, and the mend */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    "Removed.restoreVersion": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description What is wrong, where, and the mend */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    "Removed.destroyVersion": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
+                kind: string;
+                id: number;
             };
             cookie?: never;
         };

@@ -46,8 +46,22 @@ final class Tins
         ];
     }
 
-    /** What somebody writes of a vessel: the words of the text form, or any kitchen's. */
+    /**
+     * What somebody writes of a vessel: the words of the text form, or any kitchen's.
+     *
+     * @throws Nonsense if it is none of these
+     */
     public static function read(string $text): Tin
+    {
+        try {
+            return Tin::parse($text);
+        } catch (Nonsense $nonsense) {
+            // Only what is not in the form's own words is looked at further: a dish is read more often than its tin is written.
+            return self::spoken($text) ?? throw $nonsense;
+        }
+    }
+
+    private static function spoken(string $text): ?Tin
     {
         $bare = static fn(string $name): string => trim((string) preg_replace('/\s*\(.*\)|\s+/u', ' ', mb_strtolower($name)));
         foreach (self::common() as $tin) {
@@ -66,8 +80,9 @@ final class Tins
         if (preg_match('/^\s*(?:(\d+)\s*[x×]\s*)?(\d+(?:\.\d+)?)?\s*glass(?:es)?\s+(\d+(?:\.\d+)?)\s*(?:fl\.?\s*)?oz\s*$/iu', $text, $m) === 1) {
             return Tin::glass(($m[1] . $m[2]) === '' ? 1 : (int) ($m[1] . $m[2]), round(29.5735 * (float) $m[3]));
         }
+        $words = self::of($text);
 
-        return Tin::parse(self::of($text) ?? $text);
+        return $words === null ? null : Tin::parse($words);
     }
 
     /** The vessel in the words of the text form; null where a text speaks of none by its size. */
