@@ -38,12 +38,16 @@ function Finder({ onClose }: { onClose: () => void }) {
     const navigate = useNavigate();
     const [sought, setSought] = useState('');
     const [at, setAt] = useState(0);
-    const dishes = useQuery(dishesQuery());
+    // The counter lists the first of many; the longest word that is sought finds the others by their name.
+    const first = useQuery(dishesQuery());
+    const longest = sought.split(/\s+/).reduce((best, word) => (word.length > best.length ? word : best), '');
+    const named = useQuery({ ...dishesQuery(longest), enabled: longest !== '' });
+    const dishes = [...new Map([...(first.data ?? []), ...(named.data ?? [])].map((dish) => [dish.id, dish])).values()];
     const shelf = useQuery({ ...shelfQuery(), enabled: sought.trim().length > 1 });
     const go = (to: string) => () => void navigate(to);
     const all: Found[] = [
         ...useRegistered().map((one) => ({ id: `do ${one.id}`, name: one.name, kind: 'do', key: one.key, act: one.act })),
-        ...(dishes.data ?? []).flatMap((dish) => dish.versions.map((version) => ({ id: `version ${version.id}`, name: `${dish.title}, ${version.name}`, kind: dish.family, act: go(`/bench/${version.id}`) }))),
+        ...dishes.flatMap((dish) => dish.versions.map((version) => ({ id: `version ${version.id}`, name: `${dish.title}, ${version.name}`, kind: dish.family, act: go(`/bench/${version.id}`) }))),
         ...ROOMS.map(([name, to]) => ({ id: `room ${to}`, name, kind: 'room', act: go(to) })),
         ...(shelf.data ?? []).map((one) => ({ id: `shelf ${one.id}`, name: one.name, kind: 'shelf', act: go(`/shelf/${one.id}`) })),
     ];

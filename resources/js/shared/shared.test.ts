@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { DishSummary, Facts, Rail } from '../api/types';
 import { standing } from './standing';
 import { verdict } from '../rooms/bench/PortionFacts';
-import { railPlace, railVerdict } from '../rooms/bench/railWords';
+import { railVerdict } from '../rooms/bench/railWords';
 import { decisions } from '../rooms/counter/decisions';
 import { compareStep } from './trial/compareStep';
 import { grams, money } from './numbers';
@@ -26,11 +26,6 @@ describe('a rail', () => {
         expect(railVerdict(rail(1.01))).toBe('firmer');
         expect(railVerdict(rail(-2, 'fat'))).toBe('leaner');
         expect(railVerdict(rail(2, 'acid'))).toBe('sharper');
-    });
-    it('stays on its track', () => {
-        expect(railPlace(0)).toBe(50);
-        expect(railPlace(99)).toBe(98);
-        expect(railPlace(-99)).toBe(2);
     });
 });
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Rail } from '../../api/types';
 import { lean } from './payers';
-import { movedTarget, railName, railUnit } from './railWords';
+import { movedTarget, railName, railUnit, verdictColour } from './railWords';
 
 const W = 46;
 const H = 28;
@@ -20,7 +20,7 @@ export function Beam({ rail, onWant }: { rail: Rail; onWant?: ((value: number) =
     };
     // More wanted lifts what there is.
     const degrees = lean(rail.residual - share * 6);
-    const colour = rail.met ? 'var(--cobalt)' : Math.abs(rail.residual) > 2 ? 'var(--beet)' : 'var(--yolk)';
+    const colour = rail.met ? 'var(--cobalt)' : verdictColour(rail);
     const drawing = (
         <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} aria-hidden style={{ display: 'block', overflow: 'visible' }}>
             <path d={`M${W / 2} 9 l4.5 17 h-9 z`} fill={colour} />

@@ -24,7 +24,7 @@ const WORDS: Record<Job, string> = {
 function gives(row: LedgerRow): string {
     const by = Object.keys(row.setBy).join(', ').replaceAll('-', ' ');
     return (Object.keys(WORDS) as Job[])
-        .filter((job) => (row.shares[job] ?? 0) >= 0.01)
+        .filter((job) => (row.shares[job] ?? 0) > 0)
         .map((job) => `${percent(row.shares[job] ?? 0)} % of ${WORDS[job]}${job === 'set' && by ? ` (by ${by})` : ''}`)
         .join(', ');
 }
@@ -79,12 +79,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
         const to = at && oneFurther(formula, at, up);
         if (at && to) onMove(at, to);
     };
-    const answer = (
-        <WhatIsIt
-            line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })}
-            onText={rewrite}
-        />
-    );
+    const answer = <WhatIsIt line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })} onText={rewrite} />;
     return (
         <Box
             sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }), ...(lit && { bgcolor: 'var(--cobalt-wash)', borderRadius: '6px' }) }}
@@ -135,11 +130,9 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                     {name}
                 </Box>
                 <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
-                {(
-                    <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)', display: 'inline-block' }}>
-                        {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone)].filter(Boolean).join(' · ')}
-                    </Box>
-                )}
+                <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)', display: 'inline-block' }}>
+                    {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone)].filter(Boolean).join(' · ')}
+                </Box>
             </Box>
             {guess && (
                 <Box component="span" sx={{ gridColumn: '3 / -1', gridRow: 2, fontSize: 13, color: 'var(--yolk)', pb: '3px', lineHeight: 1.2 }}>
@@ -161,7 +154,8 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                             {line.text && line.text !== row.name && <p style={{ margin: '6px 0', color: 'var(--ink-soft)' }}>written: “{line.text}”</p>}
                             {guess && line.doubt && <p style={{ margin: '6px 0' }}>{line.doubt}.</p>}
                             {guess && answer}
-                            <p style={{ margin: '6px 0' }}>{why('grams', 'the mass', line.trace || `${grams(row.grams)} g, typed here`)}</p>
+                            <p style={{ margin: '6px 0 0' }}>{why('grams', 'the mass', line.trace || `${grams(row.grams)} g, typed here`)}</p>
+                            <p style={{ margin: '0 0 6px', color: 'var(--ink-soft)' }}>{row.share >= 0.1 ? percent(row.share) : (row.share * 100).toFixed(1)} % of its layer by mass</p>
                             {row.ingredient && (
                                 <p style={{ margin: '6px 0' }}>
                                     <Link to={`/shelf/${row.ingredient}`}>What it holds, and its packet</Link>

@@ -1,29 +1,33 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { BenchData, Job, Rail } from '../../api/types';
+import type { BenchData, Job } from '../../api/types';
 import { Term } from '../../shared/Term';
-import { Why } from '../../shared/why/Why';
 import { Beam } from './Beam';
 import { lengths, payRows, type PayRow, type Share } from './payers';
-import { railName, railPath, railUnit, railVerdict, wantedKey } from './railWords';
+import { PayFigures } from './PayFigures';
+import { railName, railVerdict, verdictColour, wantedKey } from './railWords';
 
 /** Fill of a job's segment; those without a colour of their own take the set's. */
 const HUE: Partial<Record<Job, string>> = { set: 'set', sweet: 'sweet', fat: 'fat', firm: 'fat', acid: 'acid', air: 'air', protein: 'protein' };
 
+/** A segment shorter than this, of 100 × 100, says its name only when it is touched. */
+const READABLE = 1500;
+
 /** Properties that are terms. */
 const TERMS: Record<string, string> = { set: 'ge', sweetness: 'se', acid: 'acid', pH: 'ph', fat: 'richness', 'firm fat': 'firm-fat', water: 'moisture', 'sugar body': 'sugar-body', emulsion: 'free-fat' };
 
-interface Props {
+export interface PayersProps {
     data: BenchData;
     layer: number;
+    /** The ingredient that is lit, here and in the ledger. */
     lit: string | null;
     onLit: (ingredient: string | null) => void;
     onWant: (layer: string, property: string, value: number | null) => void;
 }
 
 /** One row a job: a balance that leans by how far it is off, who did it in the original and who does it now, and what nobody pays. */
-export function Payers({ data, layer, lit, onLit, onWant }: Props) {
+export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
     const [isWorstFirst, setWorstFirst] = useState(() => localStorage.getItem('payers') !== 'kitchen');
     const isOriginal = data.original.version_id === data.version.id;
     const name = data.now.reading.layers[layer]?.name ?? '';
@@ -68,25 +72,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: Props) {
     );
 }
 
-const digits = (rail: Rail) => (rail.property.startsWith('set') || rail.property === 'pH' || rail.property === 'acid' ? 2 : 1);
-
-/** A segment shorter than this, of 100 × 100, says its name only when it is touched. */
-const READABLE = 1500;
-
-/** How a property stands in words: what there is of what is wanted. */
-export function PayFigures({ rail, layer }: { rail: Rail; layer?: number }) {
-    const now = rail.now.toFixed(digits(rail));
-    return (
-        <>
-            {rail.now_word && <>{rail.now_word}, </>}
-            {layer !== undefined && railPath(rail) ? <Why path={`layers.${layer}.${railPath(rail)}`} of={railName(rail)}>{now}</Why> : now} of {rail.target.toFixed(digits(rail))} {railUnit(rail)}
-        </>
-    );
-}
-
-export const verdictColour = (rail: Rail) => (rail.met ? 'var(--herb)' : Math.abs(rail.residual) > 2 ? 'var(--beet)' : 'var(--yolk)');
-
-function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; lit: string | null; onLit: Props['onLit']; onWant: ((value: number) => void) | undefined }) {
+function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; lit: string | null; onLit: PayersProps['onLit']; onWant: ((value: number) => void) | undefined }) {
     const { rail, job } = row;
     const long = rail ? lengths(rail) : { was: 0, is: 100, unpaid: 0 };
     const hue = HUE[job ?? 'set'] ?? 'set';
@@ -129,7 +115,7 @@ interface SegmentProps {
     kind: 'was' | 'is';
     hue: string;
     lit: string | null;
-    onLit: Props['onLit'];
+    onLit: PayersProps['onLit'];
 }
 
 function Segments({ shares, length, unpaid, kind, hue, lit, onLit }: SegmentProps) {

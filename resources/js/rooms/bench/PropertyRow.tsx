@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import type { Rail } from '../../api/types';
 import { Beam } from './Beam';
-import { PayFigures, verdictColour } from './Payers';
-import { railName, railVerdict } from './railWords';
+import { PayFigures } from './PayFigures';
+import { railName, railVerdict, verdictColour } from './railWords';
 
 /** A property by itself, where no lines are named: its balance, what there is of what was, and how it stands. */
 export function PropertyRow({ rail }: { rail: Rail }) {

@@ -1,26 +1,16 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
-import type { BenchData } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { DietList } from './DietList';
 import { LabelFacts } from './LabelFacts';
 import { LayerFacts } from './LayerFacts';
-import { Payers } from './Payers';
+import { Payers, type PayersProps } from './Payers';
 
 type Tab = 'pays' | 'reading' | 'diets' | 'label';
 
-interface Props {
-    data: BenchData;
-    layer: number;
-    /** The ingredient that is lit, here and in the ledger. */
-    lit: string | null;
-    onLit: (ingredient: string | null) => void;
-    onWant: (layer: string, property: string, value: number | null) => void;
-}
-
 /** The right of the Bench: who does what in a layer and how close it is, what it is, and which diets the dish meets. */
-export function Reader({ data, layer, lit, onLit, onWant }: Props) {
+export function Reader({ data, layer, lit, onLit, onWant }: PayersProps) {
     const isOriginal = data.original.version_id === data.version.id;
     const [tab, setTab] = useState<Tab>(isOriginal ? 'reading' : 'pays');
     const reading = data.now.reading.layers[layer];

@@ -10,6 +10,9 @@ import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 import { gramByGram } from './routeOrder';
 import { railName, railUnit, railVerdict } from './railWords';
 
+/** What is counted of a portion. */
+const FACTS = [['kcal', 'A portion', 'kcal'], ['protein_g', 'Protein of it', 'g'], ['net_carbs_g', 'Net carbs of it', 'g']] as const;
+
 /** Nothing a scale would show. */
 const same = (a: number | null, b: number | null) => a === b || (a !== null && b !== null && Math.abs(a - b) < 0.01 * b);
 
@@ -63,6 +66,13 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
                             <td>{money(original.reading.portion.cost_minor)} each</td>
                             {routes.map((route) => <td key={route.hash}>{money(route.cost_minor)} each, {route.effort_min} min hands-on{route.wait_h > 0 ? `, ${route.wait_h} h waiting` : ''}</td>)}
                         </tr>
+                        {FACTS.map(([key, name, unit]) => (
+                            <tr key={key}>
+                                <th scope="row">{name}</th>
+                                <td>{original.reading.portion[key].toFixed(unit === 'kcal' ? 0 : 1)} {unit}</td>
+                                {routes.map((route) => <td key={route.hash}>{route.portion[key].toFixed(unit === 'kcal' ? 0 : 1)} {unit}</td>)}
+                            </tr>
+                        ))}
                         {jobs.map(({ layer, property, rails, unit }) => (
                             <tr key={`${layer}${property}`}>
                                 <th scope="row">

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { Route } from '../../api/types';
+import type { Facts, Route } from '../../api/types';
 import { money } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
+import { portionChange } from './portionChange';
 import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 
 interface Props {
     route: Route;
+    /** A portion of the dish it was asked of. */
+    was: Facts;
     diets: string[];
     busy: boolean;
     /** Whether it is chosen to stand beside others, and whether as many as fit are. */
@@ -21,7 +24,7 @@ interface Props {
 }
 
 /** One route: how it stands and what it is short of before what it is good for; a question before what the dish would lose by the way. */
-export function RouteRow({ route, diets, busy, beside, full, onBeside, onTake, onOpen }: Props) {
+export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTake, onOpen }: Props) {
     const [asking, setAsking] = useState(false);
     const states = diets.map((diet) => ({ diet, state: route.diets[diet] ? standing(route.diets[diet]) : 'unproven' })).filter((one) => one.state !== 'met');
     const stands = STANDING[route.standing];
@@ -29,6 +32,7 @@ export function RouteRow({ route, diets, busy, beside, full, onBeside, onTake, o
     const question = asked(route);
     // What keeps it from being met is said in full; of what merely differs, the first two.
     const said = route.standing === 'met_but' ? first.slice(0, Math.max(2, route.words.length)) : first.slice(0, 2);
+    const changed = portionChange(was, route.portion);
     const press = () => {
         if (question !== '' && !asking) setAsking(true);
         else onTake();
@@ -52,6 +56,7 @@ export function RouteRow({ route, diets, busy, beside, full, onBeside, onTake, o
                     <span aria-hidden>{stands.mark}</span> {stands.word}
                     {route.standing === 'met_but' ? ':' : ''}
                 </Box>{' '}
+                {changed.length > 0 && <Box component="span" sx={{ fontWeight: 650, color: 'var(--yolk)' }}>{ended(`a portion: ${changed.join('; ')}`)} </Box>}
                 {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{said.map(ended).join(' ')} </Box>}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{ended(route.mouth)}</Box>
                 {states.length > 0 && (

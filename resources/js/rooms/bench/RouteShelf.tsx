@@ -1,9 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { call } from '../../api/client';
-import { routesQuery, versionQuery } from '../../api/queries';
+import { routesQuery } from '../../api/queries';
 import type { Answer, BenchData, Brief, Route, Diet } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -15,13 +14,13 @@ import { RouteBeside } from './RouteBeside';
 import { RouteDetail } from './RouteDetail';
 import { ordered, ORDERS, type Order } from './routeOrder';
 import { RouteRow } from './RouteRow';
+import { useMade } from './useMade';
 
 /** Columns of a comparison that can still be read. */
 const MOST_BESIDE = 3;
 
 /** Chooses a diet and compares the routes to it; on a version, shows first what was swapped and why. */
 export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTaken: (version: number) => void; onAsked: (isAsked: boolean) => void }) {
-    const client = useQueryClient();
     const [diets, setDiets] = useState<Diet[]>([]);
     const [limits, setLimits] = useState<Partial<Record<LimitKey, string>>>({});
     const [without, setWithout] = useState('');
@@ -33,22 +32,9 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
     useEffect(() => onAsked(asked !== null), [asked, onAsked]);
     const brief = briefOf(diets, limits, without);
     const routes = useQuery({ ...routesQuery(data.version.id, data.version.revision, asked ?? brief), enabled: asked !== null });
-    const take = useMutation({
-        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...asked, route: route.hash }),
-        onSuccess: async (made) => {
-            client.setQueryData(versionQuery(made.version.id).queryKey, made);
-            await client.invalidateQueries({ queryKey: ['dishes'] });
-            onTaken(made.version.id);
-        },
-    });
-    const scale = useMutation({
-        mutationFn: (portions: number) => call<BenchData>('POST', `versions/${data.version.id}/scale`, { cut_into: portions }),
-        onSuccess: async (made) => {
-            client.setQueryData(versionQuery(made.version.id).queryKey, made);
-            await client.invalidateQueries({ queryKey: ['dishes'] });
-            onTaken(made.version.id);
-        },
-    });
+    const take = useMade(`versions/${data.version.id}/versions`, onTaken);
+    const takeRoute = (route: Route) => take.mutate({ ...asked, route: route.hash });
+    const scale = useMade(`versions/${data.version.id}/scale`, onTaken);
     const toggle = (id: Diet) => {
         const next = diets.includes(id) ? diets.filter((d) => d !== id) : [...diets, id];
         setDiets(next);
@@ -56,7 +42,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
         setAsked(asksSomething(wanted) ? wanted : null);
     };
     const accept = (proposal: Answer['proposals'][number]) => {
-        if (proposal.portions !== null) scale.mutate(proposal.portions);
+        if (proposal.portions !== null) scale.mutate({ cut_into: proposal.portions });
         if (proposal.brief === null) return;
         const typed = typedOf(proposal.brief);
         setDiets(typed.diets);
@@ -105,7 +91,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
                 {found && found.length > 0 && (
                     ordered(found, order).map((route) => (
                             <RouteRow
-                                key={route.hash} route={route} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => take.mutate(route)} onOpen={() => setOpened(route)}
+                                key={route.hash} route={route} was={data.now.reading.portion} diets={asked?.diets ?? []} busy={take.isPending} onTake={() => takeRoute(route)} onOpen={() => setOpened(route)}
                                 beside={ticked.includes(route.hash)} full={beside.length >= MOST_BESIDE} onBeside={(chosen) => setTicked(chosen ? [...beside.map((one) => one.hash), route.hash] : ticked.filter((hash) => hash !== route.hash))}
                             />
                         ))
@@ -140,13 +126,13 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
                     original={data.now} originalName={data.version.name} routes={beside} onClose={() => setCompared(false)}
                     onTake={(route) => {
                         setCompared(false);
-                        take.mutate(route);
+                        takeRoute(route);
                     }}
                 />
             )}
             {opened && <RouteDetail route={opened} onClose={() => setOpened(null)} onTake={() => {
                         setOpened(null);
-                        take.mutate(opened);
+                        takeRoute(opened);
                     }} />}
         </Panel>
     );

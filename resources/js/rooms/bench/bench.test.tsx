@@ -78,7 +78,7 @@ describe('a property', () => {
 describe('a route', () => {
     it('shows fit, risk, cost, effort and waiting, and says unproven as unproven', () => {
         const take = vi.fn();
-        render(<RouteRow beside={false} full={false} onBeside={vi.fn()} route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        render(<RouteRow was={route.portion} beside={false} full={false} onBeside={vi.fn()} route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
         expect(card.textContent).toContain('fit 94 · 1 to mind · 0.48 each · 25 min + 8 h');
         expect(card.textContent).toContain('Vegan unproven');
@@ -89,7 +89,7 @@ describe('a route', () => {
     it('says what is short before what it is good for, and asks before it brings what the dish was free of', () => {
         const take = vi.fn();
         const but: Route = { ...route, standing: 'met_but', words: ['Curd: less sweet: sweetness 20 SE, was 37 SE'], questions: ['brings soybeans'] };
-        render(<RouteRow beside={false} full={false} onBeside={vi.fn()} route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
+        render(<RouteRow was={route.portion} beside={false} full={false} onBeside={vi.fn()} route={but} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
         expect(card.textContent).toMatch(/Met, but: Curd: less sweet.*Short, clean bite\./);
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
@@ -151,6 +151,7 @@ describe('a ledger line', () => {
         fireEvent.click(screen.getByRole('button', { name: /Egg yolk was 70 g/ }));
         const why = within(screen.getByRole('dialog'));
         expect(why.getByText('4 × 17 g')).toBeTruthy();
+        expect(why.getByText(/12 % of its layer/)).toBeTruthy();
         expect(why.getByText(/60 % of the set \(by egg, fat\), 23 % of the fat, 60 % of the protein, 90 % of the colour/)).toBeTruthy();
         fireEvent.click(why.getByRole('button', { name: 'Take this line out' }));
         expect(onLine).toHaveBeenLastCalledWith({ layer: 1, line: 2 }, null);

@@ -1,11 +1,9 @@
 import type { Formula, FormulaLine, Job, Side, Warning } from '../../api/types';
 import { newId } from '../../shared/ids';
+import { sharesOf } from './shares';
 
 /** Pin, grams, name. */
 export const COLUMNS = '24px 84px minmax(110px, 1fr)';
-
-/** What is left out: less than this of a job is noise. */
-const NOISE = 0.01;
 
 export interface LedgerRow {
     key: string;
@@ -16,6 +14,7 @@ export interface LedgerRow {
     grams: number;
     /** Grams in the original, where it stood there with another mass. */
     was: number | null;
+    /** Its part of its layer by mass, 0…1. */
     share: number;
     isNew: boolean;
     jobs: Record<Job, number> | null;
@@ -39,6 +38,9 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
         const oldLayer = before >= 0 ? original?.formula.layers[before] : undefined;
         const oldReading = before >= 0 ? original?.reading.layers[before] : undefined;
         const mass = layer.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0);
+        const oldMass = oldLayer?.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0) ?? 0;
+        const does = partsOf(reading?.lines ?? []);
+        const did = partsOf(oldReading?.lines ?? []);
         const rows = layer.lines.map((line, n): LedgerRow => {
             const old = oldLayer?.lines.find((l) => l.id === line.id && l.ingredient === line.ingredient) ?? oldLayer?.lines.find((l) => l.ingredient !== null && l.ingredient === line.ingredient);
             const was = old?.grams ?? null;
@@ -49,15 +51,14 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                 name: line.ingredient ? (now.names[line.ingredient] ?? line.ingredient) : line.text,
                 grams: line.grams ?? 0,
                 was: was !== null && Math.abs(was - (line.grams ?? 0)) > 0.05 ? was : null,
-                share: mass > 0 ? (line.grams ?? 0) / mass : 0,
                 isNew: oldLayer !== undefined && old === undefined,
                 jobs: reading?.lines[n]?.jobs ?? null,
-                shares: shares(reading?.lines ?? [], n),
+                share: mass > 0 ? (line.grams ?? 0) / mass : 0,
+                shares: does[n] ?? {},
                 setBy: reading?.lines[n]?.set_by ?? {},
                 line,
             };
         });
-        const oldMass = oldLayer?.lines.reduce((sum, line) => sum + (line.grams ?? 0), 0) ?? 0;
         const gone = (oldLayer?.lines ?? []).flatMap((line, n): LedgerRow[] =>
             line.ingredient === null || layer.lines.some((l) => l.ingredient === line.ingredient)
                 ? []
@@ -69,10 +70,10 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
                           name: original?.names[line.ingredient] ?? line.ingredient,
                           grams: line.grams ?? 0,
                           was: null,
-                          share: oldMass > 0 ? (line.grams ?? 0) / oldMass : 0,
                           isNew: false,
                           jobs: oldReading?.lines[n]?.jobs ?? null,
-                          shares: shares(oldReading?.lines ?? [], n),
+                          share: oldMass > 0 ? (line.grams ?? 0) / oldMass : 0,
+                          shares: did[n] ?? {},
                           setBy: oldReading?.lines[n]?.set_by ?? {},
                           line,
                       },
@@ -82,12 +83,10 @@ export function ledger(now: Side, original: Side | null): LedgerLayer[] {
     });
 }
 
-/** One line's part of each job: what taking it away alone shows, of what all lines show that way, since some of it lines only do together. */
-function shares(lines: readonly { jobs: Record<Job, number> | null }[], at: number): Partial<Record<Job, number>> {
-    const jobs = lines[at]?.jobs;
-    if (!jobs) return {};
-    const all = (job: Job) => lines.reduce((sum, line) => sum + (line.jobs?.[job] ?? 0), 0);
-    return Object.fromEntries((Object.keys(jobs) as Job[]).filter((job) => jobs[job] >= NOISE).map((job) => [job, jobs[job] / Math.max(1, all(job))]));
+/** Each line's part of each job it does. */
+function partsOf(lines: readonly { jobs: Record<Job, number> | null }[]): Partial<Record<Job, number>>[] {
+    const jobs = [...new Set(lines.flatMap((line) => Object.keys(line.jobs ?? {}) as Job[]))].map((job) => ({ job, shares: sharesOf(lines, job).shares }));
+    return lines.map((_, n) => Object.fromEntries(jobs.filter(({ shares }) => (shares[n] ?? 0) > 0).map(({ job, shares }) => [job, shares[n]])));
 }
 
 /** The formula with one line changed. */

@@ -1,24 +1,24 @@
 import { describe, expect, it } from 'vitest';
-import type { Rail } from '../../api/types';
-import { lean, lengths, sharesOf } from './payers';
+import type { Job, Rail } from '../../api/types';
+import { lean, lengths, doersOf } from './payers';
 
-const line = (ingredient: string | null, set: number) => ({ ingredient, jobs: ingredient ? { set } : null });
+const line = (ingredient: string | null, set: number) => ({ ingredient, jobs: ingredient ? ({ set } as Record<Job, number>) : null });
 const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1, now: 1, tolerance: 0.25, residual: 0, met: true, target_word: '', now_word: '', low: null, high: null, ...part });
 
 describe('who does a job', () => {
     it('is told in shares of 100, whatever taking each away alone adds up to', () => {
-        const { shares, together } = sharesOf([line('cornflour', 0.8), line('egg', 0.6), line('sugar', 0.2), line(null, 1)], 'set', { egg: 'Whole egg' });
+        const { shares, together } = doersOf([line('cornflour', 0.8), line('egg', 0.6), line('sugar', 0.2), line(null, 1)], 'set', { egg: 'Whole egg' });
         expect(shares.map((share) => share.name)).toEqual(['cornflour', 'Whole egg', 'sugar']);
         expect(shares.reduce((sum, share) => sum + share.of100, 0)).toBeCloseTo(100);
         expect(together).toBeCloseTo(60);
-        expect(sharesOf([line('cornflour', 0.7), line('egg', 0.3)], 'set', {}).together).toBeCloseTo(0);
+        expect(doersOf([line('cornflour', 0.7), line('egg', 0.3)], 'set', {}).together).toBeCloseTo(0);
     });
 
     it('leaves noise out and counts one ingredient on two lines as one', () => {
-        const { shares } = sharesOf([line('egg', 0.5), line('egg', 0.49), line('salt', 0.005)], 'set', {});
+        const { shares } = doersOf([line('egg', 0.5), line('egg', 0.49), line('salt', 0.005)], 'set', {});
         expect(shares).toHaveLength(1);
         expect(shares[0]?.of100).toBeGreaterThan(99);
-        expect(sharesOf([line('salt', 0)], 'set', {}).shares).toEqual([]);
+        expect(doersOf([line('salt', 0)], 'set', {}).shares).toEqual([]);
     });
 });
 

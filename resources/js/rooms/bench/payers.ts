@@ -1,4 +1,5 @@
 import type { BenchData, Job, Rail } from '../../api/types';
+import { sharesOf } from './shares';
 
 export interface Share {
     ingredient: string;
@@ -20,20 +21,15 @@ export interface PayRow {
 /** Which job of a line each property is the sum of; the others have no line to name. */
 const JOB_OF: Partial<Record<string, Job>> = { set: 'set', sweetness: 'sweet', acid: 'acid', fat: 'fat', 'firm fat': 'firm', protein: 'protein', air: 'air' };
 
-/** What is left out: less than this of a job is noise. */
-const NOISE = 0.01;
-
-/** Who does a job in a layer, largest first, as shares of 100. */
-export function sharesOf(lines: readonly { ingredient: string | null; jobs: Record<string, number> | null }[], job: Job, names: Record<string, string>): { shares: Share[]; together: number } {
+/** Who does a job in a layer, largest first, as shares of 100; an ingredient that stands on two lines is one. */
+export function doersOf(lines: readonly { ingredient: string | null; jobs: Record<Job, number> | null }[], job: Job, names: Record<string, string>): { shares: Share[]; together: number } {
+    const { shares, together } = sharesOf(lines, job);
     const by = new Map<string, number>();
-    for (const line of lines) {
-        const share = line.jobs?.[job] ?? 0;
-        if (line.ingredient !== null && share > 0) by.set(line.ingredient, (by.get(line.ingredient) ?? 0) + share);
-    }
-    const sum = [...by.values()].reduce((all, share) => all + share, 0);
-    if (sum <= 0) return { shares: [], together: 0 };
-    const shares = [...by].map(([ingredient, share]) => ({ ingredient, name: names[ingredient] ?? ingredient, of100: (share / sum) * 100 })).filter((share) => share.of100 >= NOISE * 100);
-    return { shares: shares.sort((a, b) => b.of100 - a.of100), together: Math.max(0, sum - 1) * 100 };
+    lines.forEach(({ ingredient }, n) => {
+        const share = shares[n] ?? 0;
+        if (ingredient !== null && share > 0) by.set(ingredient, (by.get(ingredient) ?? 0) + share * 100);
+    });
+    return { shares: [...by].map(([ingredient, of100]) => ({ ingredient, name: names[ingredient] ?? ingredient, of100 })).sort((a, b) => b.of100 - a.of100), together: together * 100 };
 }
 
 /** One row a property of a layer: how it stands, who did it and who does it; worst first, or as a kitchen names them. */
@@ -46,8 +42,8 @@ export function payRows(data: BenchData, layer: number, isWorstFirst: boolean): 
     const old = data.original.reading.layers[before];
     const row = (property: string, rail: Rail | null): PayRow => {
         const job = JOB_OF[property] ?? null;
-        const is = job ? sharesOf(reading.lines, job, data.now.names) : { shares: [], together: 0 };
-        const was = job && old ? sharesOf(old.lines, job, data.original.names) : { shares: [], together: 0 };
+        const is = job ? doersOf(reading.lines, job, data.now.names) : { shares: [], together: 0 };
+        const was = job && old ? doersOf(old.lines, job, data.original.names) : { shares: [], together: 0 };
         return { property, rail, job, was: was.shares, is: is.shares, together: is.together };
     };
     if (isOriginal) return Object.keys(JOB_OF).map((property) => row(property, null)).filter((one) => one.is.length > 0);

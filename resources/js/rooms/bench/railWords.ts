@@ -32,17 +32,15 @@ export function railVerdict(rail: Rail): string {
     return rail.residual < 0 ? (words?.under ?? 'less') : (words?.over ?? 'more');
 }
 
-/** Place on a rail that spans three tolerances either way, 0…100. */
-export function railPlace(residual: number): number {
-    return 50 + Math.max(-1, Math.min(1, residual / 3)) * 48;
-}
+/** The colour of that word. */
+export const verdictColour = (rail: Rail) => (rail.met ? 'var(--herb)' : Math.abs(rail.residual) > 2 ? 'var(--beet)' : 'var(--yolk)');
 
 /** Properties whose target can be set by hand, by the word the server knows them by. */
 const WANTED: Record<string, string> = { set: 'set', sweetness: 'sweetness', acid: 'acid', fat: 'fat', water: 'water', protein: 'protein' };
 
 export const wantedKey = (rail: Pick<Rail, 'property'>) => WANTED[rail.property];
 
-/** A target moved along its rail by a share of the rail's length, which spans three tolerances either way. */
+/** A target moved by a share of its range, which spans three tolerances either way. */
 export function movedTarget(rail: Pick<Rail, 'target' | 'tolerance' | 'property'>, share: number): number {
     // The set's tolerance is a quarter of a step; along the middle of the ladder a step is about 0.35 GE.
     const tolerance = rail.property === 'set' ? 0.09 : rail.tolerance;
