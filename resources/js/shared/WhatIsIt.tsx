@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Candidate, FormulaLine } from '../api/types';
+import { typedNumber } from './numbers';
 
 interface Props {
     line: FormulaLine;
@@ -28,10 +29,10 @@ export function WhatIsIt({ line, candidates, onConfirm, onText }: Props) {
     const [amount, setAmount] = useState('');
     const [again, setAgain] = useState<string | null>(null);
     const amountKnown = hasAmount(line);
-    const wrongAmount = amount !== '' && !(Number(amount.replace(',', '.')) > 0);
+    const wrongAmount = amount !== '' && !((typedNumber(amount) ?? 0) > 0);
     const others = [...new Set([...(line.ingredient === null ? [] : [line.ingredient]), ...line.suggestions])].filter((id) => candidates[id] && id !== line.ingredient).slice(0, 5);
     const guess = line.ingredient === null ? undefined : candidates[line.ingredient];
-    const choose = (called: string) => onText(`${written(line.text)} → ${amountKnown ? '' : `${amount.replace(',', '.')} g `}${called}`);
+    const choose = (called: string) => onText(`${written(line.text)} → ${amountKnown ? '' : `${typedNumber(amount)} g `}${called}`);
     return (
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.75, alignItems: 'flex-start', mt: 0.5 }}>
             {guess && (

@@ -36,3 +36,24 @@ export function hours(value: number): string {
 export function longDay(day: string): string {
     return new Date(`${day.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }
+
+/** Digits with commas in threes: a thousand to one kitchen, a decimal to another. */
+const AMBIGUOUS = /^[-−]?\d{1,3}(,\d{3})+$/;
+
+/** A number as somebody types it, with a point or a comma: null where nothing is typed, NaN where it is none or could be two. */
+export function typedNumber(text: string): number | null {
+    const plain = text.trim();
+    if (plain === '') return null;
+    return AMBIGUOUS.test(plain) ? NaN : Number(plain.replace(',', '.').replace('−', '-'));
+}
+
+/** What is sent of a typed number: itself, null for nothing, or the text as it stands, so that the server says what is wrong with it. */
+export function typedOrText(text: string): number | string | null {
+    const number = typedNumber(text);
+    return number !== null && Number.isNaN(number) ? text.trim() : number;
+}
+
+/** Why a typed number is none; '' where it is one. */
+export function typedWrong(text: string): string {
+    return AMBIGUOUS.test(text.trim()) ? `${text.trim().replaceAll(',', '')} or ${text.trim().replace(',', '.')}? Write it without the comma` : '';
+}

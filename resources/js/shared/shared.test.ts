@@ -6,7 +6,7 @@ import { verdict } from '../rooms/bench/PortionFacts';
 import { railVerdict } from '../rooms/bench/railWords';
 import { decisions } from '../rooms/counter/decisions';
 import { compareStep } from './trial/compareStep';
-import { grams, money } from './numbers';
+import { grams, money, typedNumber, typedOrText } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';
 import { nameParts } from './words';
@@ -105,5 +105,23 @@ describe('an id', () => {
         for (const id of ids) expect(id).toMatch(/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/);
         expect(newId(1_000) < newId(2_000)).toBe(true);
         expect(newId(0).slice(0, 10)).toBe('0000000000');
+    });
+});
+
+describe('a typed number', () => {
+    it('takes a point or a comma, and says when it is none or could be two', () => {
+        expect(typedNumber('12,5')).toBe(12.5);
+        expect(typedNumber(' −18 ')).toBe(-18);
+        expect(typedNumber('  ')).toBeNull();
+        expect(typedNumber('1,25')).toBe(1.25);
+        expect(typedNumber('1,2500')).toBe(1.25);
+        for (const wrong of ['1,250', '12,000,000', 'lots', '12 g', '½']) expect(typedNumber(wrong), wrong).toBeNaN();
+    });
+
+    it('is sent as it stands where it is none', () => {
+        expect(typedOrText('1,250')).toBe('1,250');
+        expect(typedOrText('abc')).toBe('abc');
+        expect(typedOrText('')).toBeNull();
+        expect(typedOrText('2,5')).toBe(2.5);
     });
 });

@@ -10,7 +10,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
 import type { BenchData, DishSummary, Formula, Measures } from '../../api/types';
-import { oneDecimal } from '../../shared/numbers';
+import { oneDecimal, typedNumber } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { portionsOf } from './portions';
@@ -31,12 +31,12 @@ export function DishDialog({ data, formula, onKeep, onClose }: Props) {
     const [busy, setBusy] = useState(false);
     const set = (part: Partial<typeof form>) => setForm((was) => ({ ...was, ...part }));
     const portions = portionsOf(form.portions, form.each, mass);
-    const serve = Number(form.serve.replace(',', '.').replace('−', '-'));
+    const serve = typedNumber(form.serve) ?? NaN;
     const wrong = {
         title: form.title.trim() === '' ? 'A dish needs a name' : '',
         name: form.name.trim() === '' ? 'A version needs a name' : '',
         portions: portions.reason,
-        serve: form.serve.trim() === '' || !Number.isFinite(serve) || serve < -30 || serve > 90 ? 'A temperature between −30 and 90 °C' : '',
+        serve: !Number.isFinite(serve) || serve < -30 || serve > 90 ? 'A temperature between −30 and 90 °C' : '',
     };
     const keep = async () => {
         setBusy(true);

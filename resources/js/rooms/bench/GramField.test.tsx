@@ -49,6 +49,13 @@ describe('a gram figure', () => {
         expect(onChange).toHaveBeenLastCalledWith(99999);
     });
 
+    it('does not take a comma in threes for a decimal or a thousand', () => {
+        const { input, onChange } = field();
+        fireEvent.change(input, { target: { value: '1,000' } });
+        expect(onChange).not.toHaveBeenCalled();
+        expect(screen.getByRole('alert').textContent).toBe('1000 or 1.000? Write it without the comma');
+    });
+
     it('of a batch that large already is not asked back', () => {
         const { input, onChange } = field(9000);
         fireEvent.change(input, { target: { value: '20000' } });

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { useId, useState } from 'react';
-import { grams as shown } from '../../shared/numbers';
+import { grams as shown, typedNumber, typedWrong } from '../../shared/numbers';
 import { nudged } from './ledger';
 
 const MOST = 100000;
@@ -10,18 +10,18 @@ const LEAP = { times: 20, grams: 10000 };
 /** A gram figure: typed, or nudged with the arrow keys. What cannot be a mass is kept as typed with its reason, and what can hardly be meant is asked back. */
 export function GramField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
     const [typed, setTyped] = useState<string | null>(null);
-    const parsed = typed === null ? value : Number(typed.replace(',', '.'));
-    const isMass = (text: string, number: number) => text.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= MOST;
+    const parsed = typed === null ? value : (typedNumber(typed) ?? NaN);
+    const isMass = (number: number) => Number.isFinite(number) && number >= 0 && number <= MOST;
     const isLeap = (number: number) => number >= LEAP.grams && number > LEAP.times * value;
-    const wrong = typed !== null && !isMass(typed, parsed);
+    const wrong = typed !== null && !isMass(parsed);
     const asked = typed !== null && !wrong && isLeap(parsed);
     const put = (text: string) => {
         setTyped(text);
-        const number = Number(text.replace(',', '.'));
-        if (isMass(text, number) && !isLeap(number)) onChange(number);
+        const number = typedNumber(text) ?? NaN;
+        if (isMass(number) && !isLeap(number)) onChange(number);
     };
     const says = useId();
-    const reason = wrong ? `A number from 0 to ${MOST}` : asked ? `${parsed} g? Enter if it is` : '';
+    const reason = wrong ? typedWrong(typed) || `A number from 0 to ${MOST}` : asked ? `${parsed} g? Enter if it is` : '';
     return (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: '3px', position: 'relative' }}>
             <Box

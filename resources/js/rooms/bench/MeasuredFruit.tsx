@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { typedNumber } from '../../shared/numbers';
 
 interface Props {
     brix: number | null;
@@ -10,12 +11,10 @@ interface Props {
     onKept: () => void;
 }
 
-const parsed = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
-
 /** A fruit as this kitchen found it: it takes the table's place on this dish. */
 export function MeasuredFruit({ brix, acid, onMeasured, onKept }: Props) {
     const [form, setForm] = useState({ brix: brix?.toString() ?? '', acid: acid?.toString() ?? '' });
-    const values = { brix: parsed(form.brix), acid: parsed(form.acid) };
+    const values = { brix: typedNumber(form.brix), acid: typedNumber(form.acid) };
     const wrong = {
         brix: values.brix !== null && !(values.brix >= 1 && values.brix <= 80),
         acid: values.acid !== null && !(values.acid >= 0 && values.acid <= 15),

@@ -33,6 +33,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
     const name = data.now.reading.layers[layer]?.name ?? '';
     const key = data.layer_keys[layer] ?? name;
     const wanted = Object.keys(data.version.wanted[key] ?? {});
+    const isNew = (data.rails[layer] ?? []).length === 0;
     const rows = payRows(data, layer, isWorstFirst);
     return (
         <>
@@ -41,9 +42,9 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
                     {name}
                 </h2>
                 <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13, flex: 1 }}>
-                    {isOriginal ? 'who does what' : 'dashed: who did it · filled: who does it · draw a pan to want it otherwise'}
+                    {isOriginal ? 'who does what' : isNew ? 'new: the original has no such layer to be held against' : 'dashed: who did it · filled: who does it · draw a pan to want it otherwise'}
                 </Box>
-                {!isOriginal && (
+                {!isOriginal && !isNew && (
                     <Button
                         size="small" sx={{ minHeight: 24, py: 0 }}
                         onClick={() => {
@@ -55,7 +56,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
                     </Button>
                 )}
             </Box>
-            {rows.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>{isOriginal ? 'Nothing in it does a job that is measured.' : 'The original has no such layer to be held against.'}</Box>}
+            {rows.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing in it does a job that is measured.</Box>}
             {rows.map((row) => {
                 const want = wantedKey(row);
                 return <Row key={row.property} row={row} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;

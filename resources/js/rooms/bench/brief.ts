@@ -1,4 +1,5 @@
 import type { Brief, Diet } from '../../api/types';
+import { typedNumber } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
 
 export type LimitKey = 'net_carbs_g' | 'protein_g' | 'kcal' | 'sugars_g' | 'fat_g';
@@ -13,8 +14,8 @@ export const LIMITS: { key: LimitKey; label: string }[] = [
 
 /** A limit as typed; null where it is empty or no number from 0 up. */
 export function limitOf(text: string | undefined): number | null {
-    const plain = (text ?? '').trim().replace(',', '.');
-    return plain !== '' && Number.isFinite(Number(plain)) && Number(plain) >= 0 ? Number(plain) : null;
+    const number = typedNumber(text ?? '');
+    return number !== null && Number.isFinite(number) && number >= 0 ? number : null;
 }
 
 export function briefOf(diets: Diet[], limits: Partial<Record<LimitKey, string>>, without = ''): Brief {

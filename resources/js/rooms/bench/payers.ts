@@ -46,7 +46,8 @@ export function payRows(data: BenchData, layer: number, isWorstFirst: boolean): 
         const was = job && old ? doersOf(old.lines, job, data.original.names) : { shares: [], together: 0 };
         return { property, rail, job, was: was.shares, is: is.shares, together: is.together };
     };
-    if (isOriginal) return Object.keys(JOB_OF).map((property) => row(property, null)).filter((one) => one.is.length > 0);
+    // What the original has no such layer of is told by itself, as the original is.
+    if (isOriginal || !old) return Object.keys(JOB_OF).map((property) => row(property, null)).filter((one) => one.is.length > 0);
     const rows = (data.rails[layer] ?? []).map((rail) => row(rail.property, rail));
     return isWorstFirst ? rows.sort((a, b) => rank(b) - rank(a)) : rows;
 }

@@ -12,7 +12,7 @@ import { useDeferredValue, useState } from 'react';
 import { call } from '../../api/client';
 import { shelfQuery } from '../../api/queries';
 import type { PreparationInput, ShelfIngredient } from '../../api/types';
-import { money, oneDecimal } from '../../shared/numbers';
+import { money, oneDecimal, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 interface Props {
@@ -38,8 +38,7 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
     const [beside, setBeside] = useState<string | null>(was?.beside ?? null);
     const client = useQueryClient();
     const { data: shelf } = useQuery(shelfQuery());
-    const number = (typed: string) => (typed.trim() === '' ? null : Number(typed.replace(',', '.')));
-    const body = { name, text, yield_g: number(yieldG), boiled_off: boiled, keeps_days: number(keeps), beside };
+    const body = { name, text, yield_g: typedOrText(yieldG), boiled_off: boiled, keeps_days: typedOrText(keeps), beside };
     const asked = useDeferredValue(body);
     const check = useQuery({
         queryKey: ['preparation', asked], enabled: asked.text.trim() !== '' && asked.name.trim() !== '', retry: false,

@@ -1,3 +1,4 @@
+import { typedOrText } from '../../shared/numbers';
 import type { ShelfIngredient } from '../../api/types';
 
 export const PANEL: { field: string; name: string; unit: string; inner?: boolean }[] = [
@@ -49,25 +50,19 @@ export function formOf(ingredient: ShelfIngredient | undefined): PacketForm {
     };
 }
 
-const number = (text: string): number | string | null => {
-    const trimmed = text.trim().replace(',', '.');
-    if (trimmed === '') return null;
-    return Number.isFinite(Number(trimmed)) ? Number(trimmed) : trimmed;
-};
-
 /** What the server is sent: figures as numbers, what is empty as not on the packet. */
 export function packetOf(form: PacketForm): Record<string, unknown> {
-    const price = number(form.price);
+    const price = typedOrText(form.price);
     return {
         name: form.name.trim(),
         like: form.like,
-        serving_g: form.perServing ? number(form.serving) : null,
+        serving_g: form.perServing ? typedOrText(form.serving) : null,
         carbohydrate_with_fibre: form.us,
         price_minor_per_kg: typeof price === 'number' ? Math.round(price * 100) : null,
         allergens: form.contains,
         may_contain: form.may,
         source: form.source.trim() || null,
-        ...Object.fromEntries(PANEL.map(({ field }) => [field, number(form.values[field] ?? '')])),
+        ...Object.fromEntries(PANEL.map(({ field }) => [field, typedOrText(form.values[field] ?? '')])),
     };
 }
 
