@@ -8,6 +8,8 @@ export function useRemoval() {
     const fresh = () => Promise.all([['dishes'], ['removed'], ['version'], ['trials']].map((queryKey) => client.invalidateQueries({ queryKey })));
     const back = async (what: 'dishes' | 'versions', id: number) => {
         await call<undefined>('PUT', `removed/${what}/${id}`);
+        // What was said of it is no longer so.
+        notice(null);
         await fresh();
     };
     const remove = async (what: 'dishes' | 'versions', id: number, name: string, after?: () => void) => {

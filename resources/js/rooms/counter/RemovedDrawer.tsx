@@ -2,10 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Drawer from '@mui/material/Drawer';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { call } from '../../api/client';
 import { removedQuery } from '../../api/queries';
 import { longDay } from '../../shared/numbers';
+import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
 import { Waiting } from '../../shared/Waiting';
@@ -13,6 +14,8 @@ import { Waiting } from '../../shared/Waiting';
 /** What was removed: brought back, or removed for good, which alone asks twice. */
 export function RemovedDrawer({ onClose }: { onClose: () => void }) {
     const { data, error, isPending, refetch } = useQuery(removedQuery());
+    // The drawer says it all, and where it stands the notice would lie over it.
+    useEffect(() => notice(null), []);
     const all = [
         ...(data?.dishes ?? []).map((dish) => ({ what: 'dishes' as const, id: dish.id, name: dish.title, of: dish.versions === 1 ? 'with one version' : `with ${dish.versions} versions`, at: dish.removed_at })),
         ...(data?.versions ?? []).map((version) => ({ what: 'versions' as const, id: version.id, name: version.name, of: `of ${version.dish}`, at: version.removed_at })),
