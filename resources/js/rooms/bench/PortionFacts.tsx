@@ -51,7 +51,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
                                     {show(key, now.portion[key], digits)}
                                 </Why>
                             </td>
-                            <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 13, fontWeight: 650 }}>{note?.text}</td>
+                            <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 13, fontWeight: 650, whiteSpace: 'nowrap' }}>{note?.text}</td>
                         </tr>
                     );
                 })}
