@@ -15,8 +15,10 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $family
  * @property array<string, mixed> $schools its own choices, which win over the studio's
  * @property ?array<string, mixed> $summary what a list shows of it: portions, section, what it is made of
+ * @property ?\Illuminate\Support\Carbon $away_at when it was put away
  * @property ?\Illuminate\Support\Carbon $deleted_at when it was removed
  * @property \Illuminate\Database\Eloquent\Collection<int, Version> $versions
+ * @property \Illuminate\Database\Eloquent\Collection<int, Errand> $errands
  * @property-read ?int $versions_count
  */
 final class Dish extends Model
@@ -29,7 +31,7 @@ final class Dish extends Model
 
     protected function casts(): array
     {
-        return ['schools' => 'array', 'summary' => 'array'];
+        return ['schools' => 'array', 'summary' => 'array', 'away_at' => 'datetime'];
     }
 
     /** @return HasMany<Version, $this> in lineage order: the original first */
@@ -39,5 +41,14 @@ final class Dish extends Model
         $versions->orderBy('id');
 
         return $versions;
+    }
+
+    /** @return HasMany<Errand, $this> what is still to be done, the soonest first */
+    public function errands(): HasMany
+    {
+        $errands = $this->hasMany(Errand::class);
+        $errands->whereNull('done_on')->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('id');
+
+        return $errands;
     }
 }

@@ -27,6 +27,7 @@ use Transmuta\Formula\Formula;
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
  * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by the layer's id
  * @property string $notes
+ * @property int $open_lines lines nobody understands, and guesses nobody has confirmed
  * @property int $revision grows by one with every change, back and forth too: what a window must have seen to write
  * @property \Illuminate\Support\Carbon $updated_at
  * @property ?\Illuminate\Support\Carbon $deleted_at when it was removed
@@ -45,6 +46,15 @@ final class Version extends Model
     private ?array $lineage = null;
 
     protected $attributes = ['wanted' => '{}', 'notes' => ''];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $version): void {
+            if ($version->isDirty('formula')) {
+                $version->open_lines = \count($version->formula->unresolved()) + \count($version->formula->provisional());
+            }
+        });
+    }
 
     protected function casts(): array
     {

@@ -54,6 +54,27 @@ final class StudioShelf
         return $this->load()['rows'][$slug] ?? null;
     }
 
+    /**
+     * @return list<string> ids of what is called so: every word sought begins a word of the name
+     */
+    public function called(string $sought): array
+    {
+        $parts = array_filter(explode(' ', mb_strtolower($sought)), static fn(string $part): bool => $part !== '');
+        if ($parts === []) {
+            return [];
+        }
+        $begins = static fn(string $name, string $part): bool => preg_match('/(?<![\p{L}\p{N}])' . preg_quote($part, '/') . '/u', $name) === 1;
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->load()['rows'])),
+            function (string $slug) use ($parts, $begins): bool {
+                $name = mb_strtolower(\is_string($name = $this->load()['rows'][$slug]['name'] ?? null) ? $name : $slug);
+
+                return array_filter($parts, static fn(string $part): bool => !$begins($name, $part)) === [];
+            },
+        ));
+    }
+
     public function isOwn(string $slug): bool
     {
         return \in_array($slug, $this->load()['own'], true);

@@ -51,7 +51,7 @@ final readonly class Uses
      *
      * @return list<string> with what the kitchen makes of them, at any depth
      */
-    private function with(Studio $studio, array $slugs): array
+    public function with(Studio $studio, array $slugs): array
     {
         $query = OwnIngredient::query();
         $query->where('studio_id', $studio->id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Dish;
+use App\Models\Errand;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\Version;
@@ -51,6 +52,13 @@ final class DemoSeeder extends Seeder
         ['file' => 'frozen-quince-bar', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::GlutenFree]]]],
     ];
 
+    /** @var list<array{string, string, ?int, string}> dish, what is next, in how many days, who is waited for */
+    private const ERRANDS = [
+        ['Blackcurrant baked cheesecake', 'bake the eggless one again, firmer', -1, 'Ilka'],
+        ['Passion-fruit curd tartlet', 'taste the vegan curd beside the egg one', 2, 'Ilka'],
+        ['Roasted-hazelnut mousse pot', 'ask whether the chocolate is made beside milk', null, 'the chocolate maker'],
+    ];
+
     private History $history;
 
     public function run(): void
@@ -67,6 +75,11 @@ final class DemoSeeder extends Seeder
             $engine = Engine::over(IngredientList::shipped());
             foreach (self::DISHES as $dish) {
                 $this->dish($studio, $engine, $dish);
+            }
+            foreach (self::ERRANDS as [$title, $words, $days, $whom]) {
+                $query = Dish::query();
+                $dish = $query->where('studio_id', $studio->id)->where('title', $title)->firstOrFail();
+                Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
         });
     }

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Dish;
 use App\Models\Version;
-use Illuminate\Support\Facades\DB;
 
 /** What the Bench and the Spread ask for beyond reading and saving. */
 final class BenchTest extends FeatureCase
@@ -140,17 +139,6 @@ final class BenchTest extends FeatureCase
         $this->putJson("/api/versions/$child->id/aim")->assertOk();
         $this->app?->forgetScopedInstances();
         self::assertSame($saved['now']['reading']['portion'], $this->getJson("/api/versions/$child->id")->json('original.reading.portion'), 'until it is aimed anew');
-    }
-
-    public function testTheCounterListsAPageAndFindsByName(): void
-    {
-        $studio = $this->studio();
-        $summary = json_encode(['portions' => 8, 'portion_g' => 90, 'unresolved' => 0, 'section' => null, 'made_of' => []]);
-        DB::table('dishes')->insert(array_map(static fn(int $n): array => ['studio_id' => $studio->id, 'title' => "Dish $n", 'family' => 'other', 'schools' => '{}', 'summary' => $summary, 'created_at' => now(), 'updated_at' => now()], range(1, 200)));
-        $page = $this->getJson('/api/dishes')->assertOk()->assertHeader('X-Total', '210')->json();
-        self::assertCount(60, $page);
-        self::assertSame('Dish 60', $this->getJson('/api/dishes?after=' . $page[59]['id'])->json('9.title') ?? '');
-        self::assertSame(['Dish 150'], array_column($this->getJson('/api/dishes?q=Dish%20150')->json(), 'title'));
     }
 
     public function testTheTenDemoDishesEachHaveVersionsTheEngineMade(): void

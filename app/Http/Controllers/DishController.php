@@ -11,11 +11,13 @@ use App\Contract\Operation\Done;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
+use App\Http\Requests\FindDishesRequest;
 use App\Http\Requests\StoreDishRequest;
 use App\Http\Resources\DishResource;
 use App\Models\Dish;
 use App\Models\Version;
 use App\Services\Copies;
+use App\Services\DishSearch;
 use App\Services\History;
 use App\Services\Removal;
 use Illuminate\Http\JsonResponse;
@@ -30,32 +32,30 @@ use Transmuta\Reformulation\Brief;
 
 final class DishController extends Controller
 {
-    /** Most dishes one answer lists; the rest are found by name or asked for after the last. */
-    private const PAGE = 60;
-
-    /** Dishes in the order they were made, at most a page of them: `q` finds by name, `after` goes on after a dish. */
     #[OA\Get(
         path: '/api/dishes',
-        summary: 'Dishes in the order they were made, a page at a time',
+        summary: 'Dishes as they are asked for, a page at a time: how many there are in all, and where to go on, stand in the headers X-Total and X-Next',
         operationId: 'Dish.index',
-        parameters: [new InQuery('q', 'finds by name', 'string'), new InQuery('after', 'goes on after a dish')],
+        parameters: [
+            new InQuery('q', 'finds by name, by what is in it, by what is next', 'string'), new InQuery('family', 'of one family', 'string'),
+            new InQuery('diet', 'a version nothing in breaks these diets, or made for those that are a matter of amounts; commas between', 'string'),
+            new InQuery('free', 'a version clear of these of the fourteen allergens, by the shelf; commas between', 'string'),
+            new InQuery('state', 'due, waiting, open, unmade, off, foretold, away', 'string'), new InQuery('sort', 'touched, name, due, made', 'string'), new InQuery('cursor', 'goes on where X-Next says', 'string'),
+        ],
         responses: [new AnsweredList('DishSummary'), new Wrong()],
     )]
-    public function index(Request $request): JsonResponse
+    public function index(FindDishesRequest $request, DishSearch $search): JsonResponse
     {
-        $request->validate(['q' => ['nullable', 'string', 'max:160'], 'after' => ['nullable', 'integer', 'min:0']]);
-        $query = Dish::query()->with(['versions:id,dish_id,parent_id,name', 'versions.trials']);
-        $query->where('studio_id', $this->studio()->id);
-        if ($request->filled('q')) {
-            $query->where('title', 'like', '%' . addcslashes((string) $request->string('q'), '%_\\') . '%');
-        }
-        $total = $query->count();
-        if ($request->filled('after')) {
-            $query->where('id', '>', $request->integer('after'));
-        }
-        $query->orderBy('id')->limit(self::PAGE);
+        $wanted = $request->wanted();
+        $query = $search->of($this->studio(), $wanted);
+        $total = $query->toBase()->getCountForPagination();
+        $page = $query->with(['versions:id,dish_id,parent_id,name,open_lines', 'versions.trials', 'errands'])->cursorPaginate(DishSearch::PAGE);
+        /** @var list<Dish> $dishes */
+        $dishes = $page->items();
+        $answers = $search->answers($wanted, array_map(static fn(Dish $dish): int => $dish->id, $dishes));
+        $rows = array_map(static fn(Dish $dish): array => (new DishResource($dish))->answering($answers)->toArray($request), $dishes);
 
-        return DishResource::collection($query->get())->response()->header('X-Total', (string) $total);
+        return new JsonResponse($rows, 200, ['X-Total' => (string) $total, 'X-Next' => (string) $page->nextCursor()?->encode()]);
     }
 
     #[OA\Post(
@@ -102,10 +102,10 @@ final class DishController extends Controller
         return new DishResource($dish->load('versions.trials'));
     }
 
-    /** Called otherwise, or of another family: a new revision of its original. */
+    /** Called otherwise, or of another family: a new revision of its original. Put away, it is only listed where it is asked for. */
     #[OA\Patch(
         path: '/api/dishes/{dish}',
-        summary: 'Names a dish',
+        summary: 'Names a dish, or puts it away',
         operationId: 'Dish.update',
         parameters: [new InPath('dish')],
         requestBody: new Asked('DishNamed'),
@@ -114,7 +114,13 @@ final class DishController extends Controller
     public function update(Request $request, Dish $dish, History $history): DishResource
     {
         Gate::authorize('update', $dish);
-        $request->validate(['title' => ['sometimes', 'required', 'string', 'max:160'], 'family' => ['sometimes', 'required', Rule::enum(Family::class)]], ['title.required' => 'A dish needs a name.']);
+        $request->validate(['away' => ['sometimes', 'boolean'], 'title' => ['sometimes', 'required', 'string', 'max:160'], 'family' => ['sometimes', 'required', Rule::enum(Family::class)]], ['title.required' => 'A dish needs a name.']);
+        if ($request->has('away')) {
+            DB::transaction(static fn(): bool => $dish->forceFill(['away_at' => $request->boolean('away') ? $dish->away_at ?? now() : null])->save());
+        }
+        if (!$request->hasAny(['title', 'family'])) {
+            return new DishResource($dish->load('versions.trials'));
+        }
         $original = $dish->versions()->firstOrFail();
         $history->write($original, $original->revision, 'named', static fn(Version $held): array => ['formula' => $held->formula->named(
             (string) $request->string('title', $held->formula->title)->squish(),

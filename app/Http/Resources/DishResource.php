@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Dish;
+use App\Models\Errand;
 use App\Models\Version;
 use App\Services\DishSummaries;
+use App\Services\Waiting;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Transmuta\Property\Setting\Ladder;
@@ -14,6 +16,17 @@ use Transmuta\Property\Setting\Ladder;
 /** @mixin Dish */
 final class DishResource extends JsonResource
 {
+    /** @var array<int, string> how its versions answer what was asked for, by id */
+    private array $answers = [];
+
+    /** @param array<int, string> $answers */
+    public function answering(array $answers): self
+    {
+        $this->answers = $answers;
+
+        return $this;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
@@ -25,7 +38,9 @@ final class DishResource extends JsonResource
             'title' => $dish->title,
             'family' => $dish->family,
             ...($dish->summary ?? DishSummaries::of($dish)),
-            'versions' => $dish->versions->map(static function (Version $version): array {
+            'is_away' => $dish->away_at !== null,
+            'errands' => array_map(static fn(Errand $errand): array => Waiting::errand($errand->setRelation('dish', $dish)), array_values($dish->errands->all())),
+            'versions' => $dish->versions->map(function (Version $version): array {
                 $trial = $version->trials->first();
 
                 return [
@@ -34,6 +49,8 @@ final class DishResource extends JsonResource
                     'parent_id' => $version->parent_id,
                     'trials' => $version->trials->count(),
                     'verdict' => $trial === null ? null : self::verdict($trial->set_step, $trial->predicted),
+                    'open_lines' => $version->open_lines,
+                    'answers' => $this->answers[$version->id] ?? null,
                     'found' => $trial === null ? null : Ladder::WORDS[$trial->set_step],
                 ];
             })->all(),

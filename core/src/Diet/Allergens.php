@@ -16,6 +16,9 @@ final class Allergens
     /** Annex II in its own order. */
     public const EU = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];
 
+    /** Allergens that a whole diet leaves out. */
+    private const LEFT_OUT_BY = ['milk' => Diet::DairyFree, 'eggs' => Diet::Eggless, 'gluten' => Diet::GlutenFree, 'nuts' => Diet::NutFree, 'soybeans' => Diet::SoyFree];
+
     public const US = ['milk', 'eggs', 'fish', 'crustacean shellfish', 'tree nuts', 'peanuts', 'wheat', 'soybeans', 'sesame'];
 
     /** A tree nut in the US and not in Annex II. */
@@ -55,6 +58,19 @@ final class Allergens
         }
 
         return $found;
+    }
+
+    /**
+     * Whether nothing known of an ingredient speaks of an allergen: it is not in it, its packets do not commonly warn of it, and no diet that
+     * leaves it out has a question to its packet. Cross-contact in the kitchen is another matter.
+     *
+     * @param string $allergen one of {@see EU}
+     */
+    public static function isClear(Ingredient $in, string $allergen): bool
+    {
+        $diet = self::LEFT_OUT_BY[$allergen] ?? null;
+
+        return !\in_array($allergen, $in->allergens, true) && !\in_array($allergen, $in->mayContain, true) && ($diet === null || (!DietRules::bans($diet, $in) && DietRules::question($diet, $in) === null));
     }
 
     /** @return list<string> */

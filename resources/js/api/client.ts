@@ -33,8 +33,26 @@ export class Problem extends Error {
     }
 }
 
+/** A page of a list: its rows, how many there are in all, and where to go on; null at the end. */
+export interface Page<T> {
+    rows: T[];
+    total: number;
+    next: string | null;
+}
+
+export async function callPage<T>(path: string, signal?: AbortSignal): Promise<Page<T>> {
+    const response = await answered('GET', path, undefined, signal);
+    const next = response.headers.get('X-Next');
+    return { rows: (await response.json()) as T[], total: Number(response.headers.get('X-Total') ?? 0), next: next === '' ? null : next };
+}
+
 /** @param seen the revision a window has seen of what it writes: refused where it has moved on since */
 export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal, seen?: number): Promise<T> {
+    const response = await answered(method, path, body, signal, seen);
+    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}
+
+async function answered(method: string, path: string, body?: unknown, signal?: AbortSignal, seen?: number): Promise<Response> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
@@ -50,5 +68,5 @@ export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE
     if (!response.ok) {
         throw new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
     }
-    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+    return response;
 }

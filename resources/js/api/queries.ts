@@ -1,9 +1,34 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
-import { call } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep } from './types';
+import { call, callPage, type Page } from './client';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep, Waiting } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
+
+/** What dishes are asked for by; '' where it does not matter. Diets and allergens with commas between. */
+export interface Asked {
+    q: string;
+    family: string;
+    diet: string;
+    free: string;
+    state: string;
+    sort: string;
+}
+
+/** Dishes as they are asked for, a page at a time. */
+export const foundQuery = (asked: Partial<Asked>) =>
+    infiniteQueryOptions({
+        queryKey: ['dishes', 'found', asked],
+        queryFn: ({ pageParam, signal }) => {
+            const said = new URLSearchParams(Object.entries({ ...asked, cursor: pageParam }).filter(([, value]) => value !== ''));
+            return callPage<DishSummary>(`dishes${said.size > 0 ? `?${said.toString()}` : ''}`, signal);
+        },
+        initialPageParam: '',
+        getNextPageParam: (page: Page<DishSummary>) => page.next,
+    });
+
+/** What is due and what waits for a decision, over all dishes. */
+export const waitingQuery = () => queryOptions({ queryKey: ['dishes', 'waiting'], queryFn: ({ signal }) => call<Waiting>('GET', 'waiting', undefined, signal) });
 
 export const studioQuery = () => queryOptions({ queryKey: ['studio'], queryFn: ({ signal }) => call<{ name: string }>('GET', 'studio', undefined, signal), staleTime: Infinity });
 

@@ -91,10 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /**
-         * Dishes in the order they were made, a page at a time
-         * @description Dishes in the order they were made, at most a page of them: `q` finds by name, `after` goes on after a dish.
-         */
+        /** Dishes as they are asked for, a page at a time: how many there are in all, and where to go on, stand in the headers X-Total and X-Next */
         get: operations["Dish.index"];
         put?: never;
         /** A new dish from a text */
@@ -121,8 +118,8 @@ export interface paths {
         options?: never;
         head?: never;
         /**
-         * Names a dish
-         * @description Called otherwise, or of another family: a new revision of its original.
+         * Names a dish, or puts it away
+         * @description Called otherwise, or of another family: a new revision of its original. Put away, it is only listed where it is asked for.
          */
         patch: operations["Dish.update"];
         trace?: never;
@@ -139,6 +136,58 @@ export interface paths {
         /** A dish of its own with the same versions, without their trials */
         post: operations["Dish.copy"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/waiting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due, and what waits for a decision, over all dishes */
+        get: operations["Waiting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish}/errands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what is next with a dish */
+        post: operations["Errand.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/errands/{errand}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says it otherwise, or that it is done */
+        put: operations["Errand.update"];
+        post?: never;
+        /** Takes away what was said to be next */
+        delete: operations["Errand.destroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1255,10 +1304,9 @@ export interface components {
             unproven: string[];
         };
         DishNamed: {
-            /**
-             * @description What a dish is called and which family it is of; what is not sent stays.
-             * @enum {string}
-             */
+            /** @description What a dish is called, which family it is of, whether it is put away; what is not sent stays. */
+            away?: boolean;
+            /** @enum {string} */
             family?: "curd" | "cream" | "mousse" | "cheesecake" | "custard" | "other";
             title?: string;
         };
@@ -1268,8 +1316,11 @@ export interface components {
             };
         };
         DishSummary: {
+            /** @description What is next, the soonest first. */
+            errands: components["schemas"]["Errand"][];
             family: string;
             id: number;
+            is_away: boolean;
             made_of: {
                 grams: number;
                 ingredient: string;
@@ -1280,13 +1331,27 @@ export interface components {
             title: string;
             unresolved: number;
             versions: {
+                /** @description How it answers the diets and allergens asked for: clear, packets to ask, or made for it; null where it does not or none was asked for. */
+                answers: string | null;
                 found: string | null;
                 id: number;
                 name: string;
+                /** @description Lines nobody understands, and guesses nobody has confirmed. */
+                open_lines: number;
                 parent_id: number | null;
                 trials: number;
                 verdict: string | null;
             }[];
+        };
+        Errand: {
+            /** @description What is to be done with a dish, by when, and who or what is waited for. */
+            dish: string;
+            dish_id: number;
+            done_on: string | null;
+            due_on: string | null;
+            id: number;
+            waits_for: string;
+            words: string;
         };
         Evidence: {
             /** @enum {string} */
@@ -1649,6 +1714,12 @@ export interface components {
         NewDish: {
             measures?: string | null;
             text: string;
+        };
+        NewErrand: {
+            done?: boolean;
+            due_on?: string | null;
+            waits_for?: string;
+            words: string;
         };
         NewEvidence: {
             /** @enum {string} */
@@ -2336,6 +2407,29 @@ export interface components {
             next: number | null;
             uses: components["schemas"]["HeldBy"][];
         };
+        /** @description What waits over all dishes: the first of each list, and how many there are in all. */
+        Waiting: {
+            decisions: {
+                dish: string;
+                /** @description The step of the ladder the latest trial found. */
+                found: string | null;
+                is_softer: boolean | null;
+                /** @enum {string} */
+                kind: "off" | "open" | "unmade";
+                open_lines: number;
+                version: string;
+                version_id: number;
+            }[];
+            errands: components["schemas"]["Errand"][];
+            errands_in_all: number;
+            in_all: {
+                off: number;
+                open: number;
+                unmade: number;
+            };
+            /** @description Who and what is waited for. */
+            people: string[];
+        };
         /** @description Single properties wanted of layers by hand, by the layer's id: set in GE %, sweetness in SE, the others in g per 100 g. */
         WantProperties: {
             /** @description The revision a window has seen; or say it in If-Match. */
@@ -2519,10 +2613,20 @@ export interface operations {
     "Dish.index": {
         parameters: {
             query?: {
-                /** @description finds by name */
+                /** @description finds by name, by what is in it, by what is next */
                 q?: string;
-                /** @description goes on after a dish */
-                after?: number;
+                /** @description of one family */
+                family?: string;
+                /** @description a version nothing in breaks these diets, or made for those that are a matter of amounts; commas between */
+                diet?: string;
+                /** @description a version clear of these of the fourteen allergens, by the shelf; commas between */
+                free?: string;
+                /** @description due, waiting, open, unmade, off, foretold, away */
+                state?: string;
+                /** @description touched, name, due, made */
+                sort?: string;
+                /** @description goes on where X-Next says */
+                cursor?: string;
             };
             header?: never;
             path?: never;
@@ -2697,6 +2801,134 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DishSummary"];
                 };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Waiting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiting"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Errand.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewErrand"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Errand"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Errand.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                errand: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewErrand"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Errand"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Errand.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                errand: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What is wrong, where, and the mend */
             default: {

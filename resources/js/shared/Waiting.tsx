@@ -1,9 +1,31 @@
 import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
 
-export function Waiting({ what }: { what: string }) {
+/** What is on its way, said, and its shape drawn where it will stand. */
+export function Waiting({ what, children }: { what: string; children?: ReactNode }) {
     return (
-        <Box role="status" sx={{ p: 4, color: 'var(--ink-soft)' }}>
-            Fetching {what}…
+        <Box role="status" sx={{ p: children ? 0 : 4, color: 'var(--ink-soft)' }}>
+            <Box sx={children ? { p: 1 } : {}}>Fetching {what}…</Box>
+            {children}
         </Box>
+    );
+}
+
+/** The outline of something that is not there yet. */
+export function Outline({ height }: { height: number }) {
+    return <Box aria-hidden sx={{ height, border: '1.5px dashed var(--line)', borderRadius: '11px', bgcolor: 'var(--panel)', opacity: 0.7 }} />;
+}
+
+/** Cards where cards will be. */
+export function CardsWaiting({ what, count = 6 }: { what: string; count?: number }) {
+    return (
+        <>
+            <Box role="status" sx={{ gridColumn: '1 / -1', color: 'var(--ink-soft)' }}>
+                Fetching {what}…
+            </Box>
+            {Array.from({ length: count }, (_, n) => (
+                <Outline key={n} height={288} />
+            ))}
+        </>
     );
 }

@@ -1,10 +1,12 @@
 import { newId } from './ids';
 import { describe, expect, it } from 'vitest';
-import type { DishSummary, Facts, Rail } from '../api/types';
+import type { Facts, Rail, Waiting } from '../api/types';
 import { standing } from './standing';
 import { verdict } from '../rooms/bench/PortionFacts';
 import { railVerdict } from '../rooms/bench/railWords';
-import { decisions } from '../rooms/counter/decisions';
+import { askedOf, foundWords } from '../rooms/counter/asked';
+import { behind, decisions } from '../rooms/counter/decisions';
+import { dayWords, today } from './days';
 import { compareStep } from './trial/compareStep';
 import { grams, money, typedNumber, typedOrText } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
@@ -55,13 +57,37 @@ describe('the portion against its brief', () => {
 });
 
 describe('what needs a decision', () => {
-    const version = { id: 2, name: 'Vegan 1', parent_id: 1, trials: 0, verdict: null, found: null };
-    const dish = (part: Partial<DishSummary>) => ({ id: 1, title: 'Curd', unresolved: 0, versions: [], ...part }) as unknown as DishSummary;
-    it('is a line not understood, a version not made, a trial off the prediction, and nothing else', () => {
-        expect(decisions([dish({ unresolved: 2 })])[0]?.text).toBe('has 2 lines not understood or only guessed');
-        expect(decisions([dish({ versions: [version] })])[0]?.text).toBe('has not been made yet');
-        expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'softer than predicted', found: 'spoonable' }] })])[0]?.text).toBe('came out softer than predicted: spoonable');
-        expect(decisions([dish({ versions: [{ ...version, trials: 1, verdict: 'as predicted', found: 'soft slice' }, { ...version, parent_id: null }] })])).toEqual([]);
+    const one = (part: Partial<Waiting['decisions'][number]>) => ({ kind: 'unmade' as const, version_id: 2, dish: 'Curd', version: 'Vegan 1', open_lines: 0, found: null, is_softer: null, ...part });
+    const in_all = { off: 0, open: 0, unmade: 0 };
+    it('is told in words, and what stands behind the list is counted', () => {
+        expect(decisions({ decisions: [one({ kind: 'open', open_lines: 2 })] })[0]?.text).toBe('has 2 lines not understood or only guessed');
+        expect(decisions({ decisions: [one({ kind: 'open', open_lines: 1 })] })[0]?.text).toBe('has a line not understood or only guessed');
+        expect(decisions({ decisions: [one({})] })[0]?.text).toBe('has not been made yet');
+        expect(decisions({ decisions: [one({ kind: 'off', is_softer: true, found: 'spoonable' })] })[0]?.text).toBe('came out softer than predicted: spoonable');
+        expect(behind({ decisions: [one({})], in_all: { ...in_all, unmade: 3 } })).toEqual([{ kind: 'unmade', words: '2 more not made yet' }]);
+        expect(behind({ decisions: [one({})], in_all: { ...in_all, unmade: 1 } })).toEqual([]);
+    });
+});
+
+describe('a day', () => {
+    it('is said as it is across a counter', () => {
+        expect(dayWords('2026-11-26', '2026-11-26')).toBe('today');
+        expect(dayWords('2026-11-27', '2026-11-26')).toBe('tomorrow');
+        expect(dayWords('2026-11-25', '2026-11-26')).toBe('a day late');
+        expect(dayWords('2026-10-31', '2026-11-02')).toBe('2 days late');
+        expect(dayWords('2026-12-03', '2026-11-26')).toBe('Thu 3 Dec');
+        expect(dayWords('2027-01-02', '2026-11-26')).toContain('2027');
+        expect(today(new Date(2026, 0, 5, 23, 59))).toBe('2026-01-05');
+    });
+});
+
+describe('what dishes are asked by', () => {
+    it('is read from the address and said', () => {
+        const asked = askedOf(new URLSearchParams('diet=vegan&free=milk&sort=name'));
+        expect(asked).toEqual({ q: '', family: '', diet: 'vegan', free: 'milk', state: '', sort: 'name' });
+        expect(foundWords(2, asked)).toBe('2 dishes found: Vegan, clear of milk');
+        expect(foundWords(1, askedOf(new URLSearchParams('q=egg')))).toBe('one dish found: “egg”');
+        expect(foundWords(10, askedOf(new URLSearchParams('')))).toBe('10 dishes on the counter');
     });
 });
 

@@ -1,106 +1,150 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { dishesQuery, studioQuery } from '../../api/queries';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { Waiting } from '../../shared/Waiting';
-import { decisions } from './decisions';
+import { CardsWaiting } from '../../shared/Waiting';
+import { askedOf, foundWords } from './asked';
 import { DishCard } from './DishCard';
+import { Due } from './Due';
+import { Finder } from './Finder';
 import { RemovedDrawer } from './RemovedDrawer';
+import { Undecided } from './Undecided';
 
 /** What is on the go, and where something new starts. */
 export function Counter() {
-    const [sought, setSought] = useState('');
-    const [asked, setAsked] = useState('');
-    useEffect(() => {
-        const wait = setTimeout(() => setAsked(sought.trim()), 150);
-        return () => clearTimeout(wait);
-    }, [sought]);
-    const { data, error, isPending, refetch } = useQuery({ ...dishesQuery(asked), placeholderData: keepPreviousData });
+    const [params, setParams] = useSearchParams();
+    const asked = askedOf(params);
+    const found = useInfiniteQuery({ ...foundQuery(asked), placeholderData: keepPreviousData });
+    const dishes = found.data?.pages.flatMap((page) => page.rows);
+    const total = found.data?.pages[0]?.total ?? 0;
     const studio = useQuery(studioQuery());
-    const [pasted, setPasted] = useState('');
+    const waiting = useQuery(waitingQuery());
     const [removed, setRemoved] = useState(false);
-    const navigate = useNavigate();
-    const shown = data ?? [];
-    const todo = decisions(data ?? []);
-    const begin = (text: string) => void navigate('/new', { state: { text } });
+    const ask = (change: Partial<Asked>) =>
+        setParams((now) => {
+            const next = new URLSearchParams(now);
+            for (const [key, value] of Object.entries(change)) {
+                if (value === '') next.delete(key);
+                else next.set(key, value);
+            }
+            return next;
+        });
 
     return (
-        <Box sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto 1fr', minHeight: '100%', boxSizing: 'border-box' }}>
+        <Box sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto auto 1fr', minHeight: '100%', boxSizing: 'border-box' }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
                 <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
                     {studio.data?.name ?? 'Counter'}
                 </h1>
-                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.length >= 60 ? 'the first 60 dishes: find the others by name' : `${data.length === 1 ? 'one dish' : `${data.length} dishes`} ${asked ? 'found' : 'on the counter'}`}</Box>}
+                {dishes && <Box role="status" sx={{ color: 'var(--ink-soft)' }}>{foundWords(total, asked)}</Box>}
                 <Box sx={{ flex: 1 }} />
-                <TextField
-                    size="small" placeholder="Find a dish" value={sought} onChange={(e) => setSought(e.target.value)} sx={{ width: 220 }}
-                    slotProps={{ htmlInput: { 'aria-label': 'Find a dish', type: 'search' } }}
-                />
- <Button variant="outlined" onClick={() => setRemoved(true)} sx={{ minHeight: 38 }}>
+                <Sought value={asked.q} onAsk={(q) => ask({ q })} />
+                <Button variant="outlined" onClick={() => setRemoved(true)}>
                     Removed
                 </Button>
-                <Button variant="contained" component={Link} to="/new" sx={{ minHeight: 38, px: 2 }}>
+                <Button variant="contained" component={Link} to="/new">
                     New dish
                 </Button>
             </Box>
-            <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 296px' }, alignItems: 'stretch' }}>
-                <Box component="section" aria-label="Dishes" sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))', gridAutoRows: 'minmax(288px, 1fr)', maxHeight: { md: 'none' } }}>
-                    {isPending && <Waiting what="the dishes" />}
-                    {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-                    {shown.map((dish) => (
-                        <DishCard key={dish.id} dish={dish} />
+            <Finder asked={asked} onAsk={ask} />
+            <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 296px' }, alignItems: 'start' }}>
+                <Box component="section" aria-label="Dishes" aria-busy={found.isFetching} sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))', gridAutoRows: 'minmax(288px, auto)' }}>
+                    {found.isPending && <CardsWaiting what="the dishes" />}
+                    {found.error && <ProblemNote error={found.error} onRetry={() => void found.refetch()} />}
+                    {dishes?.map((dish) => (
+                        <DishCard key={dish.id} dish={dish} isAsked={asked.diet !== '' || asked.free !== ''} />
                     ))}
-                    {data && shown.length === 0 && (
-                        <Panel sx={{ gridColumn: '1 / -1' }}>
-                            {asked === '' ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : `No dish answers to “${sought}”. Try a shorter word.`}
-                        </Panel>
-                    )}
+                    {dishes?.length === 0 && <Panel sx={{ gridColumn: '1 / -1' }}>{nothing(asked)}</Panel>}
+                    {found.hasNextPage && <More onMore={() => void found.fetchNextPage()} left={total - (dishes?.length ?? 0)} busy={found.isFetchingNextPage} />}
                 </Box>
                 <Box component="aside" aria-label="New and undecided" sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
-                    <Panel component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed' }}>
-                        <h2 id="paste-title" style={{ margin: 0, fontSize: 15 }}>
-                            Paste a recipe
-                        </h2>
-                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>Cups, sticks, leaves and “juice of two” are fine.</Box>
-                        <TextField
-                            multiline minRows={3} maxRows={6} fullWidth size="small" value={pasted}
-                            onChange={(e) => setPasted(e.target.value)}
-                            slotProps={{ htmlInput: { 'aria-label': 'Recipe lines' } }}
-                            placeholder={'For the curd:\n1/2 cup lemon juice\n4 egg yolks'}
-                        />
-                        <Button variant="outlined" disabled={pasted.trim() === ''} onClick={() => begin(pasted)} sx={{ mt: 1 }}>
-                            Read it
-                        </Button>
-                    </Panel>
-                    <Panel component="section" aria-labelledby="decide-title" sx={{ flex: 1 }}>
-                        <h2 id="decide-title" className="name" style={{ margin: '0 0 6px', fontSize: 18 }}>
-                            Needs a decision
-                        </h2>
-                        {data && todo.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing waits. Every version was made and came out as foretold.</Box>}
-                        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { py: 0.9, borderTop: '1px solid var(--line)', display: 'flex', gap: 1 } }}>
-                            {todo.map((item) => (
-                                <li key={item.key}>
-                                    <Box component="span" aria-hidden sx={{ color: 'var(--yolk-fill)', lineHeight: 1.5 }}>
-                                        {item.mark}
-                                    </Box>
-                                    <span>
-                                        <Link to={item.to} style={{ color: 'var(--ink)', fontWeight: 650 }}>
-                                            {item.title}
-                                        </Link>{' '}
-                                        {item.text}
-                                    </span>
-                                </li>
-                            ))}
-                        </Box>
-                    </Panel>
+                    {waiting.data && <Due waiting={waiting.data} />}
+                    {waiting.data && <Undecided waiting={waiting.data} />}
+                    {waiting.error && <ProblemNote error={waiting.error} onRetry={() => void waiting.refetch()} />}
+                    <Paste />
                 </Box>
             </Box>
             {removed && <RemovedDrawer onClose={() => setRemoved(false)} />}
         </Box>
+    );
+}
+
+function nothing(asked: Asked): string {
+    if (asked.state === 'away') return 'Nothing is put away. A dish’s ⋯ puts it away; it keeps everything and is found here.';
+    const clear = asked.diet !== '' || asked.free !== '';
+    if (clear) return 'No version answers to that. A version with a line that is not understood answers none of it; the Spread makes one that does.';
+    return [asked.q, asked.family, asked.state].every((one) => one === '') ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : 'No dish answers to that. Try a shorter word, or show all.';
+}
+
+/** What is typed is asked for a moment after the last key. */
+function Sought({ value, onAsk }: { value: string; onAsk: (q: string) => void }) {
+    const [typed, setTyped] = useState(value);
+    const [seen, setSeen] = useState(value);
+    if (seen !== value) {
+        // The address was changed from elsewhere: back, or "show all".
+        setSeen(value);
+        setTyped(value);
+    }
+    useEffect(() => {
+        const wait = setTimeout(() => {
+            if (typed.trim() !== value) onAsk(typed.trim());
+        }, 150);
+        return () => clearTimeout(wait);
+    }, [typed, value, onAsk]);
+    return (
+        <TextField
+            size="small" placeholder="Dish, ingredient, who it waits for" value={typed} onChange={(e) => setTyped(e.target.value)} sx={{ width: 260 }}
+            slotProps={{ htmlInput: { 'aria-label': 'Find a dish', type: 'search' } }}
+        />
+    );
+}
+
+/** The next page comes when its end is scrolled to, or is asked for by hand. */
+function More({ onMore, left, busy }: { onMore: () => void; left: number; busy: boolean }) {
+    const at = useRef<HTMLDivElement>(null);
+    const more = useRef(onMore);
+    useEffect(() => {
+        more.current = onMore;
+    });
+    useEffect(() => {
+        const seen = new IntersectionObserver((entries) => {
+            if (entries.some((entry) => entry.isIntersecting)) more.current();
+        }, { rootMargin: '600px' });
+        if (at.current) seen.observe(at.current);
+        return () => seen.disconnect();
+    }, []);
+    return (
+        <Box ref={at} sx={{ gridColumn: '1 / -1' }}>
+            <Button variant="outlined" disabled={busy} onClick={onMore}>
+                {busy ? 'Fetching more…' : `${left} more`}
+            </Button>
+        </Box>
+    );
+}
+
+function Paste() {
+    const [pasted, setPasted] = useState('');
+    const navigate = useNavigate();
+    return (
+        <Panel component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed' }}>
+            <h2 id="paste-title" style={{ margin: 0, fontSize: 15 }}>
+                Paste a recipe
+            </h2>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>Cups, sticks, leaves and “juice of two” are fine.</Box>
+            <TextField
+                multiline minRows={3} maxRows={6} fullWidth size="small" value={pasted}
+                onChange={(e) => setPasted(e.target.value)}
+                slotProps={{ htmlInput: { 'aria-label': 'Recipe lines' } }}
+                placeholder={'For the curd:\n1/2 cup lemon juice\n4 egg yolks'}
+            />
+            <Button variant="outlined" disabled={pasted.trim() === ''} onClick={() => void navigate('/new', { state: { text: pasted } })} sx={{ mt: 1 }}>
+                Read it
+            </Button>
+        </Panel>
     );
 }

@@ -4,14 +4,19 @@ import type { DishSummary } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { toneOf } from '../../shared/tones';
 import { DishMenu } from './DishMenu';
+import { ErrandFacts } from './Due';
 import { SmallSection } from '../../shared/SmallSection';
 
 const PIECES: Record<string, string> = { curd: 'pieces', cream: 'cuts', mousse: 'pots', cheesecake: 'cuts', custard: 'cups', other: 'portions' };
 
-export function DishCard({ dish }: { dish: DishSummary }) {
+/** How a version answers the diets and allergens asked for, in a word or two behind its name. */
+const ANSWERS: Record<string, string> = { clear: 'clear by the shelf', ask: 'ask the packets', 'made for': 'made for it' };
+
+/** @param isAsked whether versions are asked about a diet or an allergen: those that do not answer step back */
+export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked?: boolean }) {
     const first = dish.versions[0];
     return (
-        <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box' }}>
+        <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box', contentVisibility: 'auto', containIntrinsicSize: 'auto 288px' }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 18.5, lineHeight: 1.2, flex: 1 }}>
                     <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
@@ -26,9 +31,16 @@ export function DishCard({ dish }: { dish: DishSummary }) {
             <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', py: 1 }}>
                 {dish.section && <SmallSection section={dish.section} tones={dish.made_of.map(toneOf)} title={`${dish.title}, cut: ${dish.section.layers.map((l) => `${l.name} ${Math.round(l.height_mm)} mm`).join(', ')}`} />}
             </Box>
+            {dish.errands[0] && (
+                <Box sx={{ fontSize: 14, lineHeight: 1.25, pb: 0.75 }}>
+                    <strong>Next:</strong> {dish.errands[0].words}
+                    <ErrandFacts errand={dish.errands[0]} />
+                </Box>
+            )}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }} role="group" aria-label="Versions">
                 {dish.versions.map((version) => {
                     const off = version.verdict !== null && version.verdict !== 'as predicted';
+                    const answer = version.answers === null ? '' : ANSWERS[version.answers];
                     return (
                         <Box
                             key={version.id} component={Link} to={`/bench/${version.id}`}
@@ -37,9 +49,12 @@ export function DishCard({ dish }: { dish: DishSummary }) {
                                 borderColor: off ? 'var(--yolk)' : version.verdict ? 'var(--herb)' : 'var(--rim)',
                                 bgcolor: off ? 'var(--yolk-wash)' : version.verdict ? 'var(--herb-wash)' : 'transparent',
                                 '&:hover': { bgcolor: 'var(--cobalt-wash)' },
+                                ...(isAsked && answer === '' && { borderStyle: 'dashed', color: 'var(--ink-soft)', bgcolor: 'transparent', borderColor: 'var(--line)' }),
+                                ...(answer !== '' && { fontWeight: 650, borderColor: 'var(--cobalt)', bgcolor: 'var(--cobalt-wash)' }),
                             }}
                         >
                             {version.name}
+                            {answer !== '' && ` · ${answer}`}
                             {version.verdict === 'as predicted' && ' ✓ as foretold'}
                             {off && ` · ${version.verdict?.split(' ')[0]}`}
                         </Box>

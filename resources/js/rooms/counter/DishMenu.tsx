@@ -13,11 +13,13 @@ import type { DishSummary } from '../../api/types';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
+import { ErrandDialog } from './ErrandDialog';
 
 /** What can be done with a dish where it stands on the Counter. */
 export function DishMenu({ dish }: { dish: DishSummary }) {
     const client = useQueryClient();
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+    const [next, setNext] = useState(false);
     const [title, setTitle] = useState<string | null>(null);
     const { remove } = useRemoval();
     const fresh = async () => {
@@ -39,6 +41,18 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
         },
         onError: (error) => notice({ text: error.message }),
     });
+    const put = (isAway: boolean) => call<DishSummary>('PATCH', `dishes/${dish.id}`, { away: isAway });
+    const away = useMutation({
+        mutationFn: put,
+        onSuccess: async (_, isAway) => {
+            await fresh();
+            notice({
+                text: isAway ? `${dish.title} is put away; it is found under State, put away.` : `${dish.title} stands on the counter.`,
+                back: { word: isAway ? 'Back on the counter' : 'Put it away', act: () => void put(!isAway).then(fresh).then(() => notice(null)).catch(() => notice({ text: 'It could not be taken back.' })) },
+            });
+        },
+        onError: (error) => notice({ text: error.message }),
+    });
     const choose = (act: () => void) => () => {
         setAnchor(null);
         act();
@@ -49,10 +63,13 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
                 ⋯
             </Button>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+                <MenuItem onClick={choose(() => setNext(true))}>Say what is next</MenuItem>
                 <MenuItem onClick={choose(() => setTitle(dish.title))}>Call it otherwise</MenuItem>
                 <MenuItem onClick={choose(() => copy.mutate())}>Make a copy</MenuItem>
+                <MenuItem onClick={choose(() => away.mutate(!dish.is_away))}>{dish.is_away ? 'Back on the counter' : 'Put it away'}</MenuItem>
                 <MenuItem onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
             </Menu>
+            {next && <ErrandDialog dish={dish} onClose={() => setNext(false)} />}
             {title !== null && (
                 <Dialog open onClose={() => setTitle(null)} maxWidth="xs" fullWidth aria-labelledby="name-title">
                     <DialogTitle id="name-title" className="name">Call it otherwise</DialogTitle>

@@ -1,4 +1,4 @@
-import type { DishSummary } from '../../api/types';
+import type { Waiting } from '../../api/types';
 
 export interface Decision {
     key: string;
@@ -8,22 +8,26 @@ export interface Decision {
     to: string;
 }
 
-/** What waits for somebody: lines not understood, trials off the prediction, versions never made. */
-export function decisions(dishes: DishSummary[]): Decision[] {
-    const found: Decision[] = [];
-    for (const dish of dishes) {
-        if (dish.unresolved > 0) {
-            const original = dish.versions[0];
-            found.push({ key: `u${dish.id}`, mark: '◆', title: dish.title, text: `has ${dish.unresolved} line${dish.unresolved === 1 ? '' : 's'} not understood or only guessed`, to: `/bench/${original?.id ?? ''}` });
-        }
-        for (const version of dish.versions) {
-            if (version.verdict && version.verdict !== 'as predicted') {
-                found.push({ key: `t${version.id}`, mark: '◆', title: `${dish.title}, ${version.name.replace(/ (\d+)$/, '\u00a0$1')}`, text: `came out ${version.verdict}: ${version.found ?? ''}`, to: `/bench/${version.id}` });
-            } else if (version.parent_id !== null && version.trials === 0) {
-                found.push({ key: `m${version.id}`, mark: '○', title: `${dish.title}, ${version.name.replace(/ (\d+)$/, '\u00a0$1')}`, text: 'has not been made yet', to: `/bench/${version.id}` });
-            }
-        }
-    }
-    // What came out otherwise than foretold, or cannot be read, before what only waits to be made.
-    return [...found.filter((one) => one.mark === '◆'), ...found.filter((one) => one.mark !== '◆')];
+/** What asks for somebody, in words; the worst stands first as it came. */
+export function decisions(waiting: Pick<Waiting, 'decisions'>): Decision[] {
+    return waiting.decisions.map((one) => ({
+        key: `${one.kind}${one.version_id}`,
+        mark: one.kind === 'unmade' ? '○' : '◆',
+        title: `${one.dish}, ${one.version.replace(/ (\d+)$/, '\u00a0$1')}`,
+        text:
+            one.kind === 'off' ? `came out ${one.is_softer ? 'softer' : 'firmer'} than predicted: ${one.found ?? ''}`
+            : one.kind === 'open' ? `has ${one.open_lines === 1 ? 'a line' : `${one.open_lines} lines`} not understood or only guessed`
+            : 'has not been made yet',
+        to: `/bench/${one.version_id}`,
+    }));
+}
+
+const MORE: [keyof Waiting['in_all'], string][] = [['off', 'that came out otherwise'], ['open', 'with open lines'], ['unmade', 'not made yet']];
+
+/** How many of each kind stand behind those that are listed. */
+export function behind(waiting: Pick<Waiting, 'decisions' | 'in_all'>): { kind: string; words: string }[] {
+    return MORE.flatMap(([kind, words]) => {
+        const more = waiting.in_all[kind] - waiting.decisions.filter((one) => one.kind === kind).length;
+        return more > 0 ? [{ kind, words: `${more} more ${words}` }] : [];
+    });
 }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What is next with a dish: what is to be done, by when, and who or what it waits for.
+ *
+ * @property int $id
+ * @property int $studio_id
+ * @property int $dish_id
+ * @property string $words
+ * @property ?string $due_on year-month-day
+ * @property string $waits_for a person, a delivery, an answer; '' where nobody is waited for
+ * @property ?string $done_on year-month-day
+ * @property Dish $dish
+ */
+final class Errand extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['waits_for' => ''];
+
+    /** @return BelongsTo<Dish, $this> */
+    public function dish(): BelongsTo
+    {
+        return $this->belongsTo(Dish::class);
+    }
+}

@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Dish;
+use App\Models\Studio;
+use App\Models\Version;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Query;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Diet\Allergens;
+use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietRules;
+use Transmuta\Shelf\Ingredient;
+
+/**
+ * Finds dishes as a kitchen asks for them. Diets and allergens are answered from what each version holds by today's shelf, so that a packet
+ * changed this morning counts; a version with an open line answers none of them. A diet that is a matter of amounts is answered by what a
+ * version was made for, and says so.
+ *
+ * @phpstan-type Wanted array{q: string, family: ?string, diets: list<Diet>, free: list<string>, state: ?string, sort: string}
+ */
+final readonly class DishSearch
+{
+    public const PAGE = 60;
+
+    public const STATES = ['due', 'waiting', 'open', 'unmade', 'off', 'foretold', 'away'];
+
+    public const SORTS = ['touched', 'name', 'due', 'made'];
+
+    /** How a version answers what was asked: nothing speaks against it, or packets have to be asked first. */
+    public const CLEAR = 'clear';
+
+    public const ASK = 'ask';
+
+    /** What it was made for: an amount that no ingredient decides by itself. */
+    public const MADE_FOR = 'made for';
+
+    public function __construct(private StudioShelf $shelf, private Uses $uses) {}
+
+    /**
+     * @param Wanted $wanted
+     *
+     * @return Builder<Dish> in the order asked, without their versions
+     */
+    public function of(Studio $studio, array $wanted): Builder
+    {
+        $query = Dish::query();
+        $query->where('dishes.studio_id', $studio->id)->select('dishes.*');
+        $wanted['state'] === 'away' ? $query->whereNotNull('away_at') : $query->whereNull('away_at');
+        if ($wanted['family'] !== null) {
+            $query->where('family', $wanted['family']);
+        }
+        if ($wanted['q'] !== '') {
+            $this->sought($query, $studio, $wanted['q']);
+        }
+        if (\in_array($wanted['state'], ['due', 'waiting'], true)) {
+            $query->whereExists(static function (Query $errand) use ($wanted): void {
+                $errand->from('errands')->whereColumn('errands.dish_id', 'dishes.id')->whereNull('done_on');
+                $wanted['state'] === 'due' ? $errand->where('due_on', '<=', now()->addDays(7)->toDateString()) : $errand->where('waits_for', '!=', '');
+            });
+        }
+        $fits = $this->fits($wanted);
+        if ($fits !== []) {
+            $query->whereExists(static function (Query $version) use ($fits): void {
+                $version->from('versions')->whereColumn('versions.dish_id', 'dishes.id')->whereNull('versions.deleted_at');
+                foreach ($fits as $fit) {
+                    $fit($version);
+                }
+            });
+        }
+
+        return self::sorted($query, $wanted['sort']);
+    }
+
+    /**
+     * How each version answers, by id; those that do not are not in it, and nothing is where no diet and no allergen was asked for.
+     *
+     * @param Wanted $wanted
+     * @param list<int> $dishes ids
+     *
+     * @return array<int, string>
+     */
+    public function answers(array $wanted, array $dishes): array
+    {
+        if (($wanted['diets'] === [] && $wanted['free'] === []) || $dishes === []) {
+            return [];
+        }
+        $fits = $this->fits($wanted);
+        $found = Version::query()->toBase()->whereIn('dish_id', $dishes);
+        foreach ($fits as $fit) {
+            $fit($found);
+        }
+        /** @var list<int> $ids */
+        $ids = $found->pluck('versions.id')->all();
+        $amounts = array_filter($wanted['diets'], self::isByPortion(...));
+        $rules = array_filter($wanted['diets'], static fn(Diet $diet): bool => !self::isByPortion($diet));
+        $asking = $rules === [] ? [] : $this->slugs(fn(Ingredient $in): bool => array_filter($rules, fn(Diet $diet): bool => $this->asks($diet, $in)) !== []);
+        /** @var list<int> $asks */
+        $asks = $asking === [] ? [] : DB::table('version_ingredients')->whereIn('version_id', $ids)->whereIn('slug', $asking)->distinct()->pluck('version_id')->all();
+        // No calculation shows 20 mg/kg: gluten-free is always asked.
+        $all = \in_array(Diet::GlutenFree, $rules, true);
+
+        return array_combine($ids, array_map(static fn(int $id): string => match (true) {
+            $all || \in_array($id, $asks, true) => self::ASK,
+            $amounts !== [] => self::MADE_FOR,
+            default => self::CLEAR,
+        }, $ids));
+    }
+
+    /** @return list<string> ids of the shelf that a search for these words means, with what is made of them */
+    private function holding(Studio $studio, string $sought): array
+    {
+        $called = $this->shelf->called($sought);
+
+        return $called === [] ? [] : $this->uses->with($studio, $called);
+    }
+
+    /** @param Builder<Dish> $query */
+    private function sought(Builder $query, Studio $studio, string $sought): void
+    {
+        $like = '%' . addcslashes($sought, '%_\\') . '%';
+        $slugs = $this->holding($studio, $sought);
+        $query->where(static function (Builder $any) use ($like, $slugs): void {
+            $any->where('title', 'like', $like)->orWhereExists(static function (Query $version) use ($like, $slugs): void {
+                $version->from('versions')->whereColumn('versions.dish_id', 'dishes.id')->whereNull('versions.deleted_at')->where(static function (Query $either) use ($like, $slugs): void {
+                    $either->where('versions.name', 'like', $like);
+                    if ($slugs !== []) {
+                        $either->orWhereExists(static fn(Query $held) => $held->from('version_ingredients')->whereColumn('version_id', 'versions.id')->whereIn('slug', $slugs));
+                    }
+                });
+            })->orWhereExists(static fn(Query $errand) => $errand->from('errands')->whereColumn('errands.dish_id', 'dishes.id')->whereNull('done_on')->where(
+                static fn(Query $either) => $either->where('waits_for', 'like', $like)->orWhere('words', 'like', $like),
+            ));
+        });
+    }
+
+    /**
+     * What one version must fulfil, all of it the same one.
+     *
+     * @param Wanted $wanted
+     *
+     * @return list<callable(Query): mixed>
+     */
+    private function fits(array $wanted): array
+    {
+        $fits = [];
+        $barred = [];
+        foreach ($wanted['diets'] as $diet) {
+            if (self::isByPortion($diet)) {
+                $fits[] = static fn(Query $version) => $version->whereJsonContains('versions.brief->diets', $diet->value);
+            } else {
+                $barred = [...$barred, ...$this->slugs(fn(Ingredient $in): bool => $this->breaks($diet, $in))];
+            }
+        }
+        foreach ($wanted['free'] as $allergen) {
+            $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => !Allergens::isClear($in, $allergen))];
+        }
+        if ($wanted['free'] !== [] || $wanted['diets'] !== []) {
+            $fits[] = static fn(Query $version) => $version->where('versions.open_lines', 0)->whereNotExists(static fn(Query $held) => $held->from('version_ingredients')->whereColumn('version_id', 'versions.id')->whereIn('slug', array_values(array_unique($barred))));
+        }
+        $state = self::state($wanted['state']);
+
+        return $state === null ? $fits : [...$fits, $state];
+    }
+
+    /** @return ?callable(Query): mixed what a version in a state fulfils; null for a state of the dish */
+    public static function state(?string $state): ?callable
+    {
+        $latest = static fn(string $sign): \Closure => static fn(Query $version) => $version->whereExists(static fn(Query $trial) => $trial->from('trials')->whereColumn('trials.version_id', 'versions.id')
+            ->whereRaw('trials.id = (select max(last.id) from trials last where last.version_id = versions.id)')
+            ->whereRaw("trials.set_step $sign json_value(trials.predicted, '$.step_index')"));
+
+        return match ($state) {
+            'open' => static fn(Query $version) => $version->where('versions.open_lines', '>', 0),
+            'unmade' => static fn(Query $version) => $version->whereNotNull('versions.parent_id')->whereNotExists(static fn(Query $trial) => $trial->from('trials')->whereColumn('trials.version_id', 'versions.id')),
+            'off' => $latest('<>'),
+            'foretold' => $latest('='),
+            default => null,
+        };
+    }
+
+    /**
+     * @param Builder<Dish> $query
+     *
+     * @return Builder<Dish>
+     */
+    private static function sorted(Builder $query, string $sort): Builder
+    {
+        $soonest = '(select coalesce(min(due_on), \'9999-12-31\') from errands where errands.dish_id = dishes.id and done_on is null)';
+        $touched = '(select coalesce(max(versions.updated_at), dishes.updated_at) from versions where versions.dish_id = dishes.id)';
+        match ($sort) {
+            'name' => $query->orderBy('title')->orderBy('dishes.id'),
+            'due' => $query->selectRaw("$soonest as soonest")->orderBy('soonest')->orderBy('dishes.id'),
+            'made' => $query->orderByDesc('dishes.id'),
+            default => $query->selectRaw("$touched as touched")->orderByDesc('touched')->orderByDesc('dishes.id'),
+        };
+
+        return $query;
+    }
+
+    private function breaks(Diet $diet, Ingredient $in): bool
+    {
+        $seen = $this->shelf->evidence()->of($in->id, $diet);
+
+        return DietRules::bans($diet, $in) || ($seen !== null && !$seen->meets);
+    }
+
+    private function asks(Diet $diet, Ingredient $in): bool
+    {
+        return $this->shelf->evidence()->of($in->id, $diet) === null && DietRules::question($diet, $in) !== null;
+    }
+
+    /** Whether a portion's figures decide, or what is done to it: no list of ingredients answers it. */
+    private static function isByPortion(Diet $diet): bool
+    {
+        return $diet->isByAmount() || $diet === Diet::Keto || $diet === Diet::Raw;
+    }
+
+    /**
+     * @param callable(Ingredient): bool $is
+     *
+     * @return list<string>
+     */
+    private function slugs(callable $is): array
+    {
+        return array_values(array_map(static fn(Ingredient $in): string => $in->id, array_filter($this->shelf->shelf()->all(), $is)));
+    }
+}
