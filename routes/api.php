@@ -8,6 +8,7 @@ use App\Http\Controllers\DishController;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\LotController;
+use App\Http\Controllers\PaymentController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ReadingController;
@@ -35,7 +36,8 @@ Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereI
 Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions'])->whereNumber('id');
 // What an answer costs before anything of ours is computed; bin/bench measures against it.
 Route::get('floor', static fn() => response()->json([]));
-Route::get('studio', StudioController::class);
+Route::get('studio', [StudioController::class, 'show']);
+Route::put('studio', [StudioController::class, 'update']);
 Route::get('schools', [SchoolsController::class, 'show']);
 Route::put('schools', [SchoolsController::class, 'update']);
 Route::put('dishes/{dish}/schools', [SchoolsController::class, 'updateDish']);
@@ -85,5 +87,6 @@ Route::put('versions/{version}/wanted', [VersionController::class, 'want']);
 Route::put('versions/{version}/notes', [VersionController::class, 'note']);
 Route::get('versions/{version}/compare/{other}', [VersionController::class, 'compare']);
 Route::get('versions/{version}/why', [VersionController::class, 'why']);
+Route::get('versions/{version}/payments', PaymentController::class);
 Route::get('versions/{version}/refresh', [VersionController::class, 'refreshPreview']);
 Route::post('versions/{version}/refresh', [VersionController::class, 'refresh']);

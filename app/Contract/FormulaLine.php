@@ -17,6 +17,7 @@ use Transmuta\Formula\Confidence;
         new OA\Property(property: 'grams', type: 'number', nullable: true),
         new OA\Property(property: 'id', description: 'A ULID, given once and kept; left out where the server is to give it.', type: 'string'),
         new OA\Property(property: 'ingredient', type: 'string', nullable: true),
+        new OA\Property(property: 'note', description: 'What the kitchen says of this line.', type: 'string'),
         new OA\Property(property: 'pinned', type: 'boolean'),
         new OA\Property(property: 'prep', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'reason', type: 'string', nullable: true),

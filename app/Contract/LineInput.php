@@ -18,6 +18,7 @@ use Transmuta\Formula\Confidence;
         new OA\Property(property: 'grams', type: 'number', nullable: true),
         new OA\Property(property: 'id', type: 'string'),
         new OA\Property(property: 'ingredient', type: 'string', nullable: true),
+        new OA\Property(property: 'note', description: 'What the kitchen says of this line.', type: 'string'),
         new OA\Property(property: 'pinned', type: 'boolean'),
         new OA\Property(property: 'prep', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'reason', type: 'string', nullable: true),

@@ -9,8 +9,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Studio',
     type: 'object',
-    required: ['name'],
+    required: ['name', 'currency'],
     properties: [
+        new OA\Property(property: 'currency', description: 'ISO 4217, three letters.', type: 'string'),
         new OA\Property(property: 'name', type: 'string'),
     ],
 )]

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $slug
  * @property string $name
  * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
+ * @property string $currency what costs are reckoned in, ISO 4217
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */

@@ -22,6 +22,7 @@ use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Balancer;
 use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Payments;
 use Transmuta\Reformulation\Reformulator;
 use Transmuta\Reformulation\Route;
 use Transmuta\Reformulation\Schools;
@@ -35,6 +36,7 @@ final readonly class Engine
         public Reader $reader,
         public Reformulator $reformulator,
         public Balancer $balancer,
+        public Payments $payments,
         public MethodWriter $method,
         public TextFormula $text,
         public FormulaJson $json,
@@ -54,7 +56,7 @@ final readonly class Engine
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf), $schools->leaf);
         $method = new MethodWriter($schools->anyJuice, $schools->chill);
 
-        return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
+        return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), new Payments($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }
 
     /**

@@ -12,8 +12,39 @@ test('one dish against five diets, each opened to the Bench with a press', async
     await axe(page);
     const over = await page.evaluate(() => { const main = document.querySelector('main'); return main ? main.scrollWidth - main.clientWidth : null; });
     expect(over).toBe(0);
-    await page.getByRole('button', { name: 'Take Eggless to the Bench' }).click();
+    // Several are taken at once, by mouse and by keyboard; each leads to its version.
+    await page.getByRole('checkbox', { name: 'Take Eggless' }).check();
+    await page.getByRole('checkbox', { name: 'Take Vegan' }).focus();
+    await page.keyboard.press('Space');
+    await page.getByRole('button', { name: 'Take the 2 ticked' }).click();
+    const all = page.getByRole('button', { name: 'Take them all the same' });
+    const taken = page.getByRole('link', { name: 'Taken: to the Bench' });
+    await expect(all.or(taken.first())).toBeVisible();
+    if (await all.isVisible()) await all.click();
+    await expect(taken).toHaveCount(2);
+    await page.getByRole('article', { name: 'Eggless' }).getByRole('link', { name: 'Taken: to the Bench' }).click();
     await expect(page.getByRole('link', { name: /^Eggless \d/ }).last()).toHaveAttribute('aria-current', 'page');
+});
+
+test('two diets at once stand beside the five, and one version that serves several is named', async ({ page }) => {
+    await page.goto('/spread');
+    await page.getByLabel('Dish').click();
+    await page.getByRole('option', { name: 'Rhubarb buttermilk cream' }).click();
+    await page.getByRole('button', { name: 'Beside them' }).click();
+    const pair = page.getByRole('article', { name: 'Vegan and gluten-free' });
+    await expect(pair).toContainText(/fit|Out of reach/, { timeout: 30_000 });
+    await expect(page.getByText(/^Solved/)).toHaveCount(0, { timeout: 30_000 });
+    const several = page.getByRole('region', { name: 'One for several' });
+    await expect(several).toContainText(/One for [2-5] of 5: .*(vegan|eggless|gluten-free|keto|high protein)/i);
+    // What is unproven opens what has to be asked.
+    await pair.getByRole('button', { name: /^unproven/ }).first().click();
+    await expect(page.getByRole('dialog', { name: 'What has to be asked' })).toContainText('a packet or a certificate has not been asked yet');
+    await axe(page);
+    await page.keyboard.press('Escape');
+    await page.reload();
+    await expect(pair).toBeVisible();
+    await page.getByRole('button', { name: 'Leave out Vegan and gluten-free' }).click();
+    await expect(pair).toHaveCount(0);
 });
 
 test('a brief out of reach says by how much, and the nearest is one press away', async ({ page }) => {

@@ -108,3 +108,46 @@ test('a mass that cannot be is marked where it stands', async ({ page }) => {
     await sugar.press('Escape');
     await expect(sugar).toHaveValue('90');
 });
+
+test('on a slow line something stands within 0.3 s, and shapes stand where the dishes will', async ({ page }) => {
+    await page.route('**/build/assets/*.js', async (route) => {
+        await new Promise((go) => setTimeout(go, 1500));
+        await route.continue();
+    });
+    await page.route('**/api/dishes*', async (route) => {
+        await new Promise((go) => setTimeout(go, 1500));
+        await route.continue();
+    });
+    const started = Date.now();
+    await page.goto('/', { waitUntil: 'commit' });
+    await expect(page.getByText('Laying out the counter…')).toBeVisible();
+    const paint = () => page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Infinity);
+    await expect.poll(paint).toBeLessThan(5000);
+    const seen = await paint();
+    expect(seen).toBeLessThan(300);
+    console.log(`slow line: seen after ${seen.toFixed(0)} ms of ${Date.now() - started} ms`);
+    await expect(page.getByText('Fetching the dishes…')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 20_000 });
+});
+
+test('a server that is away is told as away, and what was shown comes back with it', async ({ page, faults }) => {
+    faults.expected.push(/Failed to load resource/);
+    await page.goto('/');
+    await expect(page.getByRole('article').first()).toBeVisible();
+    await page.route('**/api/**', (route) => route.abort());
+    await page.getByRole('link', { name: 'Shelf' }).click();
+    const bar = page.getByRole('alert').filter({ hasText: 'The server does not answer.' });
+    await expect(bar).toContainText('What you type stays on this screen', { timeout: 15_000 });
+    await page.getByRole('link', { name: 'Counter' }).click();
+    await expect(page.getByText('Nothing waits')).toHaveCount(0);
+    await page.unroute('**/api/**');
+    await bar.getByRole('button', { name: 'Try now' }).click();
+    await expect(bar).toHaveCount(0);
+    await expect(page.getByRole('article').first()).toBeVisible();
+    // The server is there and its store is not.
+    await page.route('**/api/dishes*', (route) => route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: 'urn:transmuta:problem:store-away', detail: 'The store cannot be reached, so nothing was saved.' }) }));
+    await page.getByLabel('Find a dish').fill('curd');
+    await expect(page.getByRole('alert').filter({ hasText: 'its store is away' })).toBeVisible({ timeout: 15_000 });
+    await page.unroute('**/api/dishes*');
+    await expect(page.getByRole('alert').filter({ hasText: 'its store is away' })).toHaveCount(0, { timeout: 15_000 });
+});

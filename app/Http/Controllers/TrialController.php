@@ -18,6 +18,7 @@ use App\Services\History;
 use App\Services\Lots;
 use App\Services\Page;
 use App\Services\VersionShelf;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -35,15 +36,27 @@ final class TrialController extends Controller
         path: '/api/trials',
         summary: 'Every trial, the latest first, a page at a time',
         operationId: 'Trial.index',
-        parameters: [new InQuery('before', 'goes on with what was made before this trial')],
+        parameters: [new InQuery('before', 'goes on with what was made before this trial'), new InQuery('q', 'finds by dish, version, remark or day', 'string'), new InQuery('found', 'softer, firmer or foretold', 'string')],
         responses: [new Answered('Notebook'), new Wrong()],
     )]
     public function index(Request $request): JsonResponse
     {
-        $request->validate(['before' => ['nullable', 'integer', 'min:1']]);
+        $request->validate(['before' => ['nullable', 'integer', 'min:1'], 'q' => ['nullable', 'string', 'max:160'], 'found' => ['nullable', 'in:softer,firmer,foretold']]);
         $query = Trial::query()->with(['version.dish', 'revision:id,number', 'lots']);
         $query->whereHas('version');
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
+        if ($request->filled('q')) {
+            $like = '%' . addcslashes((string) $request->string('q')->squish(), '%_\\') . '%';
+            $query->where(static function (Builder $any) use ($like): void {
+                $any->where('remark', 'like', $like)->orWhere('made_on', 'like', $like)->orWhereHas('version', static function (Builder $version) use ($like): void {
+                    $version->where('name', 'like', $like)->orWhereHas('dish', static fn(Builder $dish) => $dish->where('title', 'like', $like));
+                });
+            });
+        }
+        if ($request->filled('found')) {
+            $sign = ['softer' => '<', 'firmer' => '>', 'foretold' => '='][(string) $request->string('found')];
+            $query->whereRaw("set_step $sign json_value(predicted, '$.step_index')");
+        }
         if ($request->filled('before')) {
             $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));
             $query->where(static function ($older) use ($last): void {

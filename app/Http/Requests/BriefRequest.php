@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Transmuta\Diet\Diet;
-use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 
 /** Diets and limits per portion; `route` or `formula` where a version is to be made of it. */
@@ -35,24 +34,6 @@ final class BriefRequest extends FormRequest
 
     public function brief(): Brief
     {
-        $limit = fn(string $key): ?float => is_numeric($this->input($key)) ? (float) $this->input($key) : null;
-        /** @var list<string> $diets */
-        $diets = array_values((array) $this->input('diets'));
-
-        $aims = (array) $this->input('aims', []);
-        $aim = static fn(string $key, float $same): float => is_numeric($aims[$key] ?? null) ? (float) $aims[$key] : $same;
-        /** @var list<string> $without */
-        $without = array_values((array) $this->input('without', []));
-
-        return Brief::of(
-            array_map(Diet::from(...), $diets),
-            $limit('net_carbs_g'),
-            $limit('protein_g'),
-            $limit('kcal'),
-            $limit('sugars_g'),
-            $limit('fat_g'),
-            Aims::of($aim('sweetness', 1.0), $aim('set', 0.0), $aim('sharpness', 1.0), $aim('richness', 1.0)),
-            $without,
-        );
+        return Brief::from($this->all());
     }
 }

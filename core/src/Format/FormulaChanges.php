@@ -86,6 +86,9 @@ final readonly class FormulaChanges
             if ($before->ingredient === $line->ingredient && $before->isProvisional() && !$line->isProvisional()) {
                 $words[] = $this->name($line) . " confirmed$in";
             }
+            if ($before->note !== $line->note) {
+                $words[] = $this->name($line) . ($line->note === '' ? ': note taken away' : ": note “{$line->note}”") . $in;
+            }
             if ($before->prep !== $line->prep) {
                 $words[] = \sprintf('%s: %s → %s%s', $this->name($line), implode(', ', $before->prep) ?: 'as it is', implode(', ', $line->prep) ?: 'as it is', $in);
             }

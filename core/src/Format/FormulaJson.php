@@ -7,6 +7,7 @@ namespace Transmuta\Format;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Family;
+use Transmuta\Formula\Form;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Identity;
 use Transmuta\Formula\Layer;
@@ -99,6 +100,7 @@ final readonly class FormulaJson
             'reason' => $line->reason,
             'suggestions' => $line->suggestions,
             'doubt' => $line->doubt,
+            'note' => $line->note,
         ];
     }
 
@@ -174,7 +176,7 @@ final readonly class FormulaJson
      */
     private static function sameId(array $line, array $read): array
     {
-        $read[0] = $read[0]->identified(Identity::clean(self::text($line, 'id', '')));
+        $read[0] = $read[0]->identified(Identity::clean(self::text($line, 'id', '')))->noted(self::text($line, 'note', ''));
 
         return $read;
     }
@@ -203,14 +205,20 @@ final readonly class FormulaJson
                 mb_substr(self::text($line, 'text', ''), 0, 400),
                 mb_substr(self::text($line, 'trace', ''), 0, 400),
                 Confidence::tryFrom(self::text($line, 'confidence', 'sure')) ?? Confidence::Sure,
-                array_values(array_filter(\is_array($line['prep'] ?? null) ? $line['prep'] : [], is_string(...))),
+                self::forms($line['prep'] ?? null),
                 ($line['pinned'] ?? false) === true,
-            )->doubting(self::text($line, 'doubt', '') ?: null, array_values(array_filter(\is_array($line['suggestions'] ?? null) ? $line['suggestions'] : [], is_string(...))))->identified(Identity::clean(self::text($line, 'id', '')))];
+            )->doubting(self::text($line, 'doubt', '') ?: null, array_values(array_filter(\is_array($line['suggestions'] ?? null) ? $line['suggestions'] : [], is_string(...))))->identified(Identity::clean(self::text($line, 'id', '')))->noted(self::text($line, 'note', ''))];
         } catch (Nonsense $nonsense) {
             throw Unreadable::json(\sprintf('%s (%s): %s', $place, $ingredient, $nonsense->mend));
         } catch (\Transmuta\Shelf\UnknownIngredient $unknown) {
             throw Unreadable::json($place . ': ' . $unknown->getMessage());
         }
+    }
+
+    /** @return list<string> the forms that are known, each once */
+    private static function forms(mixed $prep): array
+    {
+        return array_values(array_unique(array_filter(\is_array($prep) ? $prep : [], static fn(mixed $one): bool => \is_string($one) && Form::tryFrom($one) !== null)));
     }
 
     /** @param array<array-key, mixed> $data */

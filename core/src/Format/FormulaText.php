@@ -39,6 +39,9 @@ final readonly class FormulaText
             }
             foreach ($layer->lines as $line) {
                 $rows[] = $this->line($line, $formula->measures);
+                if ($line->note !== '') {
+                    $rows[] = 'line note: ' . $line->note;
+                }
             }
         }
         if ($formula->method !== []) {

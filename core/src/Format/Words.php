@@ -7,6 +7,7 @@ namespace Transmuta\Format;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Family;
+use Transmuta\Formula\Form;
 use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Property\Setting\Ladder;
@@ -34,6 +35,7 @@ final class Words
             . self::constant('MEASURES', 'Whose cups and spoons.', $named(UnitSystem::cases()))
             . self::constant('TREATMENTS', 'What is done to a layer, in the words of its grammar, and what that is called.', TreatmentGrammar::choices())
             . self::constant('TINS', 'Vessels a kitchen has, in the words of the grammar, by name. Sizes are those commonly sold.', Tins::common())
+            . self::constant('FORMS', 'Forms an ingredient goes in as, where that changes what it does.', array_map(static fn(Form $one): array => ['id' => $one->value, 'name' => $one->words()], Form::cases()))
             . self::constant('MECHANISMS', 'What makes a layer set.', array_map(static fn(array $row): string => $row['name'], Reference::standard()->mechanisms), 'Record<string, string>')
             . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
             . self::constant('GLOSSARY', 'Terms in a cook’s words, then what the figure means, with the mark and source of what is said.', self::glossary(), 'Record<string, { name: string; plain: string; figure: string; mark: "pub" | "trade" | "mem"; source: string }>')

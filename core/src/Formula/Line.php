@@ -12,11 +12,14 @@ use Transmuta\Fault\Nonsense;
  */
 final readonly class Line
 {
+    public const MOST_NOTE = 400;
+
     /**
-     * @param list<string> $prep sub-steps of this line alone: `boiled`, `melted`, `whipped`, `heated`, `infused`
+     * @param list<string> $prep sub-steps of this line alone, values of {@see Form}
      * @param list<string> $suggestions ingredient ids that may be meant
      * @param ?string $doubt what is not accounted for in a line that is a guess, or how a slip was read
      * @param string $id a ULID, or '' where nobody has given one
+     * @param string $note what the kitchen says of this line, at most {@see MOST_NOTE} characters
      */
     private function __construct(
         public string $text,
@@ -31,6 +34,7 @@ final readonly class Line
         public int $number,
         public ?string $doubt = null,
         public string $id = '',
+        public string $note = '',
     ) {}
 
     /**
@@ -63,28 +67,33 @@ final readonly class Line
 
     public function weighing(float $grams): self
     {
-        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id);
+        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id)->noted($this->note);
     }
 
     public function identified(string $id): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $id);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $id, $this->note);
+    }
+
+    public function noted(string $note): self
+    {
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, mb_substr(trim(preg_replace('/\s+/u', ' ', $note) ?? $note), 0, self::MOST_NOTE));
     }
 
     public function pinned(bool $pinned): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
     }
 
     public function traced(string $trace): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
+        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
     }
 
     /** No surer than that. */
     public function atMost(Confidence $confidence): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
     }
 
     /**
@@ -93,7 +102,7 @@ final readonly class Line
      */
     public function doubting(?string $doubt, array $suggestions): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt, $this->id);
+        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt, $this->id, $this->note);
     }
 
     /** Computed as if it were so, and not yet known to be: read as a guess and not confirmed. */

@@ -80,6 +80,7 @@ final readonly class TextFormula
                             'treat' => $open['treat'] = TreatmentGrammar::parse($row->value),
                             'tin' => $open['tin'] = Tins::read($row->value),
                             'loss' => $open['loss'] = Loss::parse($row->value),
+                            'line note' => $open['lines'] = self::noted($open['lines'], $row->value),
                             default => null,
                         };
                         break;
@@ -381,6 +382,18 @@ final readonly class TextFormula
     private static function opened(string $name): array
     {
         return ['name' => $name, 'lines' => [], 'treat' => null, 'tin' => null, 'loss' => null];
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Line> with a note on the last of them
+     */
+    private static function noted(array $lines, string $note): array
+    {
+        $last = array_pop($lines) ?? throw Nonsense::of('line note', $note, 'write it under the line it is of');
+
+        return [...$lines, $last->noted($note)];
     }
 
     /** Reads "passion-fruit juice brix 14.5 acid 2.8". */

@@ -45,7 +45,7 @@ final readonly class Card
                 $lines[] = [
                     'grams' => Scale::shown($line->grams),
                     'name' => $in->name,
-                    'note' => implode(', ', $line->prep),
+                    'note' => implode(', ', array_filter([...$line->prep, $line->note], static fn(string $part): bool => $part !== '')),
                     'made_of' => array_map(static fn(array $part): array => ['grams' => Scale::shown($part['grams'] * $line->grams / 1000), 'name' => $part['name']], $in->madeOf['lines'] ?? []),
                 ];
             }

@@ -47,6 +47,32 @@ final readonly class Brief
         return new self($diets, $netCarbs, $protein, $kcal, $sugars, $fat, $aims ?? Aims::same(), $without);
     }
 
+    /**
+     * Out of what {@see toArray} writes, or somebody sends: what is not there is not asked.
+     *
+     * @param array<array-key, mixed> $data
+     *
+     * @throws Nonsense if a limit or an aim is out of its range
+     */
+    public static function from(array $data): self
+    {
+        $limit = static fn(string $key): ?float => is_numeric($data[$key] ?? null) ? (float) $data[$key] : null;
+        $listed = static fn(string $key): array => array_values(array_filter(\is_array($data[$key] ?? null) ? $data[$key] : [], is_string(...)));
+        $aims = \is_array($data['aims'] ?? null) ? $data['aims'] : [];
+        $aim = static fn(string $key, float $same): float => is_numeric($aims[$key] ?? null) ? (float) $aims[$key] : $same;
+
+        return self::of(
+            array_values(array_filter(array_map(Diet::tryFrom(...), $listed('diets')))),
+            $limit('net_carbs_g'),
+            $limit('protein_g'),
+            $limit('kcal'),
+            $limit('sugars_g'),
+            $limit('fat_g'),
+            Aims::of($aim('sweetness', 1.0), $aim('set', 0.0), $aim('sharpness', 1.0), $aim('richness', 1.0)),
+            $listed('without'),
+        );
+    }
+
     public function asks(Diet $diet): bool
     {
         return \in_array($diet, $this->diets, true);

@@ -259,7 +259,7 @@ final readonly class LayerPlanner
                 default => [Weights::of('twin.side.low'), Weights::of('twin.side.high')],
             };
             // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
-            $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : $this->prep($in, $line, $layer);
+            $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : self::prep($in, $line, $layer);
             $pool->bring($this->limited($id, $typical, $low * $typical, $high * $typical, $place, $layer, !$isAgent && $share >= self::MAIN, $prep));
         }
         foreach ($twin->helpers as $helper) {
@@ -272,7 +272,7 @@ final readonly class LayerPlanner
             if ($dose < 0.0) {
                 $pool->loosen($helper['id']);
             } elseif ($in !== null && $this->permit->allows($in)) {
-                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, $this->prep($in, $line, $layer)));
+                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, self::prep($in, $line, $layer)));
             }
         }
     }
@@ -297,7 +297,7 @@ final readonly class LayerPlanner
             $of = $this->shelf->find($part['id']);
             if ($of !== null && $part['share'] > 0.005 && $of->id !== $in->id && $this->permit->allows($of)) {
                 $typical = $line->grams * $part['share'];
-                $pool->bring(Unknown::substitute($of->id, $typical, 0.0, 2.0 * $typical, false, $this->prep($of, $line, null)));
+                $pool->bring(Unknown::substitute($of->id, $typical, 0.0, 2.0 * $typical, false, self::prep($of, $line, null)));
             }
         }
     }
@@ -326,13 +326,13 @@ final readonly class LayerPlanner
             foreach ($swap->mix as $id => $share) {
                 $other = $this->shelf->get($id);
                 $typical = $weighed * $share;
-                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, $this->prep($other, $line, $layer)));
+                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, self::prep($other, $line, $layer)));
             }
             foreach ($swap->helpers as $helper) {
                 $other = $this->shelf->find($helper['id']);
                 $dose = $helper['share'] * ($helper['of'] === 'layer' ? $mass : $weighed);
                 if ($other !== null && $dose > 0.0 && $this->permit->allows($other)) {
-                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, $this->prep($other, $line, $layer)));
+                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, self::prep($other, $line, $layer)));
                 }
             }
 
@@ -491,7 +491,7 @@ final readonly class LayerPlanner
      *
      * @return list<string>
      */
-    public function prep(Ingredient $in, ?Line $line, ?LayerReading $layer): array
+    public static function prep(Ingredient $in, ?Line $line, ?LayerReading $layer): array
     {
         $treatment = $layer?->layer->treatment;
         $heats = $treatment !== null && $treatment->isHot();

@@ -136,7 +136,7 @@ final readonly class LayerProblem
             // A line of the original stays that line: its id, its words, and its doubt where nobody has answered it.
             $line = $unknown->of?->ingredient === $unknown->ingredient ? $unknown->of : null;
             $lines[] = Line::of($unknown->ingredient, $unknown->fixed ? $unknown->near : $rounded, $unknown->text !== '' ? $unknown->text : $in->name, $trace, $line->confidence ?? Confidence::Sure, $unknown->prep, $unknown->pinned)
-                ->doubting($line?->doubt, $line->suggestions ?? [])->identified($line->id ?? '');
+                ->doubting($line?->doubt, $line->suggestions ?? [])->identified($line->id ?? '')->noted($line->note ?? '');
         }
 
         return $this->layer->with($lines);

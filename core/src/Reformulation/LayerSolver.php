@@ -30,7 +30,7 @@ final readonly class LayerSolver
     /** What a line may shrink to when there is too much of its job, share. */
     private const SHRINKS = 0.1;
 
-    public function __construct(private Reader $reader, private Permit $permit, private LayerPlanner $planner, private float $serveAt, private bool $gelatinFirst = false) {}
+    public function __construct(private Reader $reader, private Permit $permit, private float $serveAt, private bool $gelatinFirst = false) {}
 
     /** @param list<Job> $slack jobs that the brief itself moves */
     public function solve(LayerReading $was, Draft $draft, Target $target, ?Limits $limits, array $slack, Needs $needs): SolvedLayer
@@ -192,7 +192,7 @@ final readonly class LayerSolver
                     return [array_values($unknowns), $key];
                 }
             }
-            $unknowns[] = Unknown::substitute($in->id, min($means['typical'] / 100 * $mass, 0.8 * $most), 0.0, $most, false, $this->planner->prep($in, null, $was), $means['least'] / 100 * $mass);
+            $unknowns[] = Unknown::substitute($in->id, min($means['typical'] / 100 * $mass, 0.8 * $most), 0.0, $most, false, LayerPlanner::prep($in, null, $was), $means['least'] / 100 * $mass);
             if ($in->class === 'foam-liquid' || ($job === Job::Air && $in->does('foam-overrun') > 0.0)) {
                 $unknowns[\count($unknowns) - 1] = $unknowns[\count($unknowns) - 1]->prepared(['whipped']);
             }

@@ -52,7 +52,7 @@ final readonly class RouteSearch
     ) {
         $this->permit = new Permit($brief, $exclusions, $schools->market, $asking);
         $this->planner = new LayerPlanner($reader->shelf, $this->permit, new TwinBook($reader->shelf, $this->permit), $schools, $reader->reference);
-        $this->solver = new LayerSolver($reader, $this->permit, $this->planner, $original->formula->serveAt, $schools->citrusWithGelatin);
+        $this->solver = new LayerSolver($reader, $this->permit, $original->formula->serveAt, $schools->citrusWithGelatin);
         $this->aims = $schools->aims($brief->aims);
     }
 

@@ -7,8 +7,13 @@ namespace Transmuta\Tests\Format;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Diet\Diet;
 use Transmuta\Format\FormulaJson;
+use Transmuta\Format\FormulaText;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
 use Transmuta\Intake\Unreadable;
+use Transmuta\Reformulation\Brief;
 use Transmuta\Tests\Kit;
 
 final class FormulaJsonTest extends TestCase
@@ -26,6 +31,32 @@ final class FormulaJsonTest extends TestCase
         $formula = Kit::engine()->parse("10 g sugar\n3 wisps of cloud");
         $back = Kit::engine()->json->read(FormulaJson::write($formula));
         self::assertSame('3 wisps of cloud', $back->unresolved()[0]->text);
+    }
+
+    public function testANoteOnALineGoesWhereverTheLineGoes(): void
+    {
+        $engine = Kit::engine();
+        $formula = $engine->parse("title: Pot\nportions: 4\n\nlayer: Curd\n120 g lemon juice\nline note: strained   twice\n90 g sugar\n80 g egg yolks\na wisp of cloud\nline note: ask Ilka");
+        $notes = static fn(Formula $of): array => array_map(static fn(Line $line): string => $line->note, $of->layers[0]->lines);
+        self::assertSame(['strained twice', '', '', 'ask Ilka'], $notes($formula));
+        self::assertSame($notes($formula), $notes($engine->json->read(FormulaJson::write($formula))));
+        self::assertSame($notes($formula), $notes($engine->parse((new FormulaText(Kit::shelf()))->write($formula))));
+        self::assertSame('strained twice', $formula->layers[0]->lines[0]->weighing(60.0)->pinned(true)->identified('x')->note);
+        $clear = $engine->parse("title: Pot\nportions: 4\n\nlayer: Curd\n120 g lemon juice\nline note: strained\n90 g sugar\n80 g egg yolks\n60 g butter");
+        foreach ($engine->reformulate($clear, Brief::of([Diet::Eggless])) as $route) {
+            $juice = array_values(array_filter($route->result->formula->layers[0]->lines, static fn(Line $line): bool => $line->ingredient === 'lemon-juice'));
+            self::assertSame('strained', $juice[0]->note, $route->name);
+        }
+        self::assertSame(400, mb_strlen($formula->layers[0]->lines[1]->noted(str_repeat('ab', 300))->note));
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('line note');
+        $engine->parse("layer: Curd\nline note: of nothing\n90 g sugar");
+    }
+
+    public function testAFormThatIsNotKnownIsNotKept(): void
+    {
+        $formula = Kit::engine()->json->read(['layers' => [['lines' => [['ingredient' => 'agar', 'grams' => 1, 'prep' => ['boiled', 'enchanted', 'boiled', 7]]]]]]);
+        self::assertSame(['boiled'], $formula->layers[0]->lines[0]->prep);
     }
 
     public function testALineMayBeATextAlone(): void

@@ -1,3 +1,5 @@
+import { reachOf, tellReach } from './reach';
+
 interface ProblemBody {
     type?: string;
     detail?: string;
@@ -63,10 +65,14 @@ async function answered(method: string, path: string, body?: unknown, signal?: A
         });
     } catch (error) {
         if (error instanceof DOMException && error.name === 'AbortError') throw error;
+        tellReach('server');
         throw new Problem(0, { detail: 'The server cannot be reached.' });
     }
     if (!response.ok) {
-        throw new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
+        const problem = new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
+        tellReach(reachOf(problem.status, problem.code));
+        throw problem;
     }
+    tellReach('here');
     return response;
 }

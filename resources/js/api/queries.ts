@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, TraceStep, Waiting } from './types';
+import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, Payments, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, Studio, TraceStep, Waiting } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -30,7 +30,7 @@ export const foundQuery = (asked: Partial<Asked>) =>
 /** What is due and what waits for a decision, over all dishes. */
 export const waitingQuery = () => queryOptions({ queryKey: ['dishes', 'waiting'], queryFn: ({ signal }) => call<Waiting>('GET', 'waiting', undefined, signal) });
 
-export const studioQuery = () => queryOptions({ queryKey: ['studio'], queryFn: ({ signal }) => call<{ name: string }>('GET', 'studio', undefined, signal), staleTime: Infinity });
+export const studioQuery = () => queryOptions({ queryKey: ['studio'], queryFn: ({ signal }) => call<Studio>('GET', 'studio', undefined, signal), staleTime: Infinity });
 
 export const versionQuery = (id: number) =>
     queryOptions({ queryKey: ['version', id], queryFn: ({ signal }) => call<BenchData>('GET', `versions/${id}`, undefined, signal), staleTime: 0 });
@@ -44,10 +44,10 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
 
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 
-export const trialsQuery = () =>
+export const trialsQuery = (asked: { q: string; found: string } = { q: '', found: '' }) =>
     infiniteQueryOptions({
-        queryKey: ['trials'],
-        queryFn: ({ pageParam, signal }) => call<Notebook>('GET', `trials${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
+        queryKey: ['trials', asked],
+        queryFn: ({ pageParam, signal }) => call<Notebook>('GET', `trials?${new URLSearchParams({ ...(asked.q && { q: asked.q }), ...(asked.found && { found: asked.found }), ...(pageParam !== null && { before: String(pageParam) }) }).toString()}`, undefined, signal),
         initialPageParam: null as number | null,
         getNextPageParam: (page: Notebook) => page.next,
     });
@@ -68,6 +68,10 @@ export const removedQuery = () => queryOptions({ queryKey: ['removed'], queryFn:
 
 export const whyQuery = (version: number, revision: number, path: string) =>
     queryOptions({ queryKey: ['why', version, revision, path], queryFn: ({ signal }) => call<TraceStep>('GET', `versions/${version}/why?path=${encodeURIComponent(path)}`, undefined, signal), staleTime: Infinity });
+
+/** What would pay what nobody pays in a layer. */
+export const paymentsQuery = (version: number, revision: number, layer: number) =>
+    queryOptions({ queryKey: ['payments', version, revision, layer], queryFn: ({ signal }) => call<Payments>('GET', `versions/${version}/payments?layer=${layer}`, undefined, signal), staleTime: Infinity });
 
 export const refreshQuery = (version: number, revision: number) =>
     queryOptions({ queryKey: ['refresh', version, revision], queryFn: ({ signal }) => call<ReadingChanges>('GET', `versions/${version}/refresh`, undefined, signal) });

@@ -316,6 +316,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/payments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would pay what nobody pays in a layer */
+        get: operations["Payments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice": {
         parameters: {
             query?: never;
@@ -674,7 +691,11 @@ export interface paths {
         };
         /** The studio */
         get: operations["Studio"];
-        put?: never;
+        /**
+         * Names the studio and its currency
+         * @description Its name, and what costs are reckoned in; prices stay the figures they are.
+         */
+        put: operations["Studio.update"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1435,6 +1456,8 @@ export interface components {
             /** @description A ULID, given once and kept; left out where the server is to give it. */
             id?: string;
             ingredient: string | null;
+            /** @description What the kitchen says of this line. */
+            note?: string;
             pinned: boolean;
             prep: string[];
             reason: string | null;
@@ -1620,6 +1643,8 @@ export interface components {
             grams?: number | null;
             id?: string;
             ingredient?: string | null;
+            /** @description What the kitchen says of this line. */
+            note?: string;
             pinned?: boolean;
             prep?: string[];
             reason?: string | null;
@@ -1812,6 +1837,21 @@ export interface components {
             }[];
             ingredient: components["schemas"]["ShelfIngredientFacts"];
             stated_kj: number | null;
+        };
+        /** @description By property, what would pay what is short of it, the best first. */
+        Payments: {
+            [key: string]: {
+                /** @description To put in beside what is there, g. */
+                grams: number;
+                ingredient: string;
+                /** @description Properties that are met without it and are not with it. */
+                moves: string[];
+                name: string;
+                note: string;
+                /** @description Share of what is short, 0…1. */
+                pays: number;
+                prep: string[];
+            }[];
         };
         Practice: {
             intro: string;
@@ -2316,6 +2356,8 @@ export interface components {
             text: string;
         };
         Studio: {
+            /** @description ISO 4217, three letters. */
+            currency: string;
             name: string;
         };
         TakeRoute: {
@@ -3197,6 +3239,40 @@ export interface operations {
             };
         };
     };
+    Payments: {
+        parameters: {
+            query?: {
+                /** @description its place, from 0 */
+                layer?: number;
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Payments"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     Practice: {
         parameters: {
             query?: never;
@@ -3999,11 +4075,48 @@ export interface operations {
             };
         };
     };
+    "Studio.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Studio"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Studio"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Trial.index": {
         parameters: {
             query?: {
                 /** @description goes on with what was made before this trial */
                 before?: number;
+                /** @description finds by dish, version, remark or day */
+                q?: string;
+                /** @description softer, firmer or foretold */
+                found?: string;
             };
             header?: never;
             path?: never;

@@ -246,6 +246,38 @@ export const TINS = [
     }
 ] as const;
 
+/** Forms an ingredient goes in as, where that changes what it does. */
+export const FORMS = [
+    {
+        "id": "boiled",
+        "name": "boiled with its liquid"
+    },
+    {
+        "id": "heated",
+        "name": "heated before it goes in"
+    },
+    {
+        "id": "melted",
+        "name": "melted"
+    },
+    {
+        "id": "whipped",
+        "name": "whipped and folded in"
+    },
+    {
+        "id": "infused",
+        "name": "infused and strained out"
+    },
+    {
+        "id": "baked",
+        "name": "baked"
+    },
+    {
+        "id": "grated",
+        "name": "grated"
+    }
+] as const;
+
 /** What makes a layer set. */
 export const MECHANISMS: Record<string, string> = {
     "gelatin": "gelatin",

@@ -1,10 +1,15 @@
 import Box from '@mui/material/Box';
-import { Suspense } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Suspense, useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { studioQuery } from '../api/queries';
 import { useDim } from '../theme/DimProvider';
+import { reckonIn } from './money';
 import { NoticeBar } from './NoticeBar';
 import { Palette } from './Palette';
-import { Waiting } from './Waiting';
+import { ReachBar } from './ReachBar';
+import { SkipTo } from './SkipTo';
+import { Outline, Waiting } from './Waiting';
 
 const ROOMS = [
     { to: '/', name: 'Counter' },
@@ -18,7 +23,13 @@ const ROOMS = [
 /** The rail of rooms on the left and the room itself. */
 export function Frame() {
     const { dim, toggle } = useDim();
+    const studio = useQuery(studioQuery()).data;
+    useEffect(() => {
+        if (studio) reckonIn(studio.currency);
+    }, [studio]);
     return (
+        <>
+        <SkipTo places={[['room', 'To the room']]} />
         <Box sx={{ display: 'flex', flexDirection: { xs: 'column-reverse', sm: 'row' }, height: '100%', '@media print': { display: 'block' } }}>
             <Box
                 component="nav"
@@ -47,13 +58,15 @@ export function Frame() {
                     {dim === 'light' ? 'Dim' : 'Light'}
                 </button>
             </Box>
-            <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, height: { xs: 'auto', sm: '100%' }, overflow: 'auto' }}>
-                <Suspense fallback={<Waiting what="the room" />}>
+            <Box component="main" id="room" tabIndex={-1} sx={{ flex: 1, minWidth: 0, minHeight: 0, height: { xs: 'auto', sm: '100%' }, overflow: 'auto' }}>
+                <Suspense fallback={<Waiting what="the room"><Box sx={{ p: 2 }}><Outline height={420} /></Box></Waiting>}>
                     <Outlet />
                 </Suspense>
             </Box>
             <NoticeBar />
+            <ReachBar />
             <Palette />
         </Box>
+        </>
     );
 }

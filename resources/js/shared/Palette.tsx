@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { dishesQuery, shelfQuery } from '../api/queries';
 import { answers, useRegistered } from './commands';
+import { keyOf, useKeys } from './keys';
 
 interface Found {
     id: string;
@@ -45,8 +46,9 @@ function Finder({ onClose }: { onClose: () => void }) {
     const dishes = [...new Map([...(first.data ?? []), ...(named.data ?? [])].map((dish) => [dish.id, dish])).values()];
     const shelf = useQuery({ ...shelfQuery(), enabled: sought.trim().length > 1 });
     const go = (to: string) => () => void navigate(to);
+    const keys = useKeys();
     const all: Found[] = [
-        ...useRegistered().map((one) => ({ id: `do ${one.id}`, name: one.name, kind: 'do', key: one.key, act: one.act })),
+        ...useRegistered().map((one) => ({ id: `do ${one.id}`, name: one.name, kind: 'do', key: keyOf(one, keys) || undefined, act: one.act })),
         ...dishes.flatMap((dish) => dish.versions.map((version) => ({ id: `version ${version.id}`, name: `${dish.title}, ${version.name}`, kind: dish.family, act: go(`/bench/${version.id}`) }))),
         ...ROOMS.map(([name, to]) => ({ id: `room ${to}`, name, kind: 'room', act: go(to) })),
         ...(shelf.data ?? []).map((one) => ({ id: `shelf ${one.id}`, name: one.name, kind: 'shelf', act: go(`/shelf/${one.id}`) })),

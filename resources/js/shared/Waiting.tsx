@@ -29,3 +29,28 @@ export function CardsWaiting({ what, count = 6 }: { what: string; count?: number
         </>
     );
 }
+
+/** Lines where lines will be. */
+export function LinesWaiting({ count = 6 }: { count?: number }) {
+    return (
+        <Box aria-hidden sx={{ display: 'grid', gap: 1, p: 1 }}>
+            {Array.from({ length: count }, (_, n) => (
+                <Box key={n} sx={{ height: 18, borderRadius: '6px', bgcolor: 'var(--sunk)', width: `${95 - ((n * 17) % 40)}%` }} />
+            ))}
+        </Box>
+    );
+}
+
+/** The Bench before its dish is there: its panels stand where they will. */
+export function BenchWaiting() {
+    return (
+        <Box sx={{ p: '10px 14px 12px', display: 'grid', gap: '10px', gridTemplateColumns: { xs: '1fr', lg: '276px minmax(340px, 1fr) 456px' } }}>
+            <Box role="status" sx={{ gridColumn: '1 / -1', color: 'var(--ink-soft)' }}>
+                Fetching the dish…
+            </Box>
+            {[420, 420, 420].map((height, n) => (
+                <Outline key={n} height={height} />
+            ))}
+        </Box>
+    );
+}

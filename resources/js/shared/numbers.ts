@@ -13,11 +13,6 @@ export function fact(value: number, digits: number): string {
     return value.toFixed(digits);
 }
 
-/** Minor units as money without naming a currency the studio may not use. */
-export function money(minor: number): string {
-    return (minor / 100).toFixed(2);
-}
-
 export function percent(share: number): string {
     return `${Math.round(share * 100)}`;
 }
@@ -56,4 +51,9 @@ export function typedOrText(text: string): number | string | null {
 /** Why a typed number is none; '' where it is one. */
 export function typedWrong(text: string): string {
     return AMBIGUOUS.test(text.trim()) ? `${text.trim().replaceAll(',', '')} or ${text.trim().replace(',', '.')}? Write it without the comma` : '';
+}
+
+/** So many of a thing, with its word as the number asks for it: "1 day", "2 days". */
+export function counted(many: number, one: string, more = `${one}s`): string {
+    return `${many} ${many === 1 ? one : more}`;
 }

@@ -8,7 +8,8 @@ import { askedOf, foundWords } from '../rooms/counter/asked';
 import { behind, decisions } from '../rooms/counter/decisions';
 import { dayWords, today } from './days';
 import { compareStep } from './trial/compareStep';
-import { grams, money, typedNumber, typedOrText } from './numbers';
+import { money } from './money';
+import { grams, typedNumber, typedOrText } from './numbers';
 import { fitScale, heightBelow } from './sectionScale';
 import { inkOn, toneOf } from './tones';
 import { nameParts } from './words';
@@ -17,7 +18,11 @@ describe('figures', () => {
     it.each([[0, '0'], [0.354, '0.35'], [0.999, '1.00'], [1, '1'], [12.34, '12.3'], [99.9, '99.9'], [100.44, '100.4'], [999.94, '999.9'], [1000.4, '1000']])('%s g reads %s', (value, text) => {
         expect(grams(value)).toBe(text);
     });
-    it('money has two places', () => expect(money(48)).toBe('0.48'));
+    it('money is in the studio’s currency, in its own minor units', () => {
+        expect(money(48)).toBe('€0.48');
+        expect(money(48, 'JPY')).toBe('¥48');
+        expect(money(1234, 'KWD')).toContain('1.234');
+    });
 });
 
 describe('a rail', () => {

@@ -15,7 +15,7 @@ use Transmuta\Quantity\UnitSystem;
  */
 final readonly class Rows
 {
-    private const KEYS = 'title|family|measures|measured|portions|serve at|layer|treat|tin|loss|method';
+    private const KEYS = 'title|family|measures|measured|portions|serve at|layer|treat|tin|loss|line note|method';
     private const INGREDIENTS = '/^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:\s+wi|\x27)ll\s+need|what\s+you(?:\s+wi|\x27)?(?:ll)?\s+need|shopping\s+list)\b\D{0,24}$/iu';
     private const METHOD = '/^(?:the\s+)?(?:method|directions?|instructions?|preparation|procedure|steps?|how\s+to\s+make(?:\s+it)?|to\s+make|making\s+it|recipe\s+method|cooking\s+instructions|assembly\s+instructions)\s*:?$/iu';
     private const NOTES = '/^(?:(?:recipe|cook|chef|baker|kitchen)(?:\x27?s)?\s+)?(?:notes?|tips?|storage|storing|to\s+store|nutrition(?:al)?(?:\s+(?:facts|information|info))?|equipment|tools|make[\s-]ahead|variations?|substitutions?|allergens?|faqs?|video|comments?|about\s+this\s+recipe|did\s+you\s+make\s+this.*|serving\s+suggestions?)\s*(?::.*)?$/iu';
@@ -52,7 +52,7 @@ final readonly class Rows
             }
             $key = preg_match('/^(' . self::KEYS . ')\s*:\s*(.*)$/iu', $row, $m) === 1 ? mb_strtolower($m[1]) : null;
             if ($key !== null && $key !== 'layer' && $key !== 'method' && !($key === 'portions' && preg_match('/^\d+\s*$/', $m[2]) !== 1 && preg_match('/\d/', $m[2]) === 1)) {
-                if ($mode === 'method' && !\in_array($key, ['treat', 'tin', 'loss'], true)) {
+                if ($mode === 'method' && !\in_array($key, ['treat', 'tin', 'loss', 'line note'], true)) {
                     $found[] = new Row($number, $text, RowKind::Step);
                     continue;
                 }

@@ -2,18 +2,21 @@ import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Command, useCommands } from '../../shared/commands';
+import { keyOf, useKeys } from '../../shared/keys';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { SkipTo } from '../../shared/SkipTo';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
-import { Waiting } from '../../shared/Waiting';
+import { BenchWaiting } from '../../shared/Waiting';
 import { WhyProvider } from '../../shared/why/WhyProvider';
 import { BenchHeader } from './BenchHeader';
 import { KeyList } from './KeyList';
 import { Ledger } from './Ledger';
-import { cured, ledger, withLine, withMeasured, withPreparation, withTyped } from './ledger';
+import { cured, ledger, withLine, withMeasured, withPaid, withPreparation, withTyped } from './ledger';
 import { withLineMoved, withNewLayer } from './layers';
 import { AllergenLine, PortionFacts, Unanswered } from './PortionFacts';
 import { Reader } from './Reader';
+import { railName } from './railWords';
 import { RouteShelf } from './RouteShelf';
 import { SplitSection } from './SplitSection';
 import { useBench } from './useBench';
@@ -66,6 +69,7 @@ function BenchOf({ id }: { id: number }) {
         [undo, redo, canUndo, canRedo],
     );
     useCommands(commands);
+    const chosenKeys = useKeys();
     useEffect(() => {
         const onKey = (event: KeyboardEvent) => {
             const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
@@ -74,7 +78,7 @@ function BenchOf({ id }: { id: number }) {
                 if (event.shiftKey) redo();
                 else undo();
             } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
-                const command = commands.find((one) => one.key === event.key);
+                const command = commands.find((one) => keyOf(one, chosenKeys) === event.key);
                 if (command) {
                     event.preventDefault();
                     command.act();
@@ -83,13 +87,13 @@ function BenchOf({ id }: { id: number }) {
         };
         window.addEventListener('keydown', onKey);
         return () => window.removeEventListener('keydown', onKey);
-    }, [undo, redo, commands]);
+    }, [undo, redo, commands, chosenKeys]);
 
     const isOriginal = data?.original.version_id === id;
     const now = useMemo(() => (data && formula ? { ...data.now, formula } : null), [data, formula]);
     const layers = useMemo(() => (now && data ? ledger(now, isOriginal ? null : data.original) : []), [now, data, isOriginal]);
 
-    if (query.isPending) return <Waiting what="the dish" />;
+    if (query.isPending) return <BenchWaiting />;
     if (!data || !now || !formula) {
         return (
             <Box sx={{ p: 3, maxWidth: 640 }}>
@@ -112,6 +116,7 @@ function BenchOf({ id }: { id: number }) {
             }}
         >
             <BenchHeader bench={bench} data={data} onKeys={() => setKeys(true)} onOpen={(version) => void navigate(`/bench/${version}`)} />
+            <SkipTo places={[['ledger', 'To the lines'], ['payers', 'To who pays'], ['routes', 'To the routes'], ['watch', 'To what to watch']]} />
             {/* The grams come first on a narrow screen; beside the section where there is room. */}
             <Ledger
                 layers={layers} side={now} chosen={layer} onChoose={setChosen} isOriginal={isOriginal}
@@ -133,7 +138,7 @@ function BenchOf({ id }: { id: number }) {
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
                 <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
             </Panel>
-            <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} />
+            <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} onPay={(payment, property) => bench.edit(withPaid(formula, layer, payment, railName({ property }).toLowerCase()))} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
                 <RouteShelf data={data} onAsked={setAsking} onTaken={(version) => void navigate(`/bench/${version}`)} />
             </Box>

@@ -10,6 +10,7 @@ import { ChangedShelf } from './ChangedShelf';
 import type { SaveState } from './saver';
 import type { useBench } from './useBench';
 import { VersionTools } from './VersionTools';
+import { counted } from '../../shared/numbers';
 
 interface Props {
     bench: ReturnType<typeof useBench>;
@@ -24,7 +25,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
     const brief = [
         // A version is named for its diet and its limits stand by the facts they limit: each is said once.
         ...version.brief.diets.map(dietName).filter((name) => !version.name.toLowerCase().includes(name.toLowerCase())),
-        `${data.now.reading.portions} portions`,
+        counted(data.now.reading.portions, 'portion'),
     ];
     return (
         <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>

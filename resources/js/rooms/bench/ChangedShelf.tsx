@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { call } from '../../api/client';
 import { refreshQuery, versionQuery } from '../../api/queries';
 import type { BenchData, ReadingChanges } from '../../api/types';
-import { money } from '../../shared/numbers';
+import { money } from '../../shared/money';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { dietName } from '../../shared/words';
 

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import type { Reading } from '../../api/types';
-import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
+import { Unproven } from '../../shared/Unproven';
 import { DIETS } from '../../shared/words';
 
 const TONE = { met: 'var(--herb)', 'not met': 'var(--beet)', unproven: 'var(--yolk)' } as const;
 const SIGN = { met: '✓', 'not met': '✕', unproven: '?' } as const;
 
 /** Which diets are met, not met or unproven, and because of what; and the allergens, which are no diet. */
-export function DietList({ reading }: { reading: Reading }) {
+export function DietList({ reading, names }: { reading: Reading; names: Record<string, string> }) {
     return (
         <Box sx={{ fontSize: 14.5 }}>
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { borderTop: '1px solid var(--line)', py: '4px' }, '& li:first-of-type': { borderTop: 0 } }}>
@@ -21,7 +21,7 @@ export function DietList({ reading }: { reading: Reading }) {
                         <li key={id}>
                             <strong>{name}</strong>{' '}
                             <Box component="span" sx={{ color: TONE[state], fontWeight: 700 }}>
-                                {SIGN[state]} {state === 'unproven' ? <Term of="unproven">unproven</Term> : state}
+                                {SIGN[state]} {state === 'unproven' ? <Unproven questions={verdict.unproven} names={names} /> : state}
                             </Box>
                             {why.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{why.join('; ')}</Box>}
                         </li>

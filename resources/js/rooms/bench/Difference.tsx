@@ -1,12 +1,14 @@
 import Box from '@mui/material/Box';
 import type { Comparison } from '../../api/types';
-import { grams, money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { grams } from '../../shared/numbers';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { dietName } from '../../shared/words';
 
 /** Two readings side by side: what differs in the portion, the layers, the diets and the lines. */
 export function Difference({ of }: { of: Comparison }) {
+    const money = useMoney();
     const { a, b, changes } = of;
     const figure = (unit: string, value: number) => (unit === 'minor units' ? money(value) : `${unit.startsWith('k') ? Math.round(value) : Math.round(value * 10) / 10} ${unit}`);
     const rows: [string, string, string][] = [

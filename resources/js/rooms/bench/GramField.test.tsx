@@ -63,8 +63,13 @@ describe('a gram figure', () => {
         expect(screen.queryByRole('alert')).toBeNull();
     });
 
-    it('is nudged with the arrow keys', () => {
+    it('is opened with Enter, then nudged with the arrow keys; before that the arrows are the ledger’s', () => {
         const { input, onChange } = field();
+        fireEvent.keyDown(input, { key: 'ArrowUp' });
+        expect(onChange).not.toHaveBeenCalled();
+        expect(input.hasAttribute('data-typing')).toBe(false);
+        fireEvent.keyDown(input, { key: 'Enter' });
+        expect(input.hasAttribute('data-typing')).toBe(true);
         fireEvent.keyDown(input, { key: 'ArrowUp' });
         expect(onChange).toHaveBeenLastCalledWith(101);
         fireEvent.keyDown(input, { key: 'ArrowDown' });

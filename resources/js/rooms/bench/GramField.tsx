@@ -10,6 +10,8 @@ const LEAP = { times: 20, grams: 10000 };
 /** A gram figure: typed, or nudged with the arrow keys. What cannot be a mass is kept as typed with its reason, and what can hardly be meant is asked back. */
 export function GramField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
     const [typed, setTyped] = useState<string | null>(null);
+    /** Typed in: the arrows are the figure's. Reached by the arrows it is only looked at until Enter, a figure or a press of the pointer. */
+    const [isOpen, setOpen] = useState(false);
     const parsed = typed === null ? value : (typedNumber(typed) ?? NaN);
     const isMass = (number: number) => Number.isFinite(number) && number >= 0 && number <= MOST;
     const isLeap = (number: number) => number >= LEAP.grams && number > LEAP.times * value;
@@ -25,14 +27,26 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
     return (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: '3px', position: 'relative' }}>
             <Box
-                component="input" data-grams inputMode="decimal" aria-label={label} aria-invalid={wrong || asked || undefined} aria-describedby={reason === '' ? undefined : says}
+                component="input" data-grams data-cell="grams" data-typing={isOpen || undefined} inputMode="decimal" aria-label={label} aria-invalid={wrong || asked || undefined} aria-describedby={reason === '' ? undefined : says}
                 value={typed ?? shown(value)}
-                onChange={(e: React.ChangeEvent<HTMLInputElement>) => put(e.target.value)}
+                onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
+                    setOpen(true);
+                    put(e.target.value);
+                }}
+                onPointerDown={() => setOpen(true)}
                 onBlur={() => {
+                    setOpen(false);
                     if (!wrong && !asked) setTyped(null);
                 }}
                 onKeyDown={(e: React.KeyboardEvent<HTMLInputElement>) => {
                     if (e.altKey) return;
+                    if (!isOpen && !wrong && !asked && e.key === 'Enter') {
+                        e.preventDefault();
+                        setOpen(true);
+                        e.currentTarget.select();
+                        return;
+                    }
+                    if (!isOpen && e.key.startsWith('Arrow')) return;
                     if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
                         e.preventDefault();
                         const next = nudged(wrong ? value : parsed, e.key === 'ArrowUp');
@@ -41,12 +55,14 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
                     } else if (e.key === 'Escape' || (e.key === 'Enter' && !wrong)) {
                         if (e.key === 'Enter' && asked) onChange(parsed);
                         setTyped(null);
-                        e.currentTarget.blur();
+                        // The cell stays where it is, to be walked on from; Escape once more leaves the ledger.
+                        if (e.key === 'Escape' && !isOpen) e.currentTarget.blur();
+                        setOpen(false);
                     }
                 }}
                 sx={{
                     width: 64, boxSizing: 'border-box', textAlign: 'right', font: 'inherit', fontSize: 16, fontVariantNumeric: 'tabular-nums', color: 'var(--ink)', bgcolor: 'transparent', border: '1px solid transparent', borderRadius: '5px', p: '1px 4px',
-                    '&:hover': { borderColor: 'var(--line)' }, '&:focus': { borderColor: 'var(--cobalt)', bgcolor: 'var(--panel)' }, '&[aria-invalid]': { borderColor: 'var(--beet)', bgcolor: 'var(--beet-wash)' },
+                    '&:hover': { borderColor: 'var(--line)' }, '&[data-typing]': { boxShadow: 'inset 0 -2px 0 var(--cobalt)' }, '&:focus': { borderColor: 'var(--cobalt)', bgcolor: 'var(--panel)' }, '&[aria-invalid]': { borderColor: 'var(--beet)', bgcolor: 'var(--beet-wash)' },
                 }}
             />
             <span>g</span>

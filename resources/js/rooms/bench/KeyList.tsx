@@ -1,37 +1,95 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Command } from '../../shared/commands';
+import { allAsTheyWere, giveKey, keyOf, keyWrong, switchKeys, useKeys } from '../../shared/keys';
 
-/** Keys of a line, which are of no command. */
-const OF_A_LINE: [string, string][] = [
-    ['↑ ↓', 'nudge a gram figure'],
+/** Keys that stay what they are: those of a field, and those that every program has. */
+const FIXED: [string, string][] = [
+    ['↑ ↓ ← →', 'from cell to cell of the ledger; Enter changes a figure'],
+    ['↑ ↓', 'in a figure: a little more or less'],
     ['Alt ↑ ↓', 'move the line, over the edge of a layer too'],
     ['Ctrl K', 'find a dish, an ingredient, a room, or what to do'],
     ['Ctrl Z', 'undo; with Shift, redo'],
 ];
 
+/** What every key does; another can be chosen for each, and all can be switched off. */
 export function KeyList({ commands, onClose }: { commands: readonly Command[]; onClose: () => void }) {
-    const keys: [string, string][] = [...commands.map((one): [string, string] => [one.key ?? '', one.name]), ...OF_A_LINE];
+    const keys = useKeys();
+    const [choosing, setChoosing] = useState<string | null>(null);
+    const [wrong, setWrong] = useState('');
+    const choose = (command: Command) => (event: React.KeyboardEvent) => {
+        if (choosing !== command.id || ['Tab', 'Shift', 'Enter'].includes(event.key) || event.ctrlKey || event.metaKey || event.altKey) return;
+        event.preventDefault();
+        event.stopPropagation();
+        if (event.key === 'Escape') {
+            setChoosing(null);
+            return;
+        }
+        const key = event.key === 'Backspace' || event.key === 'Delete' ? '' : event.key;
+        const reason = key === '' ? '' : keyWrong(key, command, commands, keys);
+        setWrong(reason);
+        if (reason === '') {
+            giveKey(command, key);
+            setChoosing(null);
+        }
+    };
     return (
         <Dialog open onClose={onClose} aria-labelledby="keys-title">
             <DialogTitle id="keys-title" className="name">
                 Keys on the Bench
             </DialogTitle>
             <DialogContent>
-                <dl style={{ display: 'grid', gridTemplateColumns: '70px 1fr', gap: 8, margin: 0 }}>
-                    {keys.map(([key, what]) => (
-                        <div key={key} style={{ display: 'contents' }}>
+                <FormControlLabel control={<Switch checked={keys.on} onChange={(e) => switchKeys(e.target.checked)} />} label={keys.on ? 'Single keys are on' : 'Single keys are off'} />
+                <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '86px 1fr', gap: 0.75, m: 0, mt: 1, alignItems: 'center' }}>
+                    {commands.map((command) => (
+                        <Box key={command.id} sx={{ display: 'contents' }}>
+                            <dt>
+                                <Button
+                                    variant={choosing === command.id ? 'contained' : 'outlined'} disabled={!keys.on} aria-label={choosing === command.id ? `Press the key for: ${command.name}` : `${keyOf(command, keys) || 'No key'}: choose another for: ${command.name}`}
+                                    onClick={() => {
+                                        setWrong('');
+                                        setChoosing(choosing === command.id ? null : command.id);
+                                    }}
+                                    onKeyDown={choose(command)} onBlur={() => setChoosing(null)} sx={{ minWidth: 44, minHeight: 30, py: 0, textTransform: 'none' }}
+                                >
+                                    {choosing === command.id ? 'press it' : keyOf(command, keys) || 'none'}
+                                </Button>
+                            </dt>
+                            <dd style={{ margin: 0 }}>
+                                {command.name}
+                                {choosing === command.id && (
+                                    <Box component="span" role="status" sx={{ display: 'block', fontSize: 13.5, color: wrong ? 'var(--beet)' : 'var(--ink-soft)' }}>
+                                        {wrong || 'Backspace for none, Escape to leave it'}
+                                    </Box>
+                                )}
+                            </dd>
+                        </Box>
+                    ))}
+                    {FIXED.map(([key, what]) => (
+                        <Box key={key} sx={{ display: 'contents' }}>
                             <dt style={{ fontWeight: 700 }}>{key}</dt>
                             <dd style={{ margin: 0 }}>{what}</dd>
-                        </div>
+                        </Box>
                     ))}
-                </dl>
+                </Box>
                 <p style={{ marginBottom: 0 }}>
                     Words with a dotted line explain themselves; all of them stand under <Link to="/words">Words</Link>.
                 </p>
             </DialogContent>
+            <DialogActions>
+                <Button onClick={allAsTheyWere}>As they were</Button>
+                <Button variant="contained" onClick={onClose}>
+                    Close
+                </Button>
+            </DialogActions>
         </Dialog>
     );
 }

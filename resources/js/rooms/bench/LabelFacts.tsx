@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Reading } from '../../api/types';
+import { Unproven } from '../../shared/Unproven';
 import { Why } from '../../shared/why/Why';
 import { Unanswered } from './PortionFacts';
 
@@ -25,7 +26,7 @@ export function LabelFacts({ reading }: { reading: Reading }) {
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                 {claims.map((claim) => (
                     <Box component="li" key={claim.claim + claim.regime} sx={{ borderTop: '1px solid var(--line)', py: '2px' }}>
-                        <strong>{claim.claim}</strong> ({claim.regime.toUpperCase()}): <strong style={{ color: COLOUR[claim.standing] }}>{claim.standing}</strong>, {claim.note || `${claim.value.toFixed(1)} ${claim.unit}; ${claim.condition}`}
+                        <strong>{claim.claim}</strong> ({claim.regime.toUpperCase()}): <strong style={{ color: COLOUR[claim.standing] }}>{claim.standing === 'unproven' ? <Unproven questions={[claim.note || claim.condition, ...reading.questions]} /> : claim.standing}</strong>, {claim.note || `${claim.value.toFixed(1)} ${claim.unit}; ${claim.condition}`}
                     </Box>
                 ))}
             </Box>

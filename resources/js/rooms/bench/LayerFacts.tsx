@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { LayerReading, Reading } from '../../api/types';
-import { hours, money, oneDecimal, percent } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { counted, hours, oneDecimal, percent } from '../../shared/numbers';
 import { LADDER, MECHANISMS } from '../../shared/words';
 import { Term } from '../../shared/Term';
 import { Why } from '../../shared/why/Why';
@@ -11,6 +12,7 @@ const TERMS: Record<string, string> = { Sweetness: 'se', 'Acid, as citric': 'aci
 
 /** Everything read off one layer; every figure answers "why?". */
 export function LayerFacts({ reading, index, dish }: { reading: LayerReading; index: number; dish: Pick<Reading, 'cooling' | 'keeps_days'> }) {
+    const money = useMoney();
     const { set, balance, richness, cooling, ripening, cooking, keeping, frozen, syrup, aftertaste, pan } = reading;
     const potent = Math.max(0, ...Object.values(aftertaste.of_ceiling));
     const crystals = Object.entries(reading.crystals).filter(([, one]) => one.over);
@@ -66,7 +68,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
             ['Freezes at', at('freezing_point_c', 'the freezing point', reading.freezing_point_c === null ? '–' : `${oneDecimal(reading.freezing_point_c).replace('-', '−')} °C`)],
             ...(frozen ? ([['Out of the freezer', frozen.word], ['Ice at −18, −10 °C', at('frozen', 'the ice', `${percent(frozen.ice_share_minus18)}, ${percent(frozen.ice_share_minus10)} % of its water`)], ['Stands first', at('frozen', 'the time', `${frozen.temper_min} min`)]] as [string, ReactNode][]) : []),
             ['Water activity', at('aw', 'the water activity', reading.aw.toFixed(2))],
-            ['Keeps, an estimate', at('keeping', 'the keeping time', `${keeping.days} day${keeping.days === 1 ? '' : 's'}${keeping.keep_cold ? ', cold' : ''}`)],
+            ['Keeps, an estimate', at('keeping', 'the keeping time', `${counted(keeping.days, 'day')}${keeping.keep_cold ? ', cold' : ''}`)],
         ]],
         // One body of all its layers cools slower than any of them.
         ...(dish.cooling === null

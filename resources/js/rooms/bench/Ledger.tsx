@@ -9,6 +9,7 @@ import { LayerDialog } from './LayerDialog';
 import type { LineAt } from './layers';
 import { LayerKeeper } from './LayerKeeper';
 import { LedgerLine } from './LedgerLine';
+import { walk } from './roving';
 import { TypeLine } from './TypeLine';
 
 interface Props {
@@ -36,7 +37,12 @@ interface Props {
 export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onTyped, onBalance, onMeasured, version, onKept, onKeep, onMove, lit, onLit, onAddLayer }: Props) {
     const [changing, setChanging] = useState<number | null>(null);
     return (
-        <Panel component="section" aria-label="Ledger" sx={{ gridColumn: { lg: 2 }, gridRow: { lg: 2 }, overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
+        <Panel
+            component="section" aria-label="Ledger" id="ledger"
+            onKeyDown={(e) => {
+                if (!e.altKey && !e.ctrlKey && !e.metaKey && walk(e.currentTarget, e)) e.preventDefault();
+            }}
+            sx={{ gridColumn: { lg: 2 }, gridRow: { lg: 2 }, overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
             {!isOriginal && (
                 <Box sx={{ position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, pt: 0.75, pb: 0.25 }}>
                     <Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">

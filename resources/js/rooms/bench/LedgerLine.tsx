@@ -14,6 +14,7 @@ import { GramField } from './GramField';
 import { dragged, dropped, take } from './dragging';
 import { oneFurther, type LineAt } from './layers';
 import { COLUMNS, type LedgerLayer, type LedgerRow } from './ledger';
+import { LineDetail } from './LineDetail';
 import { MeasuredFruit } from './MeasuredFruit';
 
 const WORDS: Record<Job, string> = {
@@ -102,7 +103,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                 <Box component="span" sx={{ fontSize: 12.5, color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
             ) : (
                 <Box
-                    component="button" type="button" aria-pressed={line.pinned} aria-label={`Pin ${row.name}`} title={line.pinned ? 'Held: balancing leaves it alone' : 'Hold this line'}
+                    component="button" type="button" data-cell="pin" aria-pressed={line.pinned} aria-label={`Pin ${row.name}`} title={line.pinned ? 'Held: balancing leaves it alone' : 'Hold this line'}
                     onClick={() => change({ pinned: !line.pinned })}
                     sx={{
                         width: 24, height: 24, p: 0, border: 0, background: 'none', cursor: 'pointer', display: 'grid', placeItems: 'center',
@@ -120,7 +121,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                 <GramField label={`Grams of ${row.name}`} value={row.grams} onChange={(value) => change({ grams: value })} />
             )}
             <Box
-                component="button" type="button" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone} onDragStart={(e: React.DragEvent) => at && take(e, at)}
+                component="button" type="button" data-cell="name" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone} onDragStart={(e: React.DragEvent) => at && take(e, at)}
                 sx={{
                     font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', lineHeight: 1.25, py: '2px',
                     '&:hover': { color: 'var(--cobalt)' },
@@ -131,7 +132,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                 </Box>
                 <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
                 <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)', display: 'inline-block' }}>
-                    {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone)].filter(Boolean).join(' · ')}
+                    {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone), line.note ? `“${line.note}”` : ''].filter(Boolean).join(' · ')}
                 </Box>
             </Box>
             {guess && (
@@ -179,6 +180,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                             </Button>
                         </Box>
                     )}
+                    {at && !unread && <LineDetail line={line} onChange={(part) => onLine(at, part)} />}
                     {at && layers.length > 1 && (
                         <TextField
                             select size="small" label="Layer" value={at.layer} fullWidth sx={{ my: 1 }}

@@ -1,11 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { BenchData, Job } from '../../api/types';
+import { paymentsQuery } from '../../api/queries';
+import type { BenchData, Job, Payment } from '../../api/types';
 import { Term } from '../../shared/Term';
 import { Beam } from './Beam';
 import { lengths, payRows, type PayRow, type Share } from './payers';
 import { PayFigures } from './PayFigures';
+import { WouldPay } from './WouldPay';
 import { railName, railVerdict, verdictColour, wantedKey } from './railWords';
 
 /** Fill of a job's segment; those without a colour of their own take the set's. */
@@ -24,10 +27,12 @@ export interface PayersProps {
     lit: string | null;
     onLit: (ingredient: string | null) => void;
     onWant: (layer: string, property: string, value: number | null) => void;
+    /** Puts in what would pay a job. */
+    onPay: (payment: Payment, property: string) => void;
 }
 
 /** One row a job: a balance that leans by how far it is off, who did it in the original and who does it now, and what nobody pays. */
-export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
+export function Payers({ data, layer, lit, onLit, onWant, onPay }: PayersProps) {
     const [isWorstFirst, setWorstFirst] = useState(() => localStorage.getItem('payers') !== 'kitchen');
     const isOriginal = data.original.version_id === data.version.id;
     const name = data.now.reading.layers[layer]?.name ?? '';
@@ -35,6 +40,8 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
     const wanted = Object.keys(data.version.wanted[key] ?? {});
     const isNew = (data.rails[layer] ?? []).length === 0;
     const rows = payRows(data, layer, isWorstFirst);
+    const isOwed = rows.some(({ rail }) => rail !== null && !rail.met);
+    const payments = useQuery({ ...paymentsQuery(data.version.id, data.version.revision, layer), enabled: isOwed && !isOriginal }).data;
     return (
         <>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap' }}>
@@ -59,7 +66,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
             {rows.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing in it does a job that is measured.</Box>}
             {rows.map((row) => {
                 const want = wantedKey(row);
-                return <Row key={row.property} row={row} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;
+                return <Row key={row.property} row={row} payments={payments?.[row.property] ?? []} onPay={onPay} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;
             })}
             {wanted.length > 0 && (
                 <Box sx={{ fontSize: 14, mt: 0.75 }}>
@@ -73,7 +80,7 @@ export function Payers({ data, layer, lit, onLit, onWant }: PayersProps) {
     );
 }
 
-function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; lit: string | null; onLit: PayersProps['onLit']; onWant: ((value: number) => void) | undefined }) {
+function Row({ row, payments, onPay, layer, lit, onLit, onWant }: { row: PayRow; payments: Payment[]; onPay: PayersProps['onPay']; layer: number; lit: string | null; onLit: PayersProps['onLit']; onWant: ((value: number) => void) | undefined }) {
     const { rail, job } = row;
     const long = rail ? lengths(rail) : { was: 0, is: 100, unpaid: 0 };
     const hue = HUE[job ?? 'set'] ?? 'set';
@@ -104,6 +111,7 @@ function Row({ row, layer, lit, onLit, onWant }: { row: PayRow; layer: number; l
                     {railVerdict(rail)}
                 </Box>
             )}
+            {payments.length > 0 && <WouldPay payments={payments} property={row.property} onPay={onPay} />}
         </Box>
     );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Brief, Facts, Reading } from '../../api/types';
-import { fact, money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { fact } from '../../shared/numbers';
 import { Why } from '../../shared/why/Why';
 
 const ROWS: { key: keyof Facts; name: string; digits: number; inner?: boolean }[] = [
@@ -22,6 +23,7 @@ const PIECE: Record<string, string> = { curd: 'piece', cream: 'cut', mousse: 'po
 
 /** What one portion holds, original beside version; what misses the brief is said in words. */
 export function PortionFacts({ now, original, brief, family }: { now: Reading; original: Reading | null; brief: Brief; family: string }) {
+    const money = useMoney();
     const show = (key: keyof Facts, value: number, digits: number) => (key === 'cost_minor' ? money(value) : fact(value, digits));
     return (
         <Box

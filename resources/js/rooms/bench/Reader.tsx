@@ -10,14 +10,14 @@ import { Payers, type PayersProps } from './Payers';
 type Tab = 'pays' | 'reading' | 'diets' | 'label';
 
 /** The right of the Bench: who does what in a layer and how close it is, what it is, and which diets the dish meets. */
-export function Reader({ data, layer, lit, onLit, onWant }: PayersProps) {
+export function Reader({ data, layer, lit, onLit, onWant, onPay }: PayersProps) {
     const isOriginal = data.original.version_id === data.version.id;
     const [tab, setTab] = useState<Tab>(isOriginal ? 'reading' : 'pays');
     const reading = data.now.reading.layers[layer];
     if (!reading) return null;
     const tabs: { id: Tab; name: string }[] = [{ id: 'pays', name: isOriginal ? 'Who does it' : 'Who pays' }, { id: 'reading', name: 'Reading' }, { id: 'diets', name: 'Diets' }, { id: 'label', name: 'Label' }];
     return (
-        <Panel component="section" aria-label="Reading" sx={{ gridColumn: { lg: 3 }, gridRow: { lg: 2 }, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
+        <Panel component="section" aria-label="Reading" id="payers" sx={{ gridColumn: { lg: 3 }, gridRow: { lg: 2 }, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
             <Box role="tablist" aria-label="What to show" sx={{ display: 'flex', gap: 0.5, mb: 0.75 }}>
                 {tabs.map((one) => (
                     <Box
@@ -30,10 +30,10 @@ export function Reader({ data, layer, lit, onLit, onWant }: PayersProps) {
             </Box>
             <Box id="reader-panel" role="tabpanel" aria-labelledby={`tab-${tab}`} tabIndex={0} sx={{ position: 'relative', overflow: 'auto', minHeight: 0, flex: 1 }}>
                 {tab === 'pays' && <SchoolsAtWork schools={data.version.schools_at_work} acts="rails" sx={{ mb: 0.5 }} />}
-                {tab === 'pays' && <Payers data={data} layer={layer} lit={lit} onLit={onLit} onWant={onWant} />}
+                {tab === 'pays' && <Payers data={data} layer={layer} lit={lit} onLit={onLit} onWant={onWant} onPay={onPay} />}
                 {tab === 'reading' && <SchoolsAtWork schools={data.version.schools_at_work} acts="set" sx={{ mb: 0.5 }} />}
                 {tab === 'reading' && <LayerFacts reading={reading} index={layer} dish={data.now.reading} />}
-                {tab === 'diets' && <DietList reading={data.now.reading} />}
+                {tab === 'diets' && <DietList reading={data.now.reading} names={data.now.names} />}
                 {tab === 'label' && <LabelFacts reading={data.now.reading} />}
             </Box>
         </Panel>

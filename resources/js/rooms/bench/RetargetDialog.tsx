@@ -9,6 +9,7 @@ import { useState } from 'react';
 import type { Aims, BenchData } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useMade } from './useMade';
+import { counted } from '../../shared/numbers';
 
 const AIMS: { key: keyof Aims; name: string; less: string; more: string; same: number; min: number; max: number; step: number }[] = [
     { key: 'set', name: 'Set', less: 'softer', more: 'firmer', same: 0, min: -2, max: 2, step: 0.25 },
@@ -26,7 +27,7 @@ export function RetargetDialog({ data, onClose, onMade }: { data: BenchData; onC
         onClose();
         onMade(made);
     });
-    const words = (key: keyof Aims) => (key === 'set' ? (aims.set === 0 ? 'as it is' : `${aims.set > 0 ? '+' : '−'}${Math.abs(aims.set)} steps`) : aims[key] === 1 ? 'as it is' : `${Math.round(aims[key] * 100)} %`);
+    const words = (key: keyof Aims) => (key === 'set' ? (aims.set === 0 ? 'as it is' : `${aims.set > 0 ? '+' : '−'}${counted(Math.abs(aims.set), 'step')}`) : aims[key] === 1 ? 'as it is' : `${Math.round(aims[key] * 100)} %`);
     return (
         <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="retarget-title">
             <DialogTitle id="retarget-title" className="name">

@@ -5,9 +5,10 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Route, Side } from '../../api/types';
-import { grams, money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { grams } from '../../shared/numbers';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
-import { gramByGram } from './routeOrder';
+import { gramByGram } from '../../shared/routeOrder';
 import { railName, railUnit, railVerdict } from './railWords';
 
 /** What is counted of a portion. */
@@ -26,6 +27,7 @@ interface Props {
 
 /** Two or three routes before one is taken: what each costs on the plate, gram by gram and job by job. */
 export function RouteBeside({ original, originalName, routes, onTake, onClose }: Props) {
+    const money = useMoney();
     const rows = gramByGram(original.formula, original.names, routes);
     const layers = original.formula.layers;
     const jobs = layers.flatMap((layer, n) => {

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Facts, Route } from '../../api/types';
-import { money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { Unproven } from '../../shared/Unproven';
 import { dietName } from '../../shared/words';
 import { portionChange } from './portionChange';
 import { Term } from '../../shared/Term';
@@ -25,6 +26,7 @@ interface Props {
 
 /** One route: how it stands and what it is short of before what it is good for; a question before what the dish would lose by the way. */
 export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTake, onOpen }: Props) {
+    const money = useMoney();
     const [asking, setAsking] = useState(false);
     const states = diets.map((diet) => ({ diet, state: route.diets[diet] ? standing(route.diets[diet]) : 'unproven' })).filter((one) => one.state !== 'met');
     const stands = STANDING[route.standing];
@@ -60,7 +62,12 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
                 {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{said.map(ended).join(' ')} </Box>}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{ended(route.mouth)}</Box>
                 {states.length > 0 && (
-                    <Box component="span" sx={{ fontWeight: 650, color: states.some((s) => s.state === 'not met') ? 'var(--beet)' : 'var(--yolk)' }}> {states.map((s) => `${dietName(s.diet)} ${s.state}`).join(', ')}</Box>
+                    <Box component="span" sx={{ fontWeight: 650, color: states.some((s) => s.state === 'not met') ? 'var(--beet)' : 'var(--yolk)' }}> {states.map((s, n) => (
+                        <span key={s.diet}>
+                            {n > 0 && ', '}
+                            {dietName(s.diet)} {s.state === 'unproven' ? <Unproven questions={route.diets[s.diet]?.unproven ?? []} names={route.names} /> : s.state}
+                        </span>
+                    ))}</Box>
                 )}
             </Box>
             <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center', gridColumn: { xs: '2', md: 'auto' } }}>

@@ -12,7 +12,7 @@ import { BriefChooser } from './BriefChooser';
 import { OutOfReach } from './OutOfReach';
 import { RouteBeside } from './RouteBeside';
 import { RouteDetail } from './RouteDetail';
-import { ordered, ORDERS, type Order } from './routeOrder';
+import { ordered, ORDERS, type Order } from '../../shared/routeOrder';
 import { RouteRow } from './RouteRow';
 import { useMade } from './useMade';
 
@@ -54,7 +54,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
     const beside = (found ?? []).filter((route) => ticked.includes(route.hash));
     const changes = data.version.origin.changes ?? [];
     return (
-        <Panel component="section" aria-labelledby="routes-title" sx={{ flex: 1, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
+        <Panel component="section" aria-labelledby="routes-title" id="routes" sx={{ flex: 1, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, flexWrap: 'wrap', mb: 0.75 }} data-routes>
                 <h2 id="routes-title" className="name" style={{ margin: '0 6px 0 0', fontSize: 17 }}>
                     Make it

@@ -8,7 +8,7 @@ const MARK = { stop: ['◆', 'var(--beet)', 'Stop'], attention: ['●', 'var(--y
 /** What could go wrong, the worst first, with the cure where the engine knows one. */
 export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warning: Warning) => void }) {
     return (
-        <Panel component="section" aria-labelledby="watch-title" sx={{ overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
+        <Panel component="section" aria-labelledby="watch-title" id="watch" sx={{ overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
             <h2 id="watch-title" className="name" style={{ margin: '0 0 4px', fontSize: 17 }}>
                 Watch
             </h2>

@@ -113,6 +113,20 @@ export function withPreparation(formula: Formula, layer: number, ingredient: str
     return { ...formula, layers: formula.layers.map((l, n) => (n === layer ? { ...l, treat: 'none', loss: null, lines: [line] } : l)) };
 }
 
+/** The formula with what pays a job put in: on the line it stands on already, or on one of its own. */
+export function withPaid(formula: Formula, layer: number, of: { ingredient: string; grams: number; prep: string[]; name: string }, job: string): Formula {
+    return {
+        ...formula,
+        layers: formula.layers.map((one, n) => {
+            if (n !== layer) return one;
+            const at = one.lines.findIndex((line) => line.ingredient === of.ingredient);
+            if (at >= 0) return { ...one, lines: one.lines.map((line, l) => (l === at ? { ...line, grams: Math.round(((line.grams ?? 0) + of.grams) * 100) / 100 } : line)) };
+            const line: FormulaLine = { id: newId(), text: of.name, ingredient: of.ingredient, grams: of.grams, trace: `put in to pay for the ${job}`, confidence: 'sure', prep: of.prep, pinned: false, reason: null, suggestions: [] };
+            return { ...one, lines: [...one.lines, line] };
+        }),
+    };
+}
+
 /** The formula with a warning's own cure applied; as it was where the warning knows none. */
 export function cured(formula: Formula, { cure, layer: at }: Pick<Warning, 'cure' | 'layer'>): Formula {
     if (cure?.action === 'scale') {

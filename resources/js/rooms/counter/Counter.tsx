@@ -7,12 +7,14 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { Sought } from '../../shared/Sought';
 import { CardsWaiting } from '../../shared/Waiting';
 import { askedOf, foundWords } from './asked';
 import { DishCard } from './DishCard';
 import { Due } from './Due';
 import { Finder } from './Finder';
 import { RemovedDrawer } from './RemovedDrawer';
+import { StudioDialog } from './StudioDialog';
 import { Undecided } from './Undecided';
 
 /** What is on the go, and where something new starts. */
@@ -24,6 +26,7 @@ export function Counter() {
     const total = found.data?.pages[0]?.total ?? 0;
     const studio = useQuery(studioQuery());
     const waiting = useQuery(waitingQuery());
+    const [naming, setNaming] = useState(false);
     const [removed, setRemoved] = useState(false);
     const ask = (change: Partial<Asked>) =>
         setParams((now) => {
@@ -41,9 +44,14 @@ export function Counter() {
                 <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
                     {studio.data?.name ?? 'Counter'}
                 </h1>
+                {studio.data && (
+                    <Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, and what costs are reckoned in" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
+                        change
+                    </Button>
+                )}
                 {dishes && <Box role="status" sx={{ color: 'var(--ink-soft)' }}>{foundWords(total, asked)}</Box>}
                 <Box sx={{ flex: 1 }} />
-                <Sought value={asked.q} onAsk={(q) => ask({ q })} />
+                <Sought label="Find a dish" placeholder="Dish, ingredient, who it waits for" value={asked.q} onAsk={(q) => ask({ q })} />
                 <Button variant="outlined" onClick={() => setRemoved(true)}>
                     Removed
                 </Button>
@@ -51,7 +59,12 @@ export function Counter() {
                     New dish
                 </Button>
             </Box>
-            <Finder asked={asked} onAsk={ask} />
+            <Box>
+                <Finder asked={asked} onAsk={ask} />
+                {(asked.diet !== '' || asked.free !== '') && (
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, pt: 0.75 }}>By what today’s shelf says of every packet; cross-contact in the kitchen is another matter and is not computed.</Box>
+                )}
+            </Box>
             <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 296px' }, alignItems: 'start' }}>
                 <Box component="section" aria-label="Dishes" aria-busy={found.isFetching} sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))', gridAutoRows: 'minmax(288px, auto)' }}>
                     {found.isPending && <CardsWaiting what="the dishes" />}
@@ -69,6 +82,7 @@ export function Counter() {
                     <Paste />
                 </Box>
             </Box>
+            {naming && studio.data && <StudioDialog studio={studio.data} onClose={() => setNaming(false)} />}
             {removed && <RemovedDrawer onClose={() => setRemoved(false)} />}
         </Box>
     );
@@ -79,29 +93,6 @@ function nothing(asked: Asked): string {
     const clear = asked.diet !== '' || asked.free !== '';
     if (clear) return 'No version answers to that. A version with a line that is not understood answers none of it; the Spread makes one that does.';
     return [asked.q, asked.family, asked.state].every((one) => one === '') ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : 'No dish answers to that. Try a shorter word, or show all.';
-}
-
-/** What is typed is asked for a moment after the last key. */
-function Sought({ value, onAsk }: { value: string; onAsk: (q: string) => void }) {
-    const [typed, setTyped] = useState(value);
-    const [seen, setSeen] = useState(value);
-    if (seen !== value) {
-        // The address was changed from elsewhere: back, or "show all".
-        setSeen(value);
-        setTyped(value);
-    }
-    useEffect(() => {
-        const wait = setTimeout(() => {
-            if (typed.trim() !== value) onAsk(typed.trim());
-        }, 150);
-        return () => clearTimeout(wait);
-    }, [typed, value, onAsk]);
-    return (
-        <TextField
-            size="small" placeholder="Dish, ingredient, who it waits for" value={typed} onChange={(e) => setTyped(e.target.value)} sx={{ width: 260 }}
-            slotProps={{ htmlInput: { 'aria-label': 'Find a dish', type: 'search' } }}
-        />
-    );
 }
 
 /** The next page comes when its end is scrolled to, or is asked for by hand. */

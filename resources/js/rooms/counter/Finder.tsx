@@ -9,7 +9,7 @@ import { FILTERS } from './asked';
 export function Finder({ asked, onAsk }: { asked: Asked; onAsk: (change: Partial<Asked>) => void }) {
     const narrowed = FILTERS.filter((one) => one.key !== 'sort' && asked[one.key] !== '');
     return (
-        <Box role="group" aria-label="Which dishes" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Box role="group" aria-label="Which dishes" sx={{ display: 'flex', columnGap: 1, rowGap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
             {FILTERS.map((filter) => (
                 <TextField
                     key={filter.key} select size="small" label={filter.label} value={asked[filter.key]} onChange={(e) => onAsk({ [filter.key]: e.target.value })}

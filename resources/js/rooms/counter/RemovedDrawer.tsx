@@ -5,7 +5,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { call } from '../../api/client';
 import { removedQuery } from '../../api/queries';
-import { longDay } from '../../shared/numbers';
+import { counted, longDay } from '../../shared/numbers';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
@@ -17,7 +17,7 @@ export function RemovedDrawer({ onClose }: { onClose: () => void }) {
     // The drawer says it all, and where it stands the notice would lie over it.
     useEffect(() => notice(null), []);
     const all = [
-        ...(data?.dishes ?? []).map((dish) => ({ what: 'dishes' as const, id: dish.id, name: dish.title, of: dish.versions === 1 ? 'with one version' : `with ${dish.versions} versions`, at: dish.removed_at })),
+        ...(data?.dishes ?? []).map((dish) => ({ what: 'dishes' as const, id: dish.id, name: dish.title, of: `with ${counted(dish.versions, 'version')}`, at: dish.removed_at })),
         ...(data?.versions ?? []).map((version) => ({ what: 'versions' as const, id: version.id, name: version.name, of: `of ${version.dish}`, at: version.removed_at })),
     ].sort((a, b) => b.at.localeCompare(a.at));
     return (

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { FormulaLayer, FormulaLine, Side, TextReading } from '../../api/types';
-import { grams, oneDecimal } from '../../shared/numbers';
+import { counted, grams, oneDecimal } from '../../shared/numbers';
 import { WhatIsIt, written } from '../../shared/WhatIsIt';
 
 interface Props {
@@ -83,7 +83,7 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
             {aside.length > 0 && (
                 <Box component="details" sx={{ color: 'var(--ink-soft)', mb: 1 }}>
                     <summary>
-                        Set aside, no part of the dish: {aside.length} row{aside.length === 1 ? '' : 's'}
+                        Set aside, no part of the dish: {counted(aside.length, 'row')}
                     </summary>
                     <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                         {aside.map((row, n) => (

@@ -1,33 +1,49 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useInfiniteQuery } from '@tanstack/react-query';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { trialsQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { Waiting } from '../../shared/Waiting';
+import { Sought } from '../../shared/Sought';
+import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { compareStep } from '../../shared/trial/compareStep';
 import { TrialRow } from '../../shared/trial/TrialRow';
 
 /** Every trial, foretold against found. */
 export function Notebook() {
-    const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(trialsQuery());
+    const [asked, setAsked] = useState({ q: '', found: '' });
+    const isAsked = asked.q !== '' || asked.found !== '';
+    const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({ ...trialsQuery(asked), placeholderData: keepPreviousData });
     const data = pages?.pages.flatMap((page) => page.trials);
     const on = (data ?? []).filter((trial) => compareStep(trial).same).length;
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
-            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 25 }}>
-                Notebook
-            </h1>
+            <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 25, flex: 1 }}>
+                    Notebook
+                </h1>
+                <Sought label="Find a trial" placeholder="Dish, version, remark, 2026-11" value={asked.q} onAsk={(q) => setAsked({ ...asked, q })} />
+                <TextField select size="small" value={asked.found} onChange={(e) => setAsked({ ...asked, found: e.target.value })} slotProps={{ htmlInput: { 'aria-label': 'How it came out' }, select: { displayEmpty: true } }} sx={{ minWidth: 190 }}>
+                    <MenuItem value="">however it came out</MenuItem>
+                    <MenuItem value="softer">softer than foretold</MenuItem>
+                    <MenuItem value="firmer">firmer than foretold</MenuItem>
+                    <MenuItem value="foretold">as foretold</MenuItem>
+                </TextField>
+            </Box>
             <Panel>
-                {isPending && <Waiting what="the trials" />}
+                {isPending && <Waiting what="the trials"><LinesWaiting /></Waiting>}
                 {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-                {data?.length === 0 && (
+                {data?.length === 0 && isAsked && <div>No trial answers to that. Try a shorter word, or a month such as 2026-11.</div>}
+                {data?.length === 0 && !isAsked && (
                     <div>
                         No trial is noted yet. Open a version on the <Link to="/bench">Bench</Link>, make it, and press “Note a trial”.
                     </div>
                 )}
-                {data && data.length > 0 && (
+                {data && data.length > 0 && !isAsked && (
                     <Box sx={{ pb: 1, fontSize: 16 }}>
                         <strong>
                             {on} of {data.length}

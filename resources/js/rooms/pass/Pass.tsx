@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { cardQuery, dishesQuery } from '../../api/queries';
+import { cardQuery, foundQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { Waiting } from '../../shared/Waiting';
+import { Sought } from '../../shared/Sought';
+import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
@@ -32,7 +34,7 @@ function PassOf({ id }: { id: number }) {
                     Print the card
                 </Button>
             </Box>
-            {isPending && <Waiting what="the card" />}
+            {isPending && <Waiting what="the card"><Outline height={520} /></Waiting>}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && <RecipeCard card={data} />}
             {data && <PullList card={data} />}
@@ -41,16 +43,21 @@ function PassOf({ id }: { id: number }) {
 }
 
 function PassList() {
-    const { data, error, isPending } = useQuery(dishesQuery());
+    const [q, setQ] = useState('');
+    const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({ ...foundQuery({ q, sort: 'name' }), placeholderData: keepPreviousData });
+    const data = pages?.pages.flatMap((page) => page.rows);
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 760 }}>
-            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 25 }}>
-                Pass
-            </h1>
+            <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 25, flex: 1 }}>
+                    Pass
+                </h1>
+                <Sought label="Find a card" placeholder="Dish, version, ingredient" value={q} onAsk={setQ} />
+            </Box>
             <Panel>
-                {isPending && <Waiting what="the cards" />}
-                {error && <ProblemNote error={error} />}
-                {data?.length === 0 && <div>No dish is on the counter yet.</div>}
+                {isPending && <Waiting what="the cards"><LinesWaiting /></Waiting>}
+                {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+                {data?.length === 0 && (q ? <div>No dish answers to “{q}”. Try a shorter word.</div> : <div>No dish is on the counter yet. <Link to="/new">Type one in</Link>, and its card stands here.</div>)}
                 {data?.map((dish) => (
                     <Box key={dish.id} sx={{ py: 1, borderBottom: '1px solid var(--line)', '&:last-child': { border: 0 } }}>
                         <span className="name" style={{ fontSize: 17 }}>
@@ -65,6 +72,11 @@ function PassList() {
                         </Box>
                     </Box>
                 ))}
+                {hasNextPage && (
+                    <Button variant="outlined" disabled={isFetchingNextPage} onClick={() => void fetchNextPage()} sx={{ mt: 1 }}>
+                        More cards
+                    </Button>
+                )}
             </Panel>
         </Box>
     );

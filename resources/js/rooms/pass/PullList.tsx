@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
-import { grams } from '../../shared/numbers';
+import { counted, grams } from '../../shared/numbers';
 
 /** What to fetch before the dish is made: every ingredient once, by where it is kept; a sheet of its own in print. */
 export function PullList({ card }: { card: Card }) {
@@ -16,7 +16,7 @@ export function PullList({ card }: { card: Card }) {
                     To fetch
                 </h2>
                 <span>
-                    {card.title}, {card.version}, {card.portions} portions
+                    {card.title}, {card.version}, {counted(card.portions, 'portion')}
                 </span>
             </Box>
             {card.preparations.length > 0 && <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>What goes into {card.preparations.map((made) => made.name).join(', ')} is counted here. Made already? Leave it.</Box>}

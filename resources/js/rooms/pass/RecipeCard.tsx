@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
-import { grams } from '../../shared/numbers';
+import { counted, grams } from '../../shared/numbers';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { dietName } from '../../shared/words';
 
@@ -19,7 +19,7 @@ export function RecipeCard({ card }: { card: Card }) {
                 <span style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>revision {card.revision}</span>
                 <Box sx={{ flex: 1 }} />
                 <span>
-                    {card.portions} portions of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
+                    {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
                 </span>
             </Box>
             {!card.final && (
@@ -86,7 +86,7 @@ export function RecipeCard({ card }: { card: Card }) {
                                     <li key={n}>{step}</li>
                                 ))}
                             </ol>
-                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Keeps {made.keeps_days} days cold.</Box>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Keeps {counted(made.keeps_days, 'day')} cold.</Box>
                         </Box>
                     ))}
                     {card.own_method.length > 0 && (

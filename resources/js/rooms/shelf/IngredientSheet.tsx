@@ -6,7 +6,8 @@ import { Link } from 'react-router';
 import { call } from '../../api/client';
 import { ingredientQuery } from '../../api/queries';
 import type { ShelfIngredient } from '../../api/types';
-import { money, oneDecimal } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { oneDecimal } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SourceMark } from '../../shared/SourceMark';
 import { Waiting } from '../../shared/Waiting';
@@ -24,6 +25,7 @@ const CurveChart = lazy(async () => ({ default: (await import('./CurveChart')).C
 
 /** All that is known of one ingredient. */
 export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void }) {
+    const money = useMoney();
     const client = useQueryClient();
     const { data, error, isPending, refetch } = useQuery(ingredientQuery(id));
     const [correcting, setCorrecting] = useState(false);

@@ -1,17 +1,19 @@
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { ShelfIngredient } from '../../api/types';
-import { grams, money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { counted, grams } from '../../shared/numbers';
 import { dietName } from '../../shared/words';
 
 /** What a preparation is made of, how, and what it costs and keeps beside the bought thing. */
 export function MadeHere({ of }: { of: NonNullable<ShelfIngredient['preparation']> }) {
+    const money = useMoney();
     const sides = of.beside ? ([['made here', of.beside.made], ['bought', of.beside.bought]] as const) : [];
     return (
         <Box component="section" aria-label="Made here" sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '10px 14px', fontSize: 14.5 }}>
             <h3 style={{ margin: 0, fontSize: 16 }}>Made here</h3>
             <Box sx={{ color: 'var(--ink-soft)' }}>
-                One making comes to {grams(of.yield)} g and keeps {of.keeps_days} day{of.keeps_days === 1 ? '' : 's'} cold. In 1 kg of it:
+                One making comes to {grams(of.yield)} g and keeps {counted(of.keeps_days, 'day')} cold. In 1 kg of it:
             </Box>
             <Box component="ul" sx={{ m: 0, pl: 2.25, columns: { md: 2 } }}>
                 {of.lines.map((line) => (

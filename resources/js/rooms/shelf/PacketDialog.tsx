@@ -11,6 +11,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { call, Problem } from '../../api/client';
 import { shelfQuery } from '../../api/queries';
 import type { PacketCheck, ShelfIngredient } from '../../api/types';
+import { useCurrency } from '../../shared/money';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { ALLERGENS } from '../../shared/words';
 import { PacketMade } from './PacketMade';
@@ -25,6 +26,7 @@ interface Props {
 
 /** A packet's panel, typed as it is printed; what it makes is shown while it is typed. */
 export function PacketDialog({ of, onClose, onKept }: Props) {
+    const currency = useCurrency();
     const client = useQueryClient();
     const shelf = useQuery(shelfQuery());
     const [form, setForm] = useState<PacketForm>(() => formOf(of));
@@ -115,7 +117,7 @@ export function PacketDialog({ of, onClose, onKept }: Props) {
                         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
                             <Autocomplete multiple size="small" options={ALLERGENS} value={form.contains} onChange={(_, contains) => set({ contains })} renderInput={(params) => <TextField {...params} label="Contains (allergens)" />} />
                             <Autocomplete multiple size="small" options={ALLERGENS} value={form.may} onChange={(_, may) => set({ may })} renderInput={(params) => <TextField {...params} label="May contain" />} />
-                            <TextField size="small" label="Price per kg" value={form.price} onChange={(e) => set({ price: e.target.value })} error={'price_minor_per_kg' in errors} helperText={errors.price_minor_per_kg} />
+                            <TextField size="small" label={`Price per kg, ${currency}`} value={form.price} onChange={(e) => set({ price: e.target.value })} error={'price_minor_per_kg' in errors} helperText={errors.price_minor_per_kg} />
                             <TextField size="small" label="Which packet, and when read" placeholder="1 l carton, 12 Nov 2026" value={form.source} onChange={(e) => set({ source: e.target.value })} />
                         </Box>
                     </Box>

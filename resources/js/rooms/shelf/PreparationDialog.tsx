@@ -12,7 +12,8 @@ import { useDeferredValue, useState } from 'react';
 import { call } from '../../api/client';
 import { shelfQuery } from '../../api/queries';
 import type { PreparationInput, ShelfIngredient } from '../../api/types';
-import { money, oneDecimal, typedOrText } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
+import { counted, oneDecimal, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 interface Props {
@@ -101,6 +102,7 @@ function isPreparation(typed: unknown): typed is PreparationInput {
 }
 
 function Summary({ made: { ingredient, made_of: of } }: { made: Made }) {
+    const money = useMoney();
     const big = ingredient.parts.filter((part) => part.grams >= 0.5).sort((a, b) => b.grams - a.grams).slice(0, 9);
     return (
         <>
@@ -113,7 +115,7 @@ function Summary({ made: { ingredient, made_of: of } }: { made: Made }) {
                 ))}
             </Box>
             <Box sx={{ mt: 1 }}>
-                {Math.round(ingredient.computed_kj)} kJ. {ingredient.price ? `${money(ingredient.price.minor_per_kg)} per kg.` : 'A line has no price yet.'} One making comes to {oneDecimal(of.yield)} g and keeps {of.keeps_days} day{of.keeps_days === 1 ? '' : 's'}.
+                {Math.round(ingredient.computed_kj)} kJ. {ingredient.price ? `${money(ingredient.price.minor_per_kg)} per kg.` : 'A line has no price yet.'} One making comes to {oneDecimal(of.yield)} g and keeps {counted(of.keeps_days, 'day')}.
             </Box>
             <Box sx={{ mt: 1 }}>
                 <strong>Contains {ingredient.allergens.eu.join(', ') || 'none of the fourteen'}.</strong>

@@ -1,3 +1,4 @@
+import { minorOf, plainMoney } from '../../shared/money';
 import { typedOrText } from '../../shared/numbers';
 import type { ShelfIngredient } from '../../api/types';
 
@@ -37,14 +38,14 @@ export function formOf(ingredient: ShelfIngredient | undefined): PacketForm {
     if (!ingredient) return EMPTY_FORM;
     const packet = ingredient.packet;
     const base = { ...EMPTY_FORM, name: ingredient.name, like: ingredient.own === 'own' ? ingredient.based_on : ingredient.id, contains: ingredient.allergens.eu, may: ingredient.allergens.may_contain };
-    if (!packet) return { ...base, price: ingredient.price ? (ingredient.price.minor_per_kg / 100).toFixed(2) : '' };
+    if (!packet) return { ...base, price: ingredient.price ? plainMoney(ingredient.price.minor_per_kg) : '' };
     return {
         ...base,
         name: packet.name ?? ingredient.name,
         perServing: typeof packet.serving_g === 'number',
         serving: packet.serving_g ? String(packet.serving_g) : '',
         us: packet.carbohydrate_with_fibre === true,
-        price: packet.price_minor_per_kg ? (packet.price_minor_per_kg / 100).toFixed(2) : '',
+        price: packet.price_minor_per_kg ? plainMoney(packet.price_minor_per_kg) : '',
         source: packet.source ?? '',
         values: Object.fromEntries(PANEL.flatMap(({ field }) => (typeof packet[field] === 'number' ? [[field, String(packet[field])]] : []))),
     };
@@ -58,7 +59,7 @@ export function packetOf(form: PacketForm): Record<string, unknown> {
         like: form.like,
         serving_g: form.perServing ? typedOrText(form.serving) : null,
         carbohydrate_with_fibre: form.us,
-        price_minor_per_kg: typeof price === 'number' ? Math.round(price * 100) : null,
+        price_minor_per_kg: typeof price === 'number' ? minorOf(price) : null,
         allergens: form.contains,
         may_contain: form.may,
         source: form.source.trim() || null,

@@ -53,7 +53,7 @@ describe('a trace figure', () => {
         [{ value: 261.4, unit: 'kcal' }, '261 kcal'],
         [{ value: 3.276, unit: '' }, '3.28'],
         [{ value: 0.0456, unit: 'g' }, '0.046 g'],
-        [{ value: 41.2, unit: 'minor units' }, '0.41'],
+        [{ value: 41.2, unit: 'minor units' }, '€0.41'],
         [{ value: null, unit: '°C' }, 'none'],
     ])('%o', (step, words) => expect(traceFigure(step)).toBe(words));
     it('is a share only of a sum', () => {

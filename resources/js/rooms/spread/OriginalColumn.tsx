@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { BenchData } from '../../api/types';
-import { money } from '../../shared/numbers';
+import { useMoney } from '../../shared/money';
 import { Panel } from '../../shared/Panel';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
@@ -8,6 +8,7 @@ import { factRows, layerRow, Rows } from './Rows';
 
 /** The dish as it stands, at the head of the row. */
 export function OriginalColumn({ data }: { data: BenchData }) {
+    const money = useMoney();
     const { reading, section, formula } = data.now;
     const { portion } = reading;
     return (
@@ -15,7 +16,7 @@ export function OriginalColumn({ data }: { data: BenchData }) {
             <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: '30px' }}>
                 {data.version.name}
             </h2>
-            <Box sx={{ fontSize: 14, minHeight: 53.5, lineHeight: 1.25 }}>{data.version.dish_title}</Box>
+            <Box sx={{ fontSize: 14, minHeight: 97, lineHeight: 1.25 }}>{data.version.dish_title}</Box>
             <Box sx={{ height: 70, mb: 0.5 }}>
                 <SmallSection section={section} tones={formula.layers.map((layer) => toneOf(layer.lines))} title={`${data.version.name}, cut`} />
             </Box>

@@ -1,20 +1,24 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueries, useQuery } from '@tanstack/react-query';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { dishesQuery, routesQuery, versionQuery } from '../../api/queries';
-import type { Brief, Diet } from '../../api/types';
+import type { Diet } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { Waiting } from '../../shared/Waiting';
-import { FIVE } from '../../shared/words';
+import { Outline, Waiting } from '../../shared/Waiting';
+import { DIETS, FIVE } from '../../shared/words';
+import { briefFor, keyOf, pairsOf, servesSeveral, together, type Together } from './offers';
 import { OriginalColumn } from './OriginalColumn';
+import { OneForSeveral } from './OneForSeveral';
 import { SpreadColumn } from './SpreadColumn';
+import { TakeSeveral } from './TakeSeveral';
+import { useTicked } from './ticked';
 
-const briefFor = (diet: Diet): Brief => ({ diets: [diet], net_carbs_g: null, protein_g: null, kcal: null, sugars_g: null, fat_g: null });
-
-/** One dish against the five diets at once: for each the best route, or what stands in its way. */
+/** One dish against the five diets, and any pairs of diets: what to offer is decided here. */
 export function Spread() {
     const { versionId } = useParams();
     const navigate = useNavigate();
@@ -26,7 +30,7 @@ export function Spread() {
                 <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
                     Spread
                 </h1>
-                <TextField select size="small" label="Dish" value={id ?? ''} onChange={(e) => void navigate(`/spread/${e.target.value}`)} sx={{ minWidth: 300 }}>
+                <TextField select size="small" label="Dish" value={id ?? ''} onChange={(e) => void navigate(`/spread/${e.target.value}`)} sx={{ minWidth: { xs: 200, sm: 280 } }}>
                     {(dishes.data ?? []).flatMap((dish) =>
                         dish.versions.slice(0, 1).map((version) => (
                             <MenuItem key={version.id} value={version.id}>
@@ -36,9 +40,10 @@ export function Spread() {
                     )}
                     {id !== null && !(dishes.data ?? []).some((dish) => dish.versions[0]?.id === id) && <MenuItem value={id}>this version</MenuItem>}
                 </TextField>
+                {id !== null && <Pair />}
             </Box>
             {id === null ? (
-                <Panel sx={{ alignSelf: 'start', maxWidth: 560 }}>Choose a dish: its best vegan, eggless, gluten-free, keto and high-protein routes are solved side by side, with what each costs in set, sweetness, nutrition and money.</Panel>
+                <Panel sx={{ alignSelf: 'start', maxWidth: 560 }}>Choose a dish: its best vegan, eggless, gluten-free, keto and high-protein routes are solved side by side, with what each costs in set, sweetness, nutrition and money. Pairs of diets can stand beside them, and several can be taken at once.</Panel>
             ) : (
                 <SpreadOf key={id} id={id} />
             )}
@@ -46,11 +51,44 @@ export function Spread() {
     );
 }
 
+/** Two diets at once, as a column of their own; they stand in the address. */
+function Pair() {
+    const [params, setParams] = useSearchParams();
+    const [pair, setPair] = useState<[string, string]>(['vegan', 'gluten-free']);
+    const had = pairsOf(params.get('pairs') ?? '', DIETS.map((diet) => diet.id));
+    const isNew = pair[0] !== pair[1] && !had.some((one) => keyOf(one) === [...pair].sort().join('.'));
+    const choose = (n: 0 | 1) => (
+        <TextField select size="small" value={pair[n]} onChange={(e) => setPair(n === 0 ? [e.target.value, pair[1]] : [pair[0], e.target.value])} slotProps={{ htmlInput: { 'aria-label': n === 0 ? 'One diet of the pair' : 'The other diet of the pair' } }} sx={{ minWidth: 128 }}>
+            {DIETS.map((diet) => (
+                <MenuItem key={diet.id} value={diet.id}>
+                    {diet.name}
+                </MenuItem>
+            ))}
+        </TextField>
+    );
+    return (
+        <Box role="group" aria-label="Two diets at once" sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
+            <span>at once:</span>
+            {choose(0)}
+            <span>and</span>
+            {choose(1)}
+            <Button variant="outlined" disabled={!isNew} onClick={() => setParams({ pairs: [...had.map((one) => one.join('.')), pair.join('.')].join(',') })}>
+                Beside them
+            </Button>
+        </Box>
+    );
+}
+
 function SpreadOf({ id }: { id: number }) {
+    const [params, setParams] = useSearchParams();
+    const pairs = pairsOf(params.get('pairs') ?? '', DIETS.map((diet) => diet.id));
+    // What was asked for last stands where it is seen.
+    const columns: Together[] = [...pairs, ...FIVE.map((diet): Together => [diet as Diet])];
     const version = useQuery(versionQuery(id));
     const revision = version.data?.version.revision ?? 0;
-    const answers = useQueries({ queries: FIVE.map((diet) => ({ ...routesQuery(id, revision, briefFor(diet)), enabled: version.data !== undefined })) });
-    if (version.isPending) return <Waiting what="the dish" />;
+    const answers = useQueries({ queries: columns.map((diets) => ({ ...routesQuery(id, revision, briefFor(diets)), enabled: version.data !== undefined })) });
+    const ticked = useTicked();
+    if (version.isPending) return <Waiting what="the dish"><Outline height={420} /></Waiting>;
     if (!version.data) {
         return (
             <div>
@@ -61,17 +99,30 @@ function SpreadOf({ id }: { id: number }) {
     }
     const data = version.data;
     const done = answers.filter((answer) => !answer.isPending).length;
+    const asked = [...new Set(columns.flat())];
+    const several = done === columns.length ? servesSeveral(columns.map((made, n) => ({ made, answer: answers[n]?.data })), asked) : [];
+    const leave = (gone: Together) => setParams({ pairs: pairs.filter((pair) => keyOf(pair) !== keyOf(gone)).map((pair) => pair.join('.')).join(',') });
     return (
-        <Box sx={{ display: 'grid', gap: '8px', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: `repeat(${FIVE.length + 1}, minmax(0, 1fr))` }, minHeight: 0, overflow: 'auto', alignItems: 'start', alignContent: 'start' }} role="region" aria-label="Five diets" tabIndex={0}>
-            {done < FIVE.length && (
-                <Box role="status" sx={{ gridColumn: '1 / -1', color: 'var(--ink-soft)', fontSize: 14 }}>
-                    Solved {done} of {FIVE.length}…
-                </Box>
-            )}
-            <OriginalColumn data={data} />
-            {FIVE.map((diet, n) => (
-                <SpreadColumn key={diet} diet={diet} answer={answers[n]?.data} error={answers[n]?.error ?? null} data={data} brief={briefFor(diet)} />
-            ))}
+        <Box sx={{ display: 'grid', gap: '8px', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
+            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', minHeight: 34 }}>
+                {done < columns.length ? (
+                    <Box role="status" sx={{ color: 'var(--ink-soft)', fontSize: 14, flex: 1 }}>
+                        Solved {done} of {columns.length}…
+                    </Box>
+                ) : (
+                    <OneForSeveral several={several} asked={asked} ticked={ticked} />
+                )}
+                <TakeSeveral version={id} ticked={ticked} />
+            </Box>
+            <Box
+                role="region" aria-label="Diets side by side" tabIndex={0}
+                sx={{ display: 'grid', gap: '8px', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: `repeat(${columns.length + 1}, minmax(${pairs.length > 0 ? '182px' : '0'}, 1fr))` }, minHeight: 0, overflow: 'auto', alignItems: 'start', alignContent: 'start' }}
+            >
+                <OriginalColumn data={data} />
+                {columns.map((diets, n) => (
+                    <SpreadColumn key={keyOf(diets)} diets={diets} answer={answers[n]?.data} error={answers[n]?.error ?? null} data={data} ticked={ticked} onLeave={diets.length > 1 ? () => leave(diets) : undefined} title={together(diets)} />
+                ))}
+            </Box>
         </Box>
     );
 }

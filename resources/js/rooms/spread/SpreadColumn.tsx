@@ -1,79 +1,87 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { call } from '../../api/client';
-import { versionQuery } from '../../api/queries';
-import type { Answer, BenchData, Brief, Route } from '../../api/types';
-import { money } from '../../shared/numbers';
+import { Link } from 'react-router';
+import type { Answer, BenchData, Route } from '../../api/types';
+import { useMoney } from '../../shared/money';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
+import { Unproven } from '../../shared/Unproven';
 import { dietName, nameParts } from '../../shared/words';
 import { standing } from '../../shared/standing';
-import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
+import { ended, firstWords, STANDING } from '../../shared/routeWords';
+import { bestOf, briefFor, together, type Together } from './offers';
 import { factRows, layerRow, Rows } from './Rows';
+import type { Ticked } from './ticked';
 
 interface Props {
-    diet: string;
+    diets: Together;
+    title: string;
     answer: Answer | undefined;
     error: Error | null;
     data: BenchData;
-    brief: Brief;
+    ticked: Ticked;
+    /** Present where the column can be left out again. */
+    onLeave?: (() => void) | undefined;
 }
 
-/** The best route to one diet, or what stands in its way. */
-export function SpreadColumn({ diet, answer, error, data, brief }: Props) {
-    const client = useQueryClient();
-    const navigate = useNavigate();
-    const take = useMutation({
-        mutationFn: (route: Route) => call<BenchData>('POST', `versions/${data.version.id}/versions`, { ...brief, route: route.hash }),
-        onSuccess: async (made) => {
-            client.setQueryData(versionQuery(made.version.id).queryKey, made);
-            await client.invalidateQueries({ queryKey: ['dishes'] });
-            await navigate(`/bench/${made.version.id}`);
-        },
-    });
-    const route = answer?.routes[0];
-    const [asking, setAsking] = useState(false);
+/** The route to one diet, or to two at once, that loses least; or what stands in its way. */
+export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeave }: Props) {
+    const route = bestOf(answer);
+    const taken = route ? ticked.taken.get(route.hash) : undefined;
     return (
-        <Panel component="article" aria-label={dietName(diet)} aria-busy={answer === undefined && !error} sx={{ display: 'flex', flexDirection: 'column', p: '10px 11px' }}>
+        <Panel component="article" aria-label={title} aria-busy={answer === undefined && !error} sx={{ display: 'flex', flexDirection: 'column', p: '10px 11px' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 0.25, minHeight: 30 }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: 1.1, letterSpacing: '-0.01em' }}>
-                    {dietName(diet)}
+                    {title}
                 </h2>
-                {route && route.id !== 'as-it-is' && (
-                    <Button variant={asking ? 'contained' : 'outlined'} onClick={() => (asked(route) !== '' && !asking ? setAsking(true) : take.mutate(route))} disabled={take.isPending} sx={{ minHeight: 28, minWidth: 0, px: 0.75, py: 0, flex: 'none' }} aria-label={`Take ${dietName(diet)} to the Bench`}>
-                        {asking ? 'All the same?' : 'Take it'}
+                {onLeave && (
+                    <Button onClick={onLeave} aria-label={`Leave out ${title}`} sx={{ minWidth: 28, minHeight: 28, p: 0, flex: 'none' }}>
+                        ✕
                     </Button>
                 )}
             </Box>
             {error && <ProblemNote error={error} />}
-            {take.error && <ProblemNote error={take.error} />}
             {!answer && !error && <Box sx={{ color: 'var(--ink-soft)', pt: 1 }}>Solving…</Box>}
             {answer && !route && <Blocked answer={answer} version={data.version.id} />}
-            {route && <Best route={route} diet={diet} original={data} />}
-            {route && <Told route={route} diet={diet} original={data} />}
+            {route && route.id !== 'as-it-is' && (
+                <Box sx={{ minHeight: 26, fontSize: 14 }}>
+                    {taken === undefined ? (
+                        <label style={{ display: 'inline-flex', gap: 6, alignItems: 'center', minHeight: 26 }}>
+                            <input type="checkbox" checked={ticked.has(route)} onChange={() => ticked.toggle({ route, brief: briefFor(diets), name: title })} aria-label={`Take ${title}`} /> take it
+                        </label>
+                    ) : (
+                        <Link to={`/bench/${taken}`}>Taken: to the Bench</Link>
+                    )}
+                </Box>
+            )}
+            {route && route.id === 'as-it-is' && <Box sx={{ minHeight: 26, fontSize: 14, color: 'var(--herb)' }}>as it is</Box>}
+            {route && <Best route={route} diets={diets} original={data} />}
+            {route && <Told route={route} diets={diets} original={data} />}
         </Panel>
     );
 }
 
-function Best({ route, diet, original }: { route: Route; diet: string; original: BenchData }) {
-    const state = route.diets[diet] ? standing(route.diets[diet]) : 'unproven';
+function Best({ route, diets, original }: { route: Route; diets: Together; original: BenchData }) {
+    const money = useMoney();
+    const stand = diets.map((diet) => ({ diet, state: route.diets[diet] ? standing(route.diets[diet]) : 'unproven' })).filter((one) => one.state !== 'met');
     const { portion } = route;
     const was = original.now.reading.portion;
     const cost = was.cost_minor > 0 ? Math.round((portion.cost_minor / was.cost_minor - 1) * 100) : 0;
     return (
         <>
-            <Box sx={{ fontSize: 14, minHeight: 36, lineHeight: 1.25 }}>{route.name}</Box>
+            <Box sx={{ fontSize: 14, minHeight: 53, lineHeight: 1.25 }}>{route.name}</Box>
             <Box sx={{ fontSize: 14, lineHeight: 1.25 }}>
                 <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>, fit <strong>{Math.round(route.fit)}</strong>
-                {state === 'met' ? '' : `, diet ${state}`}
+                {stand.map(({ diet, state }) => (
+                    <span key={diet}>
+                        , {diets.length > 1 ? dietName(diet).toLowerCase() : 'diet'} {state === 'unproven' ? <Unproven questions={route.diets[diet]?.unproven ?? []} names={route.names} /> : state}
+                    </span>
+                ))}
             </Box>
             <Box sx={{ height: 70, mb: 0.5 }}>
-                <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${dietName(diet)}, cut`} />
+                <SmallSection section={route.section} tones={route.formula.layers.map((layer) => toneOf(layer.lines))} title={`${together(diets)}, cut`} />
             </Box>
             <Rows
                 layers={route.layers.map((layer) => layerRow(layer.name, layer.set, layer.ge, layer.se))}
@@ -87,8 +95,8 @@ function Best({ route, diet, original }: { route: Route; diet: string; original:
 }
 
 /** What was swapped, what it is like, what stays short and what the packet must answer. */
-function Told({ route, diet, original }: { route: Route; diet: string; original: BenchData }) {
-    const ask = route.diets[diet]?.unproven[0];
+function Told({ route, diets, original }: { route: Route; diets: Together; original: BenchData }) {
+    const ask = diets.flatMap((diet) => route.diets[diet]?.unproven ?? [])[0];
     const first = firstWords(route);
     const brought = route.contains.filter((one) => !original.now.reading.allergens.contains.includes(one));
     const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;

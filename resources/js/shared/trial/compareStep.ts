@@ -1,4 +1,5 @@
 import type { Trial } from '../../api/types';
+import { counted } from '../numbers';
 
 /** How the set found stands to the one foretold, in steps of the ladder. */
 export function compareStep(trial: Pick<Trial, 'set_step' | 'predicted'>): { same: boolean; words: string } {
@@ -6,5 +7,5 @@ export function compareStep(trial: Pick<Trial, 'set_step' | 'predicted'>): { sam
     const off = trial.set_step - trial.predicted.step_index;
     if (off === 0) return { same: true, words: '✓ as foretold' };
     const steps = Math.abs(off);
-    return { same: false, words: `${steps} step${steps === 1 ? '' : 's'} ${off < 0 ? 'softer' : 'firmer'}` };
+    return { same: false, words: `${counted(steps, 'step')} ${off < 0 ? 'softer' : 'firmer'}` };
 }

@@ -9,6 +9,7 @@ import { whyQuery } from '../../api/queries';
 import { ProblemNote } from '../ProblemNote';
 import { Waiting } from '../Waiting';
 import { traceFigure } from './figure';
+import { whySentence } from './sentence';
 import { TraceTree } from './TraceTree';
 
 /** The trace of one number, from the portion down to the packet. */
@@ -24,7 +25,8 @@ export function WhyDialog({ version, revision, path, onClose }: { version: numbe
                 {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
                 {data && (
                     <>
-                        {data.words && <p style={{ marginTop: 0 }}>{data.words}.</p>}
+                        <p style={{ marginTop: 0, fontSize: 16.5 }}>{whySentence(data)}</p>
+                        {data.words && <p style={{ marginTop: 0, color: 'var(--ink-soft)' }}>How it is reckoned: {data.words}.</p>}
                         <Box sx={{ fontSize: 14.5 }}>
                             {data.inputs.map((input, n) => (
                                 <TraceTree key={`${input.label}${n}`} step={input} open={data.inputs.length < 4} whole={input.unit === data.unit ? data.value : null} />

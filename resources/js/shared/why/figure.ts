@@ -1,5 +1,5 @@
 import type { TraceStep } from '../../api/types';
-import { money } from '../numbers';
+import { money } from '../money';
 
 /** A step's value with its unit, in as many digits as can be acted on. */
 export function traceFigure(step: Pick<TraceStep, 'value' | 'unit'>): string {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Formula, Route } from '../../api/types';
+import type { Formula, Route } from '../api/types';
 import { gramByGram, ordered } from './routeOrder';
 
 const formula = (lines: Record<string, number>): Formula =>

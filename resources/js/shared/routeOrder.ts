@@ -1,4 +1,4 @@
-import type { Formula, Route } from '../../api/types';
+import type { Formula, Route } from '../api/types';
 
 export const ORDERS = [
     { id: 'plate', name: 'least lost first' },
