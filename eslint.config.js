@@ -15,6 +15,12 @@ export default tseslint.config(
         },
     },
     {
+        // Sizes of type and heights of what is pressed are tokens of the theme; in a drawing they are figures of the drawing.
+        files: ['resources/js/**/*.tsx'],
+        ignores: ['**/SplitSection.tsx', '**/CurveChart.tsx', '**/*.test.tsx'],
+        rules: { 'no-restricted-syntax': ['error', { selector: 'Property[key.name="fontSize"] > Literal[raw=/^[0-9]/]', message: 'Use a size of tokens.css, such as var(--text-plain).' }, { selector: 'Property[key.name="minHeight"] > Literal[raw=/^(2[0-9]|3[0-9])$/]', message: 'Use a height of tokens.css, such as var(--press-usual).' }] },
+    },
+    {
         // A room knows what all rooms share, and no other room; what is shared knows no room.
         files: ['resources/js/rooms/**/*.{ts,tsx}'],
         rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^\\.\\./(?!\\.\\.)', message: 'A room imports from shared and api only; put what two rooms use into shared.' }] }] },

@@ -1,4 +1,4 @@
-import { axe, expect, openBench, test } from './room';
+import { axe, expect, OF_SIZE, openBench, test } from './room';
 
 test.describe('every room', () => {
     for (const dim of ['light', 'dark']) {
@@ -32,7 +32,30 @@ test.describe('every room', () => {
             await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
             await axe(page);
         });
+
+        for (const [size, width, height] of [['a phone', 390, 844], ['a tablet', 820, 1180]] as const) {
+            test(`passes the axe scan on ${size}, ${dim}`, async ({ page }) => {
+                await page.addInitScript((value) => localStorage.setItem('dim', value), dim);
+                await page.setViewportSize({ width, height });
+                await openBench(page, 'Blackcurrant baked cheesecake', 'Eggless 1');
+                await axe(page, OF_SIZE);
+                for (const [room, seen] of [['/', 'article'], ['/new', 'textbox'], ['/spread', 'combobox'], ['/shelf/butter', 'heading'], ['/notebook', 'heading'], ['/pass/1', 'table'], ['/words', 'heading'], ['/practice', 'heading']] as const) {
+                    await page.goto(room);
+                    await expect(page.getByRole('main').getByRole(seen).first()).toBeVisible();
+                    await axe(page, OF_SIZE);
+                }
+            });
+        }
     }
+
+    test('the first load is small', async ({ page }) => {
+        await page.goto('/');
+        await expect(page.getByRole('article').first()).toBeVisible();
+        const loaded = await page.evaluate(() => performance.getEntriesByType('resource').filter((one) => /\.(js|css)$/.test(new URL(one.name).pathname)).reduce((sum, one) => sum + (one as PerformanceResourceTiming).encodedBodySize, 0));
+        console.log(`first load: ${Math.round(loaded / 1000)} kB of script and style`);
+        expect(loaded).toBeGreaterThan(50_000);
+        expect(loaded).toBeLessThan(250_000);
+    });
 
     test('says plainly that an address leads nowhere', async ({ page }) => {
         await page.goto('/attic');

@@ -8,16 +8,13 @@ use App\Contract\Operation\Answered;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\Done;
 use App\Contract\Operation\InPath;
-use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
-use App\Http\Requests\BriefRequest;
 use App\Http\Requests\SaveVersionRequest;
 use App\Http\Requests\WantRequest;
 use App\Models\Version;
 use App\Services\BenchView;
 use App\Services\History;
 use App\Services\Removal;
-use App\Services\RouteFinder;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,10 +23,9 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
-use Transmuta\Format\ReadingChanges;
 use Transmuta\Formula\Formula;
 
-/** A version as it stands: read, saved, taken back and forth, asked for routes. */
+/** A version as it stands: read, saved, balanced, named, removed. */
 final class VersionController extends Controller
 {
     public function __construct(private readonly VersionShelf $shelves, private readonly History $history) {}
@@ -83,22 +79,6 @@ final class VersionController extends Controller
         $formula = $this->shelves->engine($version)->balancer->rebalance($request->formula($engine), $version->aim()->formula, wanted: $version->wanted);
 
         return $this->shown($bench, $this->save($version, $request->integer('revision'), 'balanced', $formula));
-    }
-
-    #[OA\Post(
-        path: '/api/versions/{version}/routes',
-        summary: 'Finds routes for a brief',
-        operationId: 'Version.routes',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('AskRoutes'),
-        responses: [new Answered('Answer'), new Wrong()],
-    )]
-    public function routes(BriefRequest $request, Version $version, RouteFinder $finder): JsonResponse
-    {
-        Gate::authorize('view', $version);
-        $brief = $request->brief();
-
-        return new JsonResponse(['brief' => $brief->toArray(), ...$finder->find($version, $brief)]);
     }
 
     /** What a rail was dragged to: single properties wanted of a layer, kept with the version. */
@@ -177,124 +157,10 @@ final class VersionController extends Controller
         return new JsonResponse(null, 204);
     }
 
-    /** One step back in the version's history, or forth again. */
-    #[OA\Post(
-        path: '/api/versions/{version}/undo',
-        summary: 'One step back in its history',
-        operationId: 'Version.undo',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('BasedOn'),
-        responses: [new Answered('BenchData'), new Wrong()],
-    )]
-    public function undo(Request $request, Version $version, BenchView $bench): JsonResponse
+    private function save(Version $version, int $lock, string $kind, Formula $formula): Version
     {
-        return $this->stepped($request, $version, $bench, true);
-    }
-
-    #[OA\Post(
-        path: '/api/versions/{version}/redo',
-        summary: 'One step forth again',
-        operationId: 'Version.redo',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('BasedOn'),
-        responses: [new Answered('BenchData'), new Wrong()],
-    )]
-    public function redo(Request $request, Version $version, BenchView $bench): JsonResponse
-    {
-        return $this->stepped($request, $version, $bench, false);
-    }
-
-    private function stepped(Request $request, Version $version, BenchView $bench, bool $isBack): JsonResponse
-    {
-        Gate::authorize('update', $version);
-
-        return $this->shown($bench, $this->history->step($version, $this->seen($request), $isBack));
-    }
-
-    /** Aims the version at the original as it stands now. */
-    #[OA\Put(
-        path: '/api/versions/{version}/aim',
-        summary: 'Holds the version against the original as it is now',
-        operationId: 'Version.aim',
-        parameters: [new InPath('version')],
-        responses: [new Answered('BenchData'), new Wrong()],
-    )]
-    public function aim(Version $version, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('update', $version);
-        DB::transaction(fn() => $this->history->aim($version));
-
-        return $this->shown($bench, $version->opened());
-    }
-
-    /** Two versions of one dish side by side: what differs. */
-    #[OA\Get(
-        path: '/api/versions/{version}/compare/{other}',
-        summary: 'Two versions side by side',
-        operationId: 'Version.compare',
-        parameters: [new InPath('version'), new InPath('other')],
-        responses: [new Answered('Comparison'), new Wrong()],
-    )]
-    public function compare(Version $version, Version $other, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('view', $version);
-        Gate::authorize('view', $other);
-
-        return new JsonResponse($bench->compare($version, $other));
-    }
-
-    /** Why a number of the version's reading is what it is. */
-    #[OA\Get(
-        path: '/api/versions/{version}/why',
-        summary: 'Why a number is what it is',
-        operationId: 'Version.why',
-        parameters: [new InPath('version'), new InQuery('path', 'which number', 'string')],
-        responses: [new Answered('TraceStep'), new Wrong()],
-    )]
-    public function why(Request $request, Version $version): JsonResponse
-    {
-        Gate::authorize('view', $version);
-        $request->validate(['path' => ['required', 'string', 'max:80']]);
-
-        return new JsonResponse($this->shelves->engine($version)->explain($version->formula, (string) $request->string('path'))->toArray());
-    }
-
-    /** What would change if the version were read with today's shelf. */
-    #[OA\Get(
-        path: '/api/versions/{version}/refresh',
-        summary: 'What today’s shelf would change',
-        operationId: 'Version.refreshPreview',
-        parameters: [new InPath('version')],
-        responses: [new Answered('ReadingChanges'), new Wrong()],
-    )]
-    public function refreshPreview(Version $version, Engine $engine): JsonResponse
-    {
-        Gate::authorize('view', $version);
-
-        return new JsonResponse(ReadingChanges::between($this->shelves->engine($version)->read($version->formula), $engine->read($version->formula)));
-    }
-
-    /** Takes today's shelf for the version. */
-    #[OA\Post(
-        path: '/api/versions/{version}/refresh',
-        summary: 'Takes today’s shelf',
-        operationId: 'Version.refresh',
-        parameters: [new InPath('version')],
-        requestBody: new Asked('BasedOn'),
-        responses: [new Answered('BenchData'), new Wrong()],
-    )]
-    public function refresh(Request $request, Version $version, BenchView $bench): JsonResponse
-    {
-        Gate::authorize('update', $version);
-
-        return $this->shown($bench, $this->save($version, $this->seen($request), 'shelf renewed', $version->formula, true));
-    }
-
-    /** @param bool $afresh whether the version takes today's values for ingredients it had seen before */
-    private function save(Version $version, int $lock, string $kind, Formula $formula, bool $afresh = false): Version
-    {
-        return $this->history->write($version, $lock, $kind, function (Version $held) use ($formula, $afresh): array {
-            return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $afresh ? [] : $held->shelf)];
+        return $this->history->write($version, $lock, $kind, function (Version $held) use ($formula): array {
+            return ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $held->shelf)];
         });
     }
 }

@@ -39,13 +39,13 @@ export function Frame() {
                     width: { xs: '100%', sm: 76 }, boxSizing: 'border-box', flex: 'none', overflowX: { xs: 'auto', sm: 'visible' }, bgcolor: dim === 'light' ? 'var(--cobalt)' : 'var(--sunk)', color: '#fff', display: 'flex', flexDirection: { xs: 'row', sm: 'column' }, alignItems: 'stretch',
                     gap: { xs: 0.25, sm: 0.75 }, p: { xs: '4px', sm: '10px 5px' }, borderRadius: { xs: '12px 12px 0 0', sm: '0 12px 12px 0' },
                     '& a, & button': {
-                        color: '#e6edfb', textDecoration: 'none', textAlign: 'center', font: 'inherit', fontSize: 13.5, py: '9px', px: { xs: '8px', sm: 0 }, borderRadius: '8px', border: 0, background: 'none', cursor: 'pointer',
+                        color: '#e6edfb', textDecoration: 'none', textAlign: 'center', font: 'inherit', fontSize: 'var(--text-small)', py: '9px', px: { xs: '8px', sm: 0 }, borderRadius: '8px', border: 0, background: 'none', cursor: 'pointer',
                         '&:hover': { background: 'rgb(255 255 255 / 0.12)' }, '&:focus-visible': { outlineColor: '#fff' },
                     },
                     '& a.active': { background: '#fbfdfd', color: '#1f3a8a', fontWeight: 700 },
                 }}
             >
-                <Box className="name" aria-hidden sx={{ display: { xs: 'none', sm: 'block' }, fontSize: 23, textAlign: 'center', pb: 1, color: '#fff' }}>
+                <Box className="name" aria-hidden sx={{ display: { xs: 'none', sm: 'block' }, fontSize: 'var(--text-name)', textAlign: 'center', pb: 1, color: '#fff' }}>
                     Tr
                 </Box>
                 {ROOMS.map((room) => (

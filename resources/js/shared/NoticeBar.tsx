@@ -9,7 +9,7 @@ export function NoticeBar() {
     const told = useNotice();
     return (
         <Snackbar
-            key={told?.text} open={told !== null} autoHideDuration={SHOWN_MS} onClose={(_, reason) => reason === 'timeout' && notice(null)} message={told?.text} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }} slotProps={{ content: { sx: { bgcolor: 'var(--panel)', color: 'var(--ink)', border: '1.5px solid var(--rim)', borderRadius: '11px', fontSize: 15 } } }}
+            key={told?.text} open={told !== null} autoHideDuration={SHOWN_MS} onClose={(_, reason) => reason === 'timeout' && notice(null)} message={told?.text} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }} slotProps={{ content: { sx: { bgcolor: 'var(--panel)', color: 'var(--ink)', border: '1.5px solid var(--rim)', borderRadius: '11px', fontSize: 'var(--text-body)' } } }}
             action={
                 <>
                     {told?.back && (

@@ -78,7 +78,7 @@ function Finder({ onClose }: { onClose: () => void }) {
                         press(found[chosen]);
                     }
                 }}
-                sx={{ font: 'inherit', fontSize: 18, border: 0, borderBottom: '1.5px solid var(--rim)', p: '14px 18px', color: 'var(--ink)', bgcolor: 'var(--panel)', outline: 'none' }}
+                sx={{ font: 'inherit', fontSize: 'var(--text-title)', border: 0, borderBottom: '1.5px solid var(--rim)', p: '14px 18px', color: 'var(--ink)', bgcolor: 'var(--panel)', outline: 'none' }}
             />
             <Box component="ul" id="palette-list" role="listbox" aria-label="Found" sx={{ listStyle: 'none', m: 0, p: '6px', maxHeight: 420, overflow: 'auto' }}>
                 {found.map((one, n) => (
@@ -87,7 +87,7 @@ function Finder({ onClose }: { onClose: () => void }) {
                         sx={{ display: 'flex', gap: 1, px: 1.5, py: '6px', borderRadius: '8px', cursor: 'pointer', bgcolor: n === chosen ? 'var(--cobalt-wash)' : 'transparent', '&:hover': { bgcolor: 'var(--cobalt-wash)' } }}
                     >
                         <span style={{ flex: 1 }}>{one.name}</span>
-                        <span style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{one.key ?? one.kind}</span>
+                        <span style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{one.key ?? one.kind}</span>
                     </Box>
                 ))}
                 {found.length === 0 && <Box component="li" role="option" aria-selected={false} aria-disabled sx={{ px: 1.5, py: 1, color: 'var(--ink-soft)' }}>Nothing answers to “{sought}”. Try the beginning of another word.</Box>}

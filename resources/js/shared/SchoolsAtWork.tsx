@@ -6,7 +6,7 @@ export function SchoolsAtWork({ schools, acts, sx }: { schools: SchoolAtWork[]; 
     const here = schools.filter((school) => school.acts.split(':')[0]?.includes(acts));
     if (here.length === 0) return null;
     return (
-        <Box sx={{ fontSize: 13, color: 'var(--ink-soft)', lineHeight: 1.3, ...sx }} title="Chosen under This version › Schools">
+        <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)', lineHeight: 1.3, ...sx }} title="Chosen under This version › Schools">
             By your school:{' '}
             {here.map((school, n) => (
                 <span key={school.question}>

@@ -17,7 +17,7 @@ export function practiceOf(source: string): { before: string; title: string; id:
 export function SourceMark({ mark, source, full = false }: { mark: Mark; source: string; full?: boolean }) {
     const practice = practiceOf(source);
     return (
-        <Box component="span" title={source} sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
+        <Box component="span" title={source} sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>
             <Box component="span" sx={{ color: COLOUR[mark], fontWeight: 650 }}>
                 {SHORT[mark]}
             </Box>

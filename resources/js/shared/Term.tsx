@@ -11,7 +11,7 @@ export function Term({ of, children }: { of: string; children: ReactNode }) {
         <Tooltip
             describeChild enterTouchDelay={0} leaveTouchDelay={8000}
             title={
-                <Box sx={{ fontSize: 13.5, lineHeight: 1.35 }}>
+                <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.35 }}>
                     <strong>{said.name}.</strong> {said.plain} {said.figure}
                 </Box>
             }

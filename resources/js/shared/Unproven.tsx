@@ -19,13 +19,13 @@ export function Unproven({ questions, names = {}, children = 'unproven' }: Props
         <>
             <Box
                 component="button" type="button" aria-haspopup="dialog" onClick={(e: React.MouseEvent<HTMLElement>) => { e.stopPropagation(); setAnchor(e.currentTarget); }}
-                sx={{ font: 'inherit', fontWeight: 'inherit', color: 'inherit', border: 0, background: 'none', p: 0, minHeight: 24, cursor: 'pointer', textDecoration: 'underline dotted', textUnderlineOffset: '3px' }}
+                sx={{ font: 'inherit', fontWeight: 'inherit', color: 'inherit', border: 0, background: 'none', p: 0, minHeight: 'var(--press-small)', cursor: 'pointer', textDecoration: 'underline dotted', textUnderlineOffset: '3px' }}
             >
                 {children}
                 <span className="sr-only">, what has to be asked</span>
             </Box>
             <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': 'What has to be asked' } }}>
-                <Box sx={{ p: 2, maxWidth: 420, fontSize: 14.5 }}>
+                <Box sx={{ p: 2, maxWidth: 420, fontSize: 'var(--text-plain)' }}>
                     <div>{GLOSSARY.unproven?.plain}</div>
                     {questions.length === 0 && <p style={{ marginBottom: 0 }}>What is open was not said; the Diets of the Bench list it.</p>}
                     <ul style={{ margin: '8px 0 0', paddingLeft: 18 }}>

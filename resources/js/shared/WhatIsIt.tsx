@@ -52,7 +52,7 @@ export function WhatIsIt({ line, candidates, onConfirm, onText }: Props) {
                         <li key={id}>
                             <Button variant="outlined" disabled={!amountKnown && (amount === '' || wrongAmount)} onClick={() => choose(candidates[id]?.called ?? id)} sx={{ justifyContent: 'flex-start', textAlign: 'left' }}>
                                 {candidates[id]?.name}
-                                <Box component="span" sx={{ fontWeight: 400, color: 'var(--ink-soft)', ml: 1, fontSize: 13 }}>
+                                <Box component="span" sx={{ fontWeight: 400, color: 'var(--ink-soft)', ml: 1, fontSize: 'var(--text-small)' }}>
                                     {candidates[id]?.glance}
                                 </Box>
                             </Button>

@@ -20,7 +20,7 @@ export function AimNote({ data }: { data: BenchData }) {
     if (!aim.is_behind && aim.behind.length === 0) return null;
     const names = aim.behind.map((one) => one.name);
     return (
-        <Box role="status" sx={{ flexBasis: '100%', bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '6px 12px', fontSize: 14.5, display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Box role="status" sx={{ flexBasis: '100%', bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '6px 12px', fontSize: 'var(--text-plain)', display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
             {aim.is_behind ? (
                 <>
                     <span>

@@ -62,7 +62,7 @@ export function Beam({ rail, onWant }: { rail: Rail; onWant?: ((value: number) =
         >
             {drawing}
             {share !== 0 && (
-                <Box component="b" sx={{ position: 'absolute', left: 0, top: -16, fontSize: 13, bgcolor: 'var(--panel)', px: 0.5, borderRadius: '4px', border: '1px solid var(--line)', whiteSpace: 'nowrap', zIndex: 2 }}>
+                <Box component="b" sx={{ position: 'absolute', left: 0, top: -16, fontSize: 'var(--text-small)', bgcolor: 'var(--panel)', px: 0.5, borderRadius: '4px', border: '1px solid var(--line)', whiteSpace: 'nowrap', zIndex: 2 }}>
                     {value} {railUnit(rail)}
                 </Box>
             )}

@@ -35,7 +35,7 @@ export function Bench() {
         return (
             <Box sx={{ p: 3, maxWidth: 560 }}>
                 <Panel>
-                    <h1 className="name" style={{ marginTop: 0, fontSize: 24 }}>
+                    <h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>
                         Nothing on the Bench
                     </h1>
                     <p>Choose a dish on the Counter, or type one in.</p>

@@ -29,7 +29,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
     ];
     return (
         <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
-            <h1 className="name" style={{ margin: 0, fontSize: 24, lineHeight: 1.1 }}>
+            <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', lineHeight: 1.1 }}>
                 {version.dish_title}
             </h1>
             <Box component="nav" aria-label="Versions" sx={{ display: 'flex', alignItems: 'center' }}>
@@ -39,7 +39,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                         <Box
                             component={Link} to={`/bench/${one.id}`} aria-current={one.id === version.id ? 'page' : undefined}
                             sx={{
-                                border: '1.5px solid var(--rim)', borderRadius: '16px', px: 1.4, py: '2px', textDecoration: 'none', fontSize: 14, color: 'var(--ink)',
+                                border: '1.5px solid var(--rim)', borderRadius: '16px', px: 1.4, py: '2px', textDecoration: 'none', fontSize: 'var(--text-plain)', color: 'var(--ink)',
                                 '&[aria-current]': { bgcolor: 'var(--cobalt)', color: 'var(--on-cobalt)', fontWeight: 650 },
                             }}
                         >
@@ -49,7 +49,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                 ))}
             </Box>
             {brief.map((word) => (
-                <Box key={word} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 1.1, py: '3px', fontSize: 14 }}>
+                <Box key={word} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 1.1, py: '3px', fontSize: 'var(--text-plain)' }}>
                     {word}
                 </Box>
             ))}
@@ -117,7 +117,7 @@ function SaveWords({ state, savedAt }: { state: SaveState; savedAt: string }) {
     };
     const off = state.kind === 'waiting' || state.kind === 'refused' || state.kind === 'conflict';
     return (
-        <Box role="status" sx={{ fontSize: 13.5, color: off ? 'var(--beet)' : 'var(--ink-soft)', fontWeight: off ? 650 : 400 }}>
+        <Box role="status" sx={{ fontSize: 'var(--text-small)', color: off ? 'var(--beet)' : 'var(--ink-soft)', fontWeight: off ? 650 : 400 }}>
             {words[state.kind]}
         </Box>
     );

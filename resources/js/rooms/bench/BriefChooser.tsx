@@ -28,7 +28,7 @@ export function BriefChooser({ brief, limits, without, onDiet, onLimit, onWithou
         <Box
             component="button" type="button" key={id} aria-pressed={brief.diets.includes(id)} onClick={() => onDiet(id)}
             sx={{
-                font: 'inherit', fontSize: 13.5, border: '1.5px solid var(--rim)', borderRadius: '9px', px: 0.9, minHeight: 28, cursor: 'pointer',
+                font: 'inherit', fontSize: 'var(--text-small)', border: '1.5px solid var(--rim)', borderRadius: '9px', px: 0.9, minHeight: 'var(--press-usual)', cursor: 'pointer',
                 bgcolor: brief.diets.includes(id) ? 'var(--cobalt)' : 'transparent', color: brief.diets.includes(id) ? 'var(--on-cobalt)' : 'var(--ink)', fontWeight: brief.diets.includes(id) ? 650 : 400,
             }}
         >
@@ -38,7 +38,7 @@ export function BriefChooser({ brief, limits, without, onDiet, onLimit, onWithou
     return (
         <>
             {DIETS.filter(({ id }) => FIRST.includes(id)).map(({ id, name }) => chip(id, name))}
-            <Button variant="outlined" aria-haspopup="dialog" onClick={(e) => setAnchor(e.currentTarget)} sx={{ minHeight: 28, py: 0 }}>
+            <Button variant="outlined" aria-haspopup="dialog" onClick={(e) => setAnchor(e.currentTarget)} sx={{ minHeight: 'var(--press-usual)', py: 0 }}>
                 More and limits{set > 0 ? ` (${set})` : ''}
             </Button>
             <Popover open={anchor !== null} anchorEl={anchor} onClose={() => { setAnchor(null); onAsk(); }} anchorOrigin={{ vertical: 'top', horizontal: 'left' }} transformOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': 'More diets, and limits of a portion' } }}>

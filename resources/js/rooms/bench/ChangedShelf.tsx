@@ -24,7 +24,7 @@ export function ChangedShelf({ data }: { data: BenchData }) {
     });
     if (data.changed_ingredients.length === 0) return null;
     return (
-        <Box role="status" sx={{ flexBasis: '100%', bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '6px 12px', fontSize: 14.5 }}>
+        <Box role="status" sx={{ flexBasis: '100%', bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '6px 12px', fontSize: 'var(--text-plain)' }}>
             <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
                 <span>
                     <strong>Computed with the shelf as it was.</strong> Changed since: {data.changed_ingredients.map((one) => one.name).join(', ')}.

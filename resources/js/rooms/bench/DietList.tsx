@@ -10,7 +10,7 @@ const SIGN = { met: '✓', 'not met': '✕', unproven: '?' } as const;
 /** Which diets are met, not met or unproven, and because of what; and the allergens, which are no diet. */
 export function DietList({ reading, names }: { reading: Reading; names: Record<string, string> }) {
     return (
-        <Box sx={{ fontSize: 14.5 }}>
+        <Box sx={{ fontSize: 'var(--text-plain)' }}>
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { borderTop: '1px solid var(--line)', py: '4px' }, '& li:first-of-type': { borderTop: 0 } }}>
                 {DIETS.map(({ id, name }) => {
                     const verdict = reading.diets[id];
@@ -23,15 +23,15 @@ export function DietList({ reading, names }: { reading: Reading; names: Record<s
                             <Box component="span" sx={{ color: TONE[state], fontWeight: 700 }}>
                                 {SIGN[state]} {state === 'unproven' ? <Unproven questions={verdict.unproven} names={names} /> : state}
                             </Box>
-                            {why.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{why.join('; ')}</Box>}
+                            {why.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{why.join('; ')}</Box>}
                         </li>
                     );
                 })}
             </Box>
-            <h3 style={{ margin: '10px 0 2px', fontSize: 14.5 }}>Allergens</h3>
+            <h3 style={{ margin: '10px 0 2px', fontSize: 'var(--text-plain)' }}>Allergens</h3>
             <div>Contains: {reading.allergens.contains.join(', ') || 'none of the listed ones'}.</div>
             {reading.allergens.may_contain.length > 0 && <div>Packets may warn of: {reading.allergens.may_contain.join(', ')}.</div>}
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13, mt: 0.5 }}>By ingredient. Cross-contact is not computed, and no diet is an allergy statement.</Box>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.5 }}>By ingredient. Cross-contact is not computed, and no diet is an allergy statement.</Box>
         </Box>
     );
 }

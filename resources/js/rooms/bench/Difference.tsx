@@ -18,7 +18,7 @@ export function Difference({ of }: { of: Comparison }) {
         ...lines(of),
     ].filter(([, was, now]) => was !== now);
     return (
-        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14.5, '& td, & th': { borderTop: '1px solid var(--line)', py: '3px', px: 0.75, textAlign: 'left', verticalAlign: 'top' }, '& th': { fontWeight: 400 } }}>
+        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 'var(--text-plain)', '& td, & th': { borderTop: '1px solid var(--line)', py: '3px', px: 0.75, textAlign: 'left', verticalAlign: 'top' }, '& th': { fontWeight: 400 } }}>
             <thead>
                 <tr>
                     <td style={{ borderTop: 0 }} />

@@ -61,13 +61,13 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
                     }
                 }}
                 sx={{
-                    width: 64, boxSizing: 'border-box', textAlign: 'right', font: 'inherit', fontSize: 16, fontVariantNumeric: 'tabular-nums', color: 'var(--ink)', bgcolor: 'transparent', border: '1px solid transparent', borderRadius: '5px', p: '1px 4px',
+                    width: 64, boxSizing: 'border-box', textAlign: 'right', font: 'inherit', fontSize: 'var(--text-lead)', fontVariantNumeric: 'tabular-nums', color: 'var(--ink)', bgcolor: 'transparent', border: '1px solid transparent', borderRadius: '5px', p: '1px 4px',
                     '&:hover': { borderColor: 'var(--line)' }, '&[data-typing]': { boxShadow: 'inset 0 -2px 0 var(--cobalt)' }, '&:focus': { borderColor: 'var(--cobalt)', bgcolor: 'var(--panel)' }, '&[aria-invalid]': { borderColor: 'var(--beet)', bgcolor: 'var(--beet-wash)' },
                 }}
             />
             <span>g</span>
             {reason !== '' && (
-                <Box id={says} role="alert" sx={{ position: 'absolute', top: '100%', left: 0, zIndex: 3, bgcolor: 'var(--beet-wash)', color: 'var(--beet)', border: '1px solid var(--beet)', borderRadius: '6px', px: 0.75, fontSize: 13, whiteSpace: 'nowrap' }}>
+                <Box id={says} role="alert" sx={{ position: 'absolute', top: '100%', left: 0, zIndex: 3, bgcolor: 'var(--beet-wash)', color: 'var(--beet)', border: '1px solid var(--beet)', borderRadius: '6px', px: 0.75, fontSize: 'var(--text-small)', whiteSpace: 'nowrap' }}>
                     {reason}
                 </Box>
             )}

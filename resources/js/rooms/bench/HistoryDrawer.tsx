@@ -22,7 +22,7 @@ export function HistoryDrawer({ data, onRestore, onClose }: { data: BenchData; o
     return (
         <Drawer anchor="right" open onClose={onClose} slotProps={{ paper: { sx: { width: { xs: '100%', sm: 560 }, bgcolor: 'var(--panel)', p: '16px 20px' }, role: 'dialog', 'aria-labelledby': 'history-title' } }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-                <h2 id="history-title" className="name" style={{ margin: 0, fontSize: 22 }}>
+                <h2 id="history-title" className="name" style={{ margin: 0, fontSize: 'var(--text-name)' }}>
                     History of {data.version.name}
                 </h2>
                 <Box sx={{ flex: 1 }} />
@@ -30,7 +30,7 @@ export function HistoryDrawer({ data, onRestore, onClose }: { data: BenchData; o
                     Close
                 </Button>
             </Box>
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 14.5, mb: 1 }}>Nothing here is written over. Choose two to see them side by side.</Box>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mb: 1 }}>Nothing here is written over. Choose two to see them side by side.</Box>
             {history.isPending && <Waiting what="the history" />}
             {history.error && <ProblemNote error={history.error} onRetry={() => void history.refetch()} />}
             {pair && compare.isLoading && <Waiting what="both states" />}
@@ -72,7 +72,7 @@ function Entry({ entry, isChosen, onChoose, onRestore }: { entry: RevisionEntry;
         <Box component="li" aria-label={`Revision ${entry.number}`} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', borderTop: '1px solid var(--line)', py: 0.75 }}>
             <Checkbox size="small" checked={isChosen} onChange={onChoose} slotProps={{ input: { 'aria-label': `Compare revision ${entry.number}` } }} sx={{ p: '2px' }} />
             <Box sx={{ flex: 1, minWidth: 0 }}>
-                <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap', fontSize: 13.5, color: 'var(--ink-soft)' }}>
+                <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap', fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>
                     <strong style={{ color: 'var(--ink)' }}>{entry.number}</strong>
                     <span>{at}</span>
                     <span>{entry.author}</span>

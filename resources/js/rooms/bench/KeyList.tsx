@@ -58,7 +58,7 @@ export function KeyList({ commands, onClose }: { commands: readonly Command[]; o
                                         setWrong('');
                                         setChoosing(choosing === command.id ? null : command.id);
                                     }}
-                                    onKeyDown={choose(command)} onBlur={() => setChoosing(null)} sx={{ minWidth: 44, minHeight: 30, py: 0, textTransform: 'none' }}
+                                    onKeyDown={choose(command)} onBlur={() => setChoosing(null)} sx={{ minWidth: 44, minHeight: 'var(--press-usual)', py: 0, textTransform: 'none' }}
                                 >
                                     {choosing === command.id ? 'press it' : keyOf(command, keys) || 'none'}
                                 </Button>
@@ -66,7 +66,7 @@ export function KeyList({ commands, onClose }: { commands: readonly Command[]; o
                             <dd style={{ margin: 0 }}>
                                 {command.name}
                                 {choosing === command.id && (
-                                    <Box component="span" role="status" sx={{ display: 'block', fontSize: 13.5, color: wrong ? 'var(--beet)' : 'var(--ink-soft)' }}>
+                                    <Box component="span" role="status" sx={{ display: 'block', fontSize: 'var(--text-small)', color: wrong ? 'var(--beet)' : 'var(--ink-soft)' }}>
                                         {wrong || 'Backspace for none, Escape to leave it'}
                                     </Box>
                                 )}

@@ -17,9 +17,9 @@ export function LabelFacts({ reading }: { reading: Reading }) {
     const claims = reading.claims.filter((claim) => claim.standing !== 'not met');
     const { eu, us } = reading.allergens.by_regime;
     return (
-        <Box sx={{ fontSize: 14.5 }}>
+        <Box sx={{ fontSize: 'var(--text-plain)' }}>
             <Unanswered questions={reading.questions} />
-            <h2 className="name" style={{ margin: '0 0 2px', fontSize: 17 }}>
+            <h2 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-head)' }}>
                 Claims
             </h2>
             {claims.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>None of the listed claims is within reach.</Box>}
@@ -30,8 +30,8 @@ export function LabelFacts({ reading }: { reading: Reading }) {
                     </Box>
                 ))}
             </Box>
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, mt: 0.5 }}>“Low carb”, “net carbs” and “keto” are not listed EU claims. Computed, not analysed: a label for sale follows the local authority.</Box>
-            <h2 className="name" style={{ margin: '10px 0 2px', fontSize: 17 }}>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.5 }}>“Low carb”, “net carbs” and “keto” are not listed EU claims. Computed, not analysed: a label for sale follows the local authority.</Box>
+            <h2 className="name" style={{ margin: '10px 0 2px', fontSize: 'var(--text-head)' }}>
                 One portion, US rules
             </h2>
             <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', m: 0, '& dt, & dd': { m: 0, py: '1.5px', borderTop: '1px solid var(--line)' }, '& dd': { textAlign: 'right', fontWeight: 650 } }}>
@@ -51,7 +51,7 @@ export function LabelFacts({ reading }: { reading: Reading }) {
                     );
                 })}
             </Box>
-            <h2 className="name" style={{ margin: '10px 0 2px', fontSize: 17 }}>
+            <h2 className="name" style={{ margin: '10px 0 2px', fontSize: 'var(--text-head)' }}>
                 Allergens
             </h2>
             {[['EU', eu] as const, ['US', us] as const].map(([regime, lists]) => (
@@ -61,7 +61,7 @@ export function LabelFacts({ reading }: { reading: Reading }) {
                     {Object.keys(lists.may_contain).length > 0 && `; packets may warn of ${Object.keys(lists.may_contain).join(', ')}`}
                 </Box>
             ))}
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>By ingredient; what meets what in the kitchen is not computed.</Box>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>By ingredient; what meets what in the kitchen is not computed.</Box>
         </Box>
     );
 }

@@ -61,7 +61,7 @@ export function LayerDialog({ formula, index, onKeep, onClose, onMoved }: Props)
                     <Box component="fieldset" sx={{ border: '1.5px solid var(--rim)', borderRadius: '9px', mt: 2, p: '8px 12px' }}>
                         <legend style={{ fontWeight: 650 }}>Lines for a layer of their own</legend>
                         {layer.lines.map((line, n) => (
-                            <Box component="label" key={line.id ?? n} sx={{ display: 'flex', gap: 1, minHeight: 30, alignItems: 'center' }}>
+                            <Box component="label" key={line.id ?? n} sx={{ display: 'flex', gap: 1, minHeight: 'var(--press-usual)', alignItems: 'center' }}>
                                 <input type="checkbox" checked={chosen.includes(n)} onChange={(e) => setChosen(e.target.checked ? [...chosen, n] : chosen.filter((one) => one !== n))} />
                                 {line.text || line.ingredient}
                             </Box>

@@ -80,13 +80,13 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
     ];
     return (
         <>
-            <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
+            <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>
                 {reading.name}
             </h2>
-            <Box sx={{ fontSize: 20, fontWeight: 700, mt: 0.25 }}>{at('set', 'the set', set.step)}</Box>
+            <Box sx={{ fontSize: 'var(--text-title)', fontWeight: 700, mt: 0.25 }}>{at('set', 'the set', set.step)}</Box>
             {set.ge !== null && (
                 <>
-                    <Box sx={{ fontSize: 14 }}>
+                    <Box sx={{ fontSize: 'var(--text-plain)' }}>
                         {set.ge.toFixed(2)} <Term of="ge">GE</Term> %, {set.kind}; between {set.low?.toFixed(2)} and {set.high?.toFixed(2)}
                     </Box>
                     <Box aria-hidden sx={{ display: 'flex', gap: '3px', my: 0.75 }}>
@@ -94,7 +94,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
                             <Box key={word} sx={{ flex: 1, height: 8, borderRadius: '3px', bgcolor: n === set.step_index ? 'var(--cobalt)' : Math.abs(n - (set.step_index ?? 0)) === 1 ? 'var(--cobalt-wash)' : 'var(--sunk)', border: '1px solid var(--line)' }} />
                         ))}
                     </Box>
-                    <Box sx={{ fontSize: 14, mb: 0.25 }}>
+                    <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.25 }}>
                         {set.mechanisms.length === 0
                             ? 'Nothing in it sets.'
                             : set.mechanisms.filter((m) => m.share >= 0.02).map((m, n) => (
@@ -105,7 +105,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
                               ))}
                     </Box>
                     {reading.set_20c && (
-                        <Box sx={{ fontSize: 14, mb: 0.5, color: reading.set_20c.step_index < (set.step_index ?? 0) - 1 ? 'var(--yolk)' : 'var(--ink-soft)' }}>
+                        <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.5, color: reading.set_20c.step_index < (set.step_index ?? 0) - 1 ? 'var(--yolk)' : 'var(--ink-soft)' }}>
                             at 20 °C: {at('set_20c', 'the set at 20 °C', `${reading.set_20c.step}, ${reading.set_20c.ge.toFixed(2)} GE`)}
                         </Box>
                     )}
@@ -113,8 +113,8 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
             )}
             {groups.map(([name, facts]) => (
                 <Box key={name} component="section" aria-label={name}>
-                    <h3 style={{ margin: '8px 0 0', fontSize: 14, color: 'var(--ink-soft)', fontWeight: 650 }}>{name}</h3>
-                    <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', m: 0, fontSize: 14.5, '& dt, & dd': { m: 0, py: '1.5px', borderTop: '1px solid var(--line)' }, '& dd': { textAlign: 'right', fontWeight: 650, pl: 1 } }}>
+                    <h3 style={{ margin: '8px 0 0', fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', fontWeight: 650 }}>{name}</h3>
+                    <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', m: 0, fontSize: 'var(--text-plain)', '& dt, & dd': { m: 0, py: '1.5px', borderTop: '1px solid var(--line)' }, '& dd': { textAlign: 'right', fontWeight: 650, pl: 1 } }}>
                         {facts.map(([label, value]) => (
                             <Box key={label} sx={{ display: 'contents' }}>
                                 <dt>{TERMS[label] ? <Term of={TERMS[label]}>{label}</Term> : label}</dt>

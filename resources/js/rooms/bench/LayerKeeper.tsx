@@ -34,7 +34,7 @@ export function LayerKeeper({ version, layer, name, onKept }: Props) {
         <>
             <Button
                 size="small" onClick={(e) => { e.stopPropagation(); setOpen(true); }} aria-label={`Keep ${name} as a preparation`} title="It becomes an ingredient of your shelf, to be used again"
-                sx={{ whiteSpace: 'nowrap', flex: 'none', minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
+                sx={{ whiteSpace: 'nowrap', flex: 'none', minHeight: 'var(--press-small)', py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
             >
                 as a preparation
             </Button>

@@ -64,17 +64,17 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                                 if (from) onMove(from, { layer: layer.index, line: 0 });
                             }}
                         >
-                            <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
+                            <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>
                                 {layer.name}
                             </h2>
-                            <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5, lineHeight: 1.2, minWidth: 0 }}>
+                            <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', lineHeight: 1.2, minWidth: 0 }}>
                                 {reading ? `${Math.round(reading.mass_g)} g · ` : ''}
                                 {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
                             <Button
                                 size="small" onClick={(e) => { e.stopPropagation(); setChanging(layer.index); }} aria-label={`Change the layer ${layer.name}`} title="Its name, what is done to it, its tin; higher, lower, split, out"
-                                sx={{ ml: 'auto', flex: 'none', minWidth: 0, minHeight: 22, py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
+                                sx={{ ml: 'auto', flex: 'none', minWidth: 0, minHeight: 'var(--press-small)', py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
                             >
                                 change
                             </Button>

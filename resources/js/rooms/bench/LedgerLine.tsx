@@ -83,7 +83,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
     const answer = <WhatIsIt line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })} onText={rewrite} />;
     return (
         <Box
-            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 27, '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }), ...(lit && { bgcolor: 'var(--cobalt-wash)', borderRadius: '6px' }) }}
+            sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 'var(--press-small)', '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }), ...(lit && { bgcolor: 'var(--cobalt-wash)', borderRadius: '6px' }) }}
             onPointerEnter={() => onLit?.(row.ingredient)} onPointerLeave={() => onLit?.(null)} onFocus={() => onLit?.(row.ingredient)} onBlur={() => onLit?.(null)}
             onKeyDown={(e) => {
                 if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
@@ -100,7 +100,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
             data-row={gone ? 'gone' : unread ? 'unread' : guess ? 'guess' : 'line'}
         >
             {gone || unread ? (
-                <Box component="span" sx={{ fontSize: 12.5, color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
+                <Box component="span" sx={{ fontSize: 'var(--text-fine)', color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
             ) : (
                 <Box
                     component="button" type="button" data-cell="pin" aria-pressed={line.pinned} aria-label={`Pin ${row.name}`} title={line.pinned ? 'Held: balancing leaves it alone' : 'Hold this line'}
@@ -114,7 +114,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                 </Box>
             )}
             {gone ? (
-                <Box sx={{ textAlign: 'right', textDecoration: 'line-through', color: 'var(--ink-soft)', fontSize: 16, pr: 2 }}>{grams(row.grams)} g</Box>
+                <Box sx={{ textAlign: 'right', textDecoration: 'line-through', color: 'var(--ink-soft)', fontSize: 'var(--text-lead)', pr: 2 }}>{grams(row.grams)} g</Box>
             ) : unread ? (
                 <span />
             ) : (
@@ -127,22 +127,22 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                     '&:hover': { color: 'var(--cobalt)' },
                 }}
             >
-                <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 15, textDecoration: gone ? 'line-through' : 'none' }}>
+                <Box component="span" sx={{ fontWeight: gone ? 400 : 650, fontSize: 'var(--text-body)', textDecoration: gone ? 'line-through' : 'none' }}>
                     {name}
                 </Box>
-                <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
-                <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)', display: 'inline-block' }}>
+                <Box component="span" sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>{finer}</Box>{' '}
+                <Box component="span" sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)', display: 'inline-block' }}>
                     {unread ? 'not understood' : [line.prep.join(', '), row.was !== null ? `was ${grams(row.was)} g` : '', row.isNew ? 'new' : '', guess ? 'a guess' : '', does(row.shares, gone), line.note ? `“${line.note}”` : ''].filter(Boolean).join(' · ')}
                 </Box>
             </Box>
             {guess && (
-                <Box component="span" sx={{ gridColumn: '3 / -1', gridRow: 2, fontSize: 13, color: 'var(--yolk)', pb: '3px', lineHeight: 1.2 }}>
+                <Box component="span" sx={{ gridColumn: '3 / -1', gridRow: 2, fontSize: 'var(--text-small)', color: 'var(--yolk)', pb: '3px', lineHeight: 1.2 }}>
                     written “{line.text}”: press the name to say what it is
                 </Box>
             )}
             <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': `Why: ${row.name}` } }}>
-                <Box sx={{ p: 2, maxWidth: 440, fontSize: 14.5 }}>
-                    <div className="name" style={{ fontSize: 17 }}>
+                <Box sx={{ p: 2, maxWidth: 440, fontSize: 'var(--text-plain)' }}>
+                    <div className="name" style={{ fontSize: 'var(--text-head)' }}>
                         {row.name}
                     </div>
                     {unread ? (

@@ -23,7 +23,7 @@ export function MeasuredFruit({ brix, acid, onMeasured, onKept }: Props) {
         <Box component="form" onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); if (!wrong.brix && !wrong.acid) { onMeasured(values.brix, values.acid); onKept(); } }} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', my: 1.25 }}>
             <TextField size="small" label="Measured °Brix" value={form.brix} onChange={(e) => setForm({ ...form, brix: e.target.value })} error={wrong.brix} helperText={wrong.brix ? '1 to 80' : undefined} />
             <TextField size="small" label="Acid, % citric" value={form.acid} onChange={(e) => setForm({ ...form, acid: e.target.value })} error={wrong.acid} helperText={wrong.acid ? '0 to 15' : undefined} />
-            <Button type="submit" variant="outlined" sx={{ minHeight: 38 }} disabled={wrong.brix || wrong.acid}>
+            <Button type="submit" variant="outlined" sx={{ minHeight: 'var(--press-large)' }} disabled={wrong.brix || wrong.acid}>
                 Use it
             </Button>
         </Box>

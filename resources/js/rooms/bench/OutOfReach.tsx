@@ -7,13 +7,13 @@ export function OutOfReach({ answer, onAccept }: { answer: Answer | undefined; o
     if (!answer) return null;
     const more = [...answer.blocked.slice(1).map((one) => one.reason), ...(answer.blocked[0]?.because ?? [])].slice(0, 2);
     return (
-        <Box role="status" sx={{ fontSize: 14.5, maxWidth: 900 }}>
+        <Box role="status" sx={{ fontSize: 'var(--text-plain)', maxWidth: 900 }}>
             <strong>No route keeps this brief.</strong> {answer.blocked[0]?.reason}.
             {answer.proposals.length > 0 && (
                 <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center', mt: 0.75 }}>
                     <span>The nearest that can be had:</span>
                     {answer.proposals.map((proposal) => (
-                        <Button key={proposal.words} variant="outlined" onClick={() => onAccept(proposal)} sx={{ minHeight: 28, py: 0 }}>
+                        <Button key={proposal.words} variant="outlined" onClick={() => onAccept(proposal)} sx={{ minHeight: 'var(--press-usual)', py: 0 }}>
                             {proposal.words}
                         </Button>
                     ))}

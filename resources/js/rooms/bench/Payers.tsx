@@ -45,15 +45,15 @@ export function Payers({ data, layer, lit, onLit, onWant, onPay }: PayersProps) 
     return (
         <>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap' }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 17 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>
                     {name}
                 </h2>
-                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13, flex: 1 }}>
+                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', flex: 1 }}>
                     {isOriginal ? 'who does what' : isNew ? 'new: the original has no such layer to be held against' : 'dashed: who did it · filled: who does it · draw a pan to want it otherwise'}
                 </Box>
                 {!isOriginal && !isNew && (
                     <Button
-                        size="small" sx={{ minHeight: 24, py: 0 }}
+                        size="small" sx={{ minHeight: 'var(--press-small)', py: 0 }}
                         onClick={() => {
                             localStorage.setItem('payers', isWorstFirst ? 'kitchen' : 'worst');
                             setWorstFirst(!isWorstFirst);
@@ -69,9 +69,9 @@ export function Payers({ data, layer, lit, onLit, onWant, onPay }: PayersProps) 
                 return <Row key={row.property} row={row} payments={payments?.[row.property] ?? []} onPay={onPay} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;
             })}
             {wanted.length > 0 && (
-                <Box sx={{ fontSize: 14, mt: 0.75 }}>
+                <Box sx={{ fontSize: 'var(--text-plain)', mt: 0.75 }}>
                     Wanted otherwise than the original: {wanted.join(', ')}. Balance again to move the lines there.{' '}
-                    <Button variant="outlined" onClick={() => onWant(key, '', null)} sx={{ minHeight: 24, py: 0, px: 1 }}>
+                    <Button variant="outlined" onClick={() => onWant(key, '', null)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
                         As the original
                     </Button>
                 </Box>
@@ -89,12 +89,12 @@ function Row({ row, payments, onPay, layer, lit, onLit, onWant }: { row: PayRow;
     );
     const label = railName(row);
     return (
-        <Box data-rail={row.property} sx={{ display: 'grid', gridTemplateColumns: `${rail ? '46px ' : ''}112px minmax(0, 1fr)${rail ? ' 62px' : ''}`, columnGap: 1, minHeight: 30, minWidth: 0, boxSizing: 'border-box', alignItems: 'center', borderTop: '1px solid var(--line)', py: '3px' }}>
+        <Box data-rail={row.property} sx={{ display: 'grid', gridTemplateColumns: `${rail ? '46px ' : ''}112px minmax(0, 1fr)${rail ? ' 62px' : ''}`, columnGap: 1, minHeight: 'var(--press-usual)', minWidth: 0, boxSizing: 'border-box', alignItems: 'center', borderTop: '1px solid var(--line)', py: '3px' }}>
             {rail && <Beam rail={rail} onWant={onWant} />}
             <Box sx={{ lineHeight: 1.2, ...(!job && { gridColumn: '2 / 4', display: 'flex', alignItems: 'baseline', columnGap: 1 }) }}>
-                <strong style={{ fontSize: 14.5 }}>{TERMS[row.property] ? <Term of={TERMS[row.property] ?? ''}>{label}</Term> : label}</strong>
+                <strong style={{ fontSize: 'var(--text-plain)' }}>{TERMS[row.property] ? <Term of={TERMS[row.property] ?? ''}>{label}</Term> : label}</strong>
                 {rail && (
-                    <Box component="span" sx={{ fontSize: 12.5, color: 'var(--ink-soft)', display: job ? 'block' : 'inline' }}>
+                    <Box component="span" sx={{ fontSize: 'var(--text-fine)', color: 'var(--ink-soft)', display: job ? 'block' : 'inline' }}>
                         <PayFigures rail={rail} layer={layer} />
                     </Box>
                 )}
@@ -103,11 +103,11 @@ function Row({ row, payments, onPay, layer, lit, onLit, onWant }: { row: PayRow;
                 <Box sx={{ minWidth: 0 }}>
                     {rail && bar(row.was, long.was, 'was')}
                     {bar(row.is, long.is, 'is')}
-                    {row.together > 5 && <Box sx={{ fontSize: 12, color: 'var(--ink-soft)' }}>some of it only together</Box>}
+                    {row.together > 5 && <Box sx={{ fontSize: 'var(--text-fine)', color: 'var(--ink-soft)' }}>some of it only together</Box>}
                 </Box>
             )}
             {rail && (
-                <Box sx={{ fontSize: 13, fontWeight: 700, color: verdictColour(rail), lineHeight: 1.15 }}>
+                <Box sx={{ fontSize: 'var(--text-small)', fontWeight: 700, color: verdictColour(rail), lineHeight: 1.15 }}>
                     {railVerdict(rail)}
                 </Box>
             )}
@@ -131,7 +131,7 @@ function Segments({ shares, length, unpaid, kind, hue, lit, onLit }: SegmentProp
     const said = kind === 'was' ? 'did it' : 'does it';
     const words = shares.map((share) => `${share.name} ${Math.round(share.of100)} %`).join(', ');
     return (
-        <Box role="img" aria-label={shares.length === 0 ? `Nobody ${said}` : `Who ${said}: ${words}${unpaid > 0 ? '; nobody pays the rest' : ''}`} sx={{ display: 'flex', height: 17, mb: '1px', fontSize: 12, lineHeight: '15px' }}>
+        <Box role="img" aria-label={shares.length === 0 ? `Nobody ${said}` : `Who ${said}: ${words}${unpaid > 0 ? '; nobody pays the rest' : ''}`} sx={{ display: 'flex', height: 17, mb: '1px', fontSize: 'var(--text-fine)', lineHeight: '15px' }}>
             {shares.map((share) => (
                 <Box
                     key={share.ingredient} title={`${share.name} ${said}: ${Math.round(share.of100)} of 100`}

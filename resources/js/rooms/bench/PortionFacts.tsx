@@ -28,11 +28,11 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
     return (
         <Box
             component="table"
-            sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14, '& th': { fontWeight: 400, textAlign: 'left', p: 0 }, '& td': { textAlign: 'right', p: '0 0 0 6px' }, '& tbody tr': { borderTop: '1px solid var(--line)' }, '& tbody th, & tbody td': { height: 24 } }}
+            sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 'var(--text-plain)', '& th': { fontWeight: 400, textAlign: 'left', p: 0 }, '& td': { textAlign: 'right', p: '0 0 0 6px' }, '& tbody tr': { borderTop: '1px solid var(--line)' }, '& tbody th, & tbody td': { height: 24 } }}
         >
             <caption className="sr-only">One portion, original and now</caption>
             <thead>
-                <tr style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                <tr style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>
                     <th scope="col">per {PIECE[family] ?? 'portion'}</th>
                     {original && <td>original</td>}
                     <td>now</td>
@@ -53,7 +53,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
                                     {show(key, now.portion[key], digits)}
                                 </Why>
                             </td>
-                            <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 13, fontWeight: 650, whiteSpace: 'nowrap' }}>{note?.text}</td>
+                            <td style={{ color: note?.bad ? 'var(--beet)' : 'var(--herb)', fontSize: 'var(--text-small)', fontWeight: 650, whiteSpace: 'nowrap' }}>{note?.text}</td>
                         </tr>
                     );
                 })}
@@ -78,7 +78,7 @@ export function AllergenLine({ now, original }: { now: Reading; original: Readin
     const { contains, may_contain: may } = now.allergens;
     const brought = original ? contains.filter((one) => !original.allergens.contains.includes(one)) : [];
     return (
-        <Box sx={{ fontSize: 14, mt: 1, lineHeight: 1.35 }}>
+        <Box sx={{ fontSize: 'var(--text-plain)', mt: 1, lineHeight: 1.35 }}>
             <strong>{now.questions.length > 0 ? 'As far as it is read, it contains' : 'Contains'} {contains.join(', ') || 'no listed allergen'}.</strong>
             {brought.length > 0 && (
                 <Box component="span" sx={{ color: 'var(--beet)', fontWeight: 650 }}>

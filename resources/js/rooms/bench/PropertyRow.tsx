@@ -10,12 +10,12 @@ export function PropertyRow({ rail }: { rail: Rail }) {
         <Box data-rail={rail.property} sx={{ display: 'grid', gridTemplateColumns: '46px 1fr auto', columnGap: 1, alignItems: 'center', borderTop: '1px solid var(--line)', py: '3px' }}>
             <Beam rail={rail} />
             <Box sx={{ lineHeight: 1.2 }}>
-                <strong style={{ fontSize: 14.5 }}>{railName(rail)}</strong>
-                <Box sx={{ fontSize: 12.5, color: 'var(--ink-soft)' }}>
+                <strong style={{ fontSize: 'var(--text-plain)' }}>{railName(rail)}</strong>
+                <Box sx={{ fontSize: 'var(--text-fine)', color: 'var(--ink-soft)' }}>
                     <PayFigures rail={rail} />
                 </Box>
             </Box>
-            <Box sx={{ fontSize: 13, fontWeight: 700, color: verdictColour(rail) }}>{railVerdict(rail)}</Box>
+            <Box sx={{ fontSize: 'var(--text-small)', fontWeight: 700, color: verdictColour(rail) }}>{railVerdict(rail)}</Box>
         </Box>
     );
 }

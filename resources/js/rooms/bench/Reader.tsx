@@ -22,7 +22,7 @@ export function Reader({ data, layer, lit, onLit, onWant, onPay }: PayersProps) 
                 {tabs.map((one) => (
                     <Box
                         component="button" type="button" role="tab" key={one.id} id={`tab-${one.id}`} aria-selected={tab === one.id} aria-controls="reader-panel" onClick={() => setTab(one.id)}
-                        sx={{ font: 'inherit', fontSize: 14, border: 0, borderRadius: '8px', px: 1, py: '3px', cursor: 'pointer', color: 'var(--ink)', bgcolor: tab === one.id ? 'var(--cobalt-wash)' : 'transparent', fontWeight: tab === one.id ? 700 : 400 }}
+                        sx={{ font: 'inherit', fontSize: 'var(--text-plain)', border: 0, borderRadius: '8px', px: 1, py: '3px', cursor: 'pointer', color: 'var(--ink)', bgcolor: tab === one.id ? 'var(--cobalt-wash)' : 'transparent', fontWeight: tab === one.id ? 700 : 400 }}
                     >
                         {one.name}
                     </Box>

@@ -40,12 +40,12 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
                 Side by side
             </DialogTitle>
             <DialogContent sx={{ '& td, & th': { textAlign: 'left', verticalAlign: 'top', p: '3px 10px 3px 0', borderBottom: '1px solid var(--line)' } }} tabIndex={0}>
-                <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', tableLayout: 'fixed', fontSize: 14 }}>
+                <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', tableLayout: 'fixed', fontSize: 'var(--text-plain)' }}>
                     <thead>
                         <tr>
                             <th scope="col" style={{ width: '17%' }}>On the plate</th>
                             <th scope="col" style={{ width: '13%' }}>{originalName}</th>
-                            {routes.map((route) => <th scope="col" key={route.hash} className="name" style={{ fontSize: 16 }}>{route.name}</th>)}
+                            {routes.map((route) => <th scope="col" key={route.hash} className="name" style={{ fontSize: 'var(--text-lead)' }}>{route.name}</th>)}
                         </tr>
                     </thead>
                     <tbody>
@@ -90,8 +90,8 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
                         ))}
                     </tbody>
                 </Box>
-                <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Gram by gram</h3>
-                <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', tableLayout: 'fixed', fontSize: 14, '& td': { fontVariantNumeric: 'tabular-nums' } }}>
+                <h3 style={{ margin: '14px 0 4px', fontSize: 'var(--text-lead)' }}>Gram by gram</h3>
+                <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', tableLayout: 'fixed', fontSize: 'var(--text-plain)', '& td': { fontVariantNumeric: 'tabular-nums' } }}>
                     <thead>
                         <tr>
                             <th scope="col" style={{ width: '17%' }}>Ingredient</th>

@@ -18,7 +18,7 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                 {route.name}
             </DialogTitle>
             <DialogContent>
-                <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 280px' }, gap: 3, fontSize: 14.5 }}>
+                <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 280px' }, gap: 3, fontSize: 'var(--text-plain)' }}>
                     <div>
                         <Box sx={{ mb: 1 }}>
                             <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>

@@ -42,18 +42,18 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
     return (
         <Box
             component="article" aria-label={route.name}
-            sx={{ borderTop: '1px solid var(--line)', py: '4px', display: 'grid', gridTemplateColumns: { xs: '24px 1fr', md: '24px minmax(150px, 1.1fr) minmax(0, 1.5fr) auto' }, columnGap: 1, alignItems: 'start', fontSize: 13.5 }}
+            sx={{ borderTop: '1px solid var(--line)', py: '4px', display: 'grid', gridTemplateColumns: { xs: '24px 1fr', md: '24px minmax(150px, 1.1fr) minmax(0, 1.5fr) auto' }, columnGap: 1, alignItems: 'start', fontSize: 'var(--text-small)' }}
         >
             <input type="checkbox" checked={beside} disabled={!beside && full} onChange={(e) => onBeside(e.target.checked)} aria-label={`Put beside: ${route.name}`} title="Two or three, side by side" style={{ width: 16, height: 16, margin: '3px 4px' }} />
             <Box>
-                <h3 className="name" style={{ margin: 0, fontSize: 14.5, lineHeight: 1.2 }}>
+                <h3 className="name" style={{ margin: 0, fontSize: 'var(--text-plain)', lineHeight: 1.2 }}>
                     {route.name}
                 </h3>
-                <Box sx={{ color: 'var(--ink-soft)', fontSize: 12.5, lineHeight: 1.25 }}>
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-fine)', lineHeight: 1.25 }}>
                     <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
                 </Box>
             </Box>
-            <Box sx={{ fontSize: 13, lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>
+            <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>
                 <Box component="span" sx={{ color: stands.colour, fontWeight: 700 }}>
                     <span aria-hidden>{stands.mark}</span> {stands.word}
                     {route.standing === 'met_but' ? ':' : ''}
@@ -71,10 +71,10 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
                 )}
             </Box>
             <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center', gridColumn: { xs: '2', md: 'auto' } }}>
-                <Button onClick={onOpen} aria-label={`Why: ${route.name}`} sx={{ minHeight: 27, py: 0, minWidth: 0 }}>
+                <Button onClick={onOpen} aria-label={`Why: ${route.name}`} sx={{ minHeight: 'var(--press-small)', py: 0, minWidth: 0 }}>
                     Why?
                 </Button>
-                <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 27, py: 0, maxWidth: 190, lineHeight: 1.15 }}>
+                <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 'var(--press-small)', py: 0, maxWidth: 190, lineHeight: 1.15 }}>
                     {asking ? `${question}: take it?` : 'Take it'}
                 </Button>
             </Box>

@@ -56,7 +56,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
     return (
         <Panel component="section" aria-labelledby="routes-title" id="routes" sx={{ flex: 1, display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '8px 12px' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, flexWrap: 'wrap', mb: 0.75 }} data-routes>
-                <h2 id="routes-title" className="name" style={{ margin: '0 6px 0 0', fontSize: 17 }}>
+                <h2 id="routes-title" className="name" style={{ margin: '0 6px 0 0', fontSize: 'var(--text-head)' }}>
                     Make it
                 </h2>
                 <BriefChooser
@@ -67,11 +67,11 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
                     <>
                             <label>
                                 <span className="sr-only">Order of routes</span>
-                                <Box component="select" value={order} onChange={(e: React.ChangeEvent<HTMLSelectElement>) => setOrder(e.target.value as Order)} sx={{ font: 'inherit', border: '1px solid var(--line)', borderRadius: '7px', bgcolor: 'var(--panel)', color: 'var(--ink)', minHeight: 27 }}>
+                                <Box component="select" value={order} onChange={(e: React.ChangeEvent<HTMLSelectElement>) => setOrder(e.target.value as Order)} sx={{ font: 'inherit', border: '1px solid var(--line)', borderRadius: '7px', bgcolor: 'var(--panel)', color: 'var(--ink)', minHeight: 'var(--press-small)' }}>
                                     {ORDERS.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
                                 </Box>
                             </label>
-                            <Button variant="outlined" disabled={beside.length < 2} onClick={() => setCompared(true)} sx={{ minHeight: 27, py: 0 }}>
+                            <Button variant="outlined" disabled={beside.length < 2} onClick={() => setCompared(true)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
                                 {beside.length < 2 ? 'Tick two to put side by side' : `Put ${beside.length} side by side`}
                             </Button>
                     </>
@@ -102,12 +102,12 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
                     </Box>
                 )}
                 {!asked && changes.length > 0 && (
-                    <Box sx={{ fontSize: 14 }}>
+                    <Box sx={{ fontSize: 'var(--text-plain)' }}>
                         <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', flexWrap: 'wrap' }}>
                             <strong>{data.version.origin.route}</strong> <span>{data.version.origin.mouth}</span>
                             <span style={{ color: 'var(--ink-soft)' }}>made for</span>
                             {briefWords(data.version.brief).map((words) => (
-                                <Box component="span" key={words} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 0.9, fontSize: 13 }}>
+                                <Box component="span" key={words} sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '8px', px: 0.9, fontSize: 'var(--text-small)' }}>
                                     {words}
                                 </Box>
                             ))}

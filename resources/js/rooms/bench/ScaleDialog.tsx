@@ -36,7 +36,7 @@ export function ScaleDialog({ data, onClose, onMade }: { data: BenchData; onClos
                 {rows.map(({ key, label, help, body, press }) => (
                     <Box component="form" key={key} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); make.mutate(body()); }} sx={{ display: 'grid', gridTemplateColumns: '1fr 120px', gap: 1.5, py: 1, alignItems: 'start' }}>
                         <TextField size="small" label={label} value={form[key]} placeholder={key === 'tin' ? 'round 200 x 60 mm · 12 x round 70 x 20 mm' : undefined} onChange={(e) => setForm({ ...form, [key]: e.target.value })} helperText={help} />
-                        <Button type="submit" variant="outlined" disabled={form[key].trim() === '' || make.isPending} sx={{ minHeight: 38 }}>
+                        <Button type="submit" variant="outlined" disabled={form[key].trim() === '' || make.isPending} sx={{ minHeight: 'var(--press-large)' }}>
                             {press}
                         </Button>
                     </Box>

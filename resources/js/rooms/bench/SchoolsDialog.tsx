@@ -50,7 +50,7 @@ function Choices({ questions, studio, data, onClose }: { questions: Record<strin
         const set = which === 'studio' ? setAll : setOwn;
         const inherited = which === 'studio' ? question.default : (all[key] ?? question.default);
         return (
-            <TextField select size="small" fullWidth value={chosen[key] ?? ''} onChange={(e) => set({ ...chosen, [key]: e.target.value })} sx={{ '& .MuiSelect-select': { fontSize: 14.5, py: '7px' } }} slotProps={{ select: { displayEmpty: true }, htmlInput: { 'aria-label': `${question.words}, ${which}` } }}>
+            <TextField select size="small" fullWidth value={chosen[key] ?? ''} onChange={(e) => set({ ...chosen, [key]: e.target.value })} sx={{ '& .MuiSelect-select': { fontSize: 'var(--text-plain)', py: '7px' } }} slotProps={{ select: { displayEmpty: true }, htmlInput: { 'aria-label': `${question.words}, ${which}` } }}>
                 <MenuItem value="">{which === 'studio' ? question.choices[inherited] : 'as the studio'}</MenuItem>
                 {Object.entries(question.choices).filter(([value]) => which === 'dish' || value !== question.default).map(([value, words]) => (
                     <MenuItem key={value} value={value}>
@@ -72,7 +72,7 @@ function Choices({ questions, studio, data, onClose }: { questions: Record<strin
                         <Box key={key} sx={{ display: 'contents' }}>
                             <span>
                                 <strong>{question.words}</strong>
-                                <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, lineHeight: 1.25 }}>{question.acts}</Box>
+                                <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', lineHeight: 1.25 }}>{question.acts}</Box>
                             </span>
                             {choose('studio', key, question)}
                             {choose('dish', key, question)}

@@ -24,7 +24,7 @@ export function TypeLine({ layer, label = `Add a line to ${layer}`, placeholder 
         >
             <Box
                 component="input" aria-label={label} placeholder={placeholder} value={text} onChange={(e: React.ChangeEvent<HTMLInputElement>) => setText(e.target.value)}
-                sx={{ font: 'inherit', fontSize: 13.5, width: 250, maxWidth: '100%', border: 0, borderBottom: '1px dashed var(--line)', bgcolor: 'transparent', color: 'var(--ink)', p: '1px 2px', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
+                sx={{ font: 'inherit', fontSize: 'var(--text-small)', width: 250, maxWidth: '100%', border: 0, borderBottom: '1px dashed var(--line)', bgcolor: 'transparent', color: 'var(--ink)', p: '1px 2px', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
             />
         </Box>
     );

@@ -9,7 +9,7 @@ const MARK = { stop: ['◆', 'var(--beet)', 'Stop'], attention: ['●', 'var(--y
 export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warning: Warning) => void }) {
     return (
         <Panel component="section" aria-labelledby="watch-title" id="watch" sx={{ overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
-            <h2 id="watch-title" className="name" style={{ margin: '0 0 4px', fontSize: 17 }}>
+            <h2 id="watch-title" className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-head)' }}>
                 Watch
             </h2>
             {watch.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing stands out in this version.</Box>}
@@ -17,7 +17,7 @@ export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warni
                 {watch.map((warning, n) => {
                     const [sign, colour, word] = MARK[warning.severity];
                     return (
-                        <Box component="li" key={n} sx={{ display: 'flex', gap: 1, py: '3px', fontSize: 14, lineHeight: 1.35 }}>
+                        <Box component="li" key={n} sx={{ display: 'flex', gap: 1, py: '3px', fontSize: 'var(--text-plain)', lineHeight: 1.35 }}>
                             <Box component="span" aria-hidden sx={{ color: colour }}>
                                 {sign}
                             </Box>
@@ -25,7 +25,7 @@ export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warni
                                 <span className="sr-only">{word}: </span>
                                 {warning.text}{' '}
                                 {warning.cure && (
-                                    <Button variant="outlined" onClick={() => onCure(warning)} sx={{ minHeight: 24, py: 0, px: 1 }}>
+                                    <Button variant="outlined" onClick={() => onCure(warning)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
                                         {warning.cure_words ?? 'Do that'}
                                     </Button>
                                 )}

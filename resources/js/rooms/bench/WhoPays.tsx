@@ -7,7 +7,7 @@ export function WhoPays({ route }: { route: Route }) {
     const rows = whoPays(route);
     if (rows.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>Every job is done by what did it before.</Box>;
     return (
-        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 13.5, '& td, & th': { textAlign: 'left', verticalAlign: 'top', p: '3px 8px 3px 0', borderBottom: '1px solid var(--line)' } }}>
+        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 'var(--text-small)', '& td, & th': { textAlign: 'left', verticalAlign: 'top', p: '3px 8px 3px 0', borderBottom: '1px solid var(--line)' } }}>
             <thead>
                 <tr>
                     <th scope="col">Job</th>

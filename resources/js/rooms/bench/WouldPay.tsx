@@ -9,17 +9,17 @@ import { railName } from './railWords';
 export function WouldPay({ payments, property, onPay }: { payments: Payment[]; property: string; onPay: (payment: Payment, property: string) => void }) {
     const [all, setAll] = useState(false);
     return (
-        <Box sx={{ gridColumn: '2 / -1', fontSize: 13, lineHeight: 1.3, color: 'var(--ink-soft)' }}>
+        <Box sx={{ gridColumn: '2 / -1', fontSize: 'var(--text-small)', lineHeight: 1.3, color: 'var(--ink-soft)' }}>
             {(all ? payments : payments.slice(0, 1)).map((payment) => (
                 <Box key={payment.ingredient} sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline' }}>
                     <span style={{ flex: 1 }}>{wouldPay(payment)}</span>
-                    <Button size="small" onClick={() => onPay(payment, property)} aria-label={`Put in ${grams(payment.grams)} g of ${payment.name}`} sx={{ flex: 'none', minHeight: 24, minWidth: 0, py: 0 }}>
+                    <Button size="small" onClick={() => onPay(payment, property)} aria-label={`Put in ${grams(payment.grams)} g of ${payment.name}`} sx={{ flex: 'none', minHeight: 'var(--press-small)', minWidth: 0, py: 0 }}>
                         put it in
                     </Button>
                 </Box>
             ))}
             {payments.length > 1 && (
-                <Box component="button" type="button" onClick={() => setAll(!all)} sx={{ font: 'inherit', color: 'var(--cobalt)', border: 0, background: 'none', p: 0, minHeight: 24, cursor: 'pointer', textDecoration: 'underline' }}>
+                <Box component="button" type="button" onClick={() => setAll(!all)} sx={{ font: 'inherit', color: 'var(--cobalt)', border: 0, background: 'none', p: 0, minHeight: 'var(--press-small)', cursor: 'pointer', textDecoration: 'underline' }}>
                     {all ? 'the first only' : 'or otherwise'}
                 </Box>
             )}

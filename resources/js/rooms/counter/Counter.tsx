@@ -41,7 +41,7 @@ export function Counter() {
     return (
         <Box sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto auto 1fr', minHeight: '100%', boxSizing: 'border-box' }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     {studio.data?.name ?? 'Counter'}
                 </h1>
                 {studio.data && (
@@ -62,7 +62,7 @@ export function Counter() {
             <Box>
                 <Finder asked={asked} onAsk={ask} />
                 {(asked.diet !== '' || asked.free !== '') && (
-                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, pt: 0.75 }}>By what today’s shelf says of every packet; cross-contact in the kitchen is another matter and is not computed.</Box>
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', pt: 0.75 }}>By what today’s shelf says of every packet; cross-contact in the kitchen is another matter and is not computed.</Box>
                 )}
             </Box>
             <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 296px' }, alignItems: 'start' }}>
@@ -123,10 +123,10 @@ function Paste() {
     const navigate = useNavigate();
     return (
         <Panel component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed' }}>
-            <h2 id="paste-title" style={{ margin: 0, fontSize: 15 }}>
+            <h2 id="paste-title" style={{ margin: 0, fontSize: 'var(--text-body)' }}>
                 Paste a recipe
             </h2>
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>Cups, sticks, leaves and “juice of two” are fine.</Box>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mb: 1 }}>Cups, sticks, leaves and “juice of two” are fine.</Box>
             <TextField
                 multiline minRows={3} maxRows={6} fullWidth size="small" value={pasted}
                 onChange={(e) => setPasted(e.target.value)}

@@ -19,21 +19,21 @@ export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked
     return (
         <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box', contentVisibility: 'auto', containIntrinsicSize: 'auto 288px' }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 18.5, lineHeight: 1.2, flex: 1 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', lineHeight: 1.2, flex: 1 }}>
                     <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
                         {dish.title}
                     </Link>
                 </h2>
                 <DishMenu dish={dish} />
             </Box>
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>
                 {dish.family} · {counted(dish.portions ?? 0, PIECES[dish.family] ?? 'portion')} · {dish.portion_g} g each
             </Box>
             <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', py: 1 }}>
                 {dish.section && <SmallSection section={dish.section} tones={dish.made_of.map(toneOf)} title={`${dish.title}, cut: ${dish.section.layers.map((l) => `${l.name} ${Math.round(l.height_mm)} mm`).join(', ')}`} />}
             </Box>
             {dish.errands[0] && (
-                <Box sx={{ fontSize: 14, lineHeight: 1.25, pb: 0.75 }}>
+                <Box sx={{ fontSize: 'var(--text-plain)', lineHeight: 1.25, pb: 0.75 }}>
                     <strong>Next:</strong> {dish.errands[0].words}
                     <ErrandFacts errand={dish.errands[0]} />
                 </Box>
@@ -46,7 +46,7 @@ export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked
                         <Box
                             key={version.id} component={Link} to={`/bench/${version.id}`}
                             sx={{
-                                border: '1.5px solid', borderRadius: '16px', px: 1.25, py: '2px', fontSize: 13.5, textDecoration: 'none', color: 'var(--ink)',
+                                border: '1.5px solid', borderRadius: '16px', px: 1.25, py: '2px', fontSize: 'var(--text-small)', textDecoration: 'none', color: 'var(--ink)',
                                 borderColor: off ? 'var(--yolk)' : version.verdict ? 'var(--herb)' : 'var(--rim)',
                                 bgcolor: off ? 'var(--yolk-wash)' : version.verdict ? 'var(--herb-wash)' : 'transparent',
                                 '&:hover': { bgcolor: 'var(--cobalt-wash)' },

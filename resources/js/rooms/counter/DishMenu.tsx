@@ -59,7 +59,7 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
     };
     return (
         <>
-            <Button aria-haspopup="menu" aria-expanded={anchor !== null} aria-label={`What to do with ${dish.title}`} onClick={(e) => setAnchor(e.currentTarget)} sx={{ minWidth: 30, minHeight: 28, p: 0, flex: 'none', fontSize: 17, lineHeight: 1 }}>
+            <Button aria-haspopup="menu" aria-expanded={anchor !== null} aria-label={`What to do with ${dish.title}`} onClick={(e) => setAnchor(e.currentTarget)} sx={{ minWidth: 30, minHeight: 'var(--press-usual)', p: 0, flex: 'none', fontSize: 'var(--text-head)', lineHeight: 1 }}>
                 ⋯
             </Button>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>

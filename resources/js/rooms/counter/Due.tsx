@@ -31,7 +31,7 @@ export function Due({ waiting }: { waiting: Waiting }) {
     return (
         <Panel component="section" aria-labelledby="due-title">
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 0.5 }}>
-                <h2 id="due-title" className="name" style={{ margin: 0, fontSize: 18, flex: 1 }}>
+                <h2 id="due-title" className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>
                     What is next
                 </h2>
                 {waiting.people.length > 0 && (
@@ -45,7 +45,7 @@ export function Due({ waiting }: { waiting: Waiting }) {
                     </TextField>
                 )}
             </Box>
-            {shown.length === 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>Nothing is set down{whom ? ` for ${whom}` : ''}. A dish’s ⋯ says what is next with it, by when, and who it waits for.</Box>}
+            {shown.length === 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>Nothing is set down{whom ? ` for ${whom}` : ''}. A dish’s ⋯ says what is next with it, by when, and who it waits for.</Box>}
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { py: 0.5, borderTop: '1px solid var(--line)', display: 'flex', gap: 1, alignItems: 'flex-start' } }}>
                 {shown.map((errand) => (
                     <li key={errand.id}>
@@ -53,13 +53,13 @@ export function Due({ waiting }: { waiting: Waiting }) {
                             <strong>{errand.dish}</strong>: {errand.words}
                             <ErrandFacts errand={errand} />
                         </Box>
-                        <Button size="small" onClick={() => done.mutate(errand)} aria-label={`Done: ${errand.words}, ${errand.dish}`} sx={{ flex: 'none', minHeight: 28, py: 0 }}>
+                        <Button size="small" onClick={() => done.mutate(errand)} aria-label={`Done: ${errand.words}, ${errand.dish}`} sx={{ flex: 'none', minHeight: 'var(--press-usual)', py: 0 }}>
                             done
                         </Button>
                     </li>
                 ))}
             </Box>
-            {more > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, pt: 0.5 }}>{more} more stand behind these.</Box>}
+            {more > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', pt: 0.5 }}>{more} more stand behind these.</Box>}
             {changing && <ErrandDialog dish={{ id: changing.dish_id, title: changing.dish }} errand={changing} onClose={() => setChanging(null)} />}
         </Panel>
     );
@@ -69,7 +69,7 @@ export function Due({ waiting }: { waiting: Waiting }) {
 export function ErrandFacts({ errand }: { errand: Errand }) {
     const late = errand.due_on !== null && errand.due_on <= today();
     return (
-        <Box component="span" sx={{ display: 'block', fontSize: 13.5, color: 'var(--ink-soft)' }}>
+        <Box component="span" sx={{ display: 'block', fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>
             {errand.due_on && <span style={late ? { color: 'var(--beet)', fontWeight: 650 } : undefined}>{dayWords(errand.due_on)}</span>}
             {errand.due_on && errand.waits_for && ' · '}
             {errand.waits_for && `waits for ${errand.waits_for}`}

@@ -15,7 +15,7 @@ export function Undecided({ waiting }: { waiting: Waiting }) {
     const shown = all ? todo : todo.slice(0, FIRST);
     return (
         <Panel component="section" aria-labelledby="decide-title">
-            <h2 id="decide-title" className="name" style={{ margin: '0 0 6px', fontSize: 18 }}>
+            <h2 id="decide-title" className="name" style={{ margin: '0 0 6px', fontSize: 'var(--text-title)' }}>
                 Needs a decision
             </h2>
             {todo.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing waits. Every version was made and came out as foretold.</Box>}
@@ -35,7 +35,7 @@ export function Undecided({ waiting }: { waiting: Waiting }) {
                 ))}
                 {todo.length > FIRST && (
                     <li>
-                        <Box component="button" type="button" onClick={() => setAll(!all)} sx={{ font: 'inherit', color: 'var(--cobalt)', border: 0, background: 'none', p: 0, cursor: 'pointer', textDecoration: 'underline', minHeight: 24 }}>
+                        <Box component="button" type="button" onClick={() => setAll(!all)} sx={{ font: 'inherit', color: 'var(--cobalt)', border: 0, background: 'none', p: 0, cursor: 'pointer', textDecoration: 'underline', minHeight: 'var(--press-small)' }}>
                             {all ? 'Show the first only' : `Show the other ${todo.length - FIRST}`}
                         </Box>
                     </li>

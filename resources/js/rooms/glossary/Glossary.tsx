@@ -15,7 +15,7 @@ export function Glossary() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 860 }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1.25, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25, flex: 1 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
                     Words
                 </h1>
                 <TextField size="small" placeholder="Find a word" value={sought} onChange={(e) => setSought(e.target.value)} slotProps={{ htmlInput: { 'aria-label': 'Find a word', type: 'search' } }} />
@@ -25,7 +25,7 @@ export function Glossary() {
                 <Box component="dl" sx={{ m: 0 }}>
                     {found.map(([term, said]) => (
                         <Box key={term} id={term} sx={{ borderTop: '1px solid var(--line)', py: 1, '&:first-of-type': { borderTop: 0 } }}>
-                            <Box component="dt" className="name" sx={{ fontSize: 17 }}>
+                            <Box component="dt" className="name" sx={{ fontSize: 'var(--text-head)' }}>
                                 {said.name}
                             </Box>
                             <Box component="dd" sx={{ m: 0 }}>

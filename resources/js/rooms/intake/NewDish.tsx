@@ -84,7 +84,7 @@ export function NewDish() {
     return (
         <Box sx={{ p: '14px 16px', height: '100%', boxSizing: 'border-box', display: 'grid', gridTemplateRows: 'auto auto 1fr', gap: 1.5 }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     New dish
                 </h1>
                 <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>
@@ -92,7 +92,7 @@ export function NewDish() {
                 <Button variant="outlined" onClick={() => setDraft(EMPTY)} disabled={draft.lines === '' && draft.title === ''}>
                     Clear
                 </Button>
-                <Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 38, px: 2 }}>
+                <Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 'var(--press-large)', px: 2 }}>
                     Keep it and open the Bench
                 </Button>
             </Box>
@@ -122,13 +122,13 @@ export function NewDish() {
                     <label htmlFor="lines" style={{ fontWeight: 650 }}>
                         Recipe, or ingredient lines
                     </label>
-                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 0.75 }}>Paste a whole recipe, or write one ingredient a line.</Box>
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mb: 0.75 }}>Paste a whole recipe, or write one ingredient a line.</Box>
                     <Box
                         component="textarea" id="lines" spellCheck={false} value={draft.lines}
                         onChange={(e: React.ChangeEvent<HTMLTextAreaElement>) => set({ lines: e.target.value })}
                         placeholder={'For the base:\n150 g plain biscuits\n60 g butter, melted\n\nFor the filling:\n2/3 cup lemon juice\n4 large egg yolks\n1 stick butter'}
                         sx={{
-                            flex: 1, resize: 'none', border: '1px solid var(--line)', borderRadius: '8px', p: 1.25, font: 'inherit', fontSize: 15.5, lineHeight: 1.65, bgcolor: 'var(--panel)', color: 'var(--ink)',
+                            flex: 1, resize: 'none', border: '1px solid var(--line)', borderRadius: '8px', p: 1.25, font: 'inherit', fontSize: 'var(--text-body)', lineHeight: 1.65, bgcolor: 'var(--panel)', color: 'var(--ink)',
                             '&::placeholder': { color: 'var(--ink-soft)', opacity: 0.85 },
                         }}
                     />
@@ -141,7 +141,7 @@ export function NewDish() {
                     )}
                     {asked.lines.trim() === '' && (
                         <Box sx={{ color: 'var(--ink-soft)', maxWidth: 460 }}>
-                            <h2 className="name" style={{ fontSize: 18, color: 'var(--ink)' }}>
+                            <h2 className="name" style={{ fontSize: 'var(--text-title)', color: 'var(--ink)' }}>
                                 Grams appear here as you type
                             </h2>
                             Paste a recipe as it stands, title, headings, method, notes and all: or write as your kitchen writes: <em>2 sticks butter</em>, <em>juice of 1½ lemons</em>, <em>one 14-oz can condensed milk</em>, <em>3 leaves gelatine</em>. Each line shows how it became grams. A line that is

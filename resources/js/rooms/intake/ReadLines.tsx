@@ -27,11 +27,11 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
                     <Box component="section" key={`${layer.name}${n}`} aria-label={layer.name} sx={{ mb: 2 }}>
                         <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1.25, borderBottom: '1.5px solid var(--rim)', pb: 0.75, pt: 0.75, flexWrap: 'wrap' }}>
                             <Box sx={{ flex: '1 1 180px' }}>
-                                <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+                                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>
                                     {layer.name}
                                 </h2>
                                 {reading && (
-                                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>
                                         {Math.round(reading.mass_g)} g · {reading.set.step}
                                         {reading.ph !== null && reading.set.ge !== null ? ` · pH ${reading.ph.toFixed(1)}` : ''} · {oneDecimal(reading.se)} SE
                                     </Box>
@@ -53,7 +53,7 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
                             <TinField key={layer.tin ?? ''} tin={layer.tin ?? ''} because={why('tin', n)} onTin={(value) => onHeading(n, 'tin', value)} />
                         </Box>
                         {layer.loss && (
-                            <Box sx={{ fontSize: 14, py: 0.5 }}>
+                            <Box sx={{ fontSize: 'var(--text-plain)', py: 0.5 }}>
                                 {layer.loss}{why('loss', n) ? `, as read: ${why('loss', n) ?? ''}` : ''}{' '}
                                 <Button size="small" onClick={() => onHeading(n, 'loss', 'none')}>
                                     Nothing is lost
@@ -70,7 +70,7 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
             })}
             {side.formula.method.length > 0 && (
                 <Box component="section" aria-label="Method" sx={{ mb: 2 }}>
-                    <h2 className="name" style={{ margin: 0, fontSize: 18 }}>
+                    <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>
                         Method, kept with the dish
                     </h2>
                     <Box component="ul" sx={{ m: 0, pl: 2.5, lineHeight: 1.45 }}>
@@ -132,7 +132,7 @@ function ReadLine({ line, side, onReplace }: { line: FormulaLine; side: Side; on
             component="li"
             sx={{ display: 'grid', gridTemplateColumns: '84px 1fr', gap: 1.5, py: 0.6, borderBottom: '1px solid var(--line)', ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', mx: -1, px: 1, borderRadius: '6px' }) }}
         >
-            <Box sx={{ textAlign: 'right', fontSize: 17, fontWeight: 650 }}>{unread ? '?' : `${grams(line.grams ?? 0)} g`}</Box>
+            <Box sx={{ textAlign: 'right', fontSize: 'var(--text-head)', fontWeight: 650 }}>{unread ? '?' : `${grams(line.grams ?? 0)} g`}</Box>
             <Box>
                 {unread ? (
                     <>
@@ -146,11 +146,11 @@ function ReadLine({ line, side, onReplace }: { line: FormulaLine; side: Side; on
                             {line.prep.length > 0 && `, ${line.prep.join(', ')}`}
                         </span>
                         {line.confidence !== 'sure' && (
-                            <Box component="span" sx={{ ml: 1, px: 0.75, borderRadius: '6px', fontSize: 13, bgcolor: 'var(--yolk-wash)', color: 'var(--yolk)', fontWeight: 650 }}>
+                            <Box component="span" sx={{ ml: 1, px: 0.75, borderRadius: '6px', fontSize: 'var(--text-small)', bgcolor: 'var(--yolk-wash)', color: 'var(--yolk)', fontWeight: 650 }}>
                                 {guess ? 'a guess: is it?' : 'likely'}
                             </Box>
                         )}
-                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>
                             {guess && <span>written “{written(line.text)}”: </span>}
                             {line.trace}
                             {line.doubt ? `; ${line.doubt}` : ''}

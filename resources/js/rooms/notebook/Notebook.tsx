@@ -23,7 +23,7 @@ export function Notebook() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25, flex: 1 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
                     Notebook
                 </h1>
                 <Sought label="Find a trial" placeholder="Dish, version, remark, 2026-11" value={asked.q} onAsk={(q) => setAsked({ ...asked, q })} />
@@ -44,7 +44,7 @@ export function Notebook() {
                     </div>
                 )}
                 {data && data.length > 0 && !isAsked && (
-                    <Box sx={{ pb: 1, fontSize: 16 }}>
+                    <Box sx={{ pb: 1, fontSize: 'var(--text-lead)' }}>
                         <strong>
                             {on} of {data.length}
                         </strong>{' '}

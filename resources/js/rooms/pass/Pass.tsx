@@ -22,7 +22,7 @@ function PassOf({ id }: { id: number }) {
     return (
         <Box sx={{ p: '14px 16px', '@media print': { p: 0 } }}>
             <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     Pass
                 </h1>
                 <Link to="/pass">All cards</Link>
@@ -49,7 +49,7 @@ function PassList() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 760 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25, flex: 1 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
                     Pass
                 </h1>
                 <Sought label="Find a card" placeholder="Dish, version, ingredient" value={q} onAsk={setQ} />
@@ -60,7 +60,7 @@ function PassList() {
                 {data?.length === 0 && (q ? <div>No dish answers to “{q}”. Try a shorter word.</div> : <div>No dish is on the counter yet. <Link to="/new">Type one in</Link>, and its card stands here.</div>)}
                 {data?.map((dish) => (
                     <Box key={dish.id} sx={{ py: 1, borderBottom: '1px solid var(--line)', '&:last-child': { border: 0 } }}>
-                        <span className="name" style={{ fontSize: 17 }}>
+                        <span className="name" style={{ fontSize: 'var(--text-head)' }}>
                             {dish.title}
                         </span>
                         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>

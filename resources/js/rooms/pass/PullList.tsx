@@ -9,10 +9,10 @@ export function PullList({ card }: { card: Card }) {
             component="article"
             className="sheet"
             aria-label={`Pull list of ${card.title}, ${card.version}`}
-            sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '16px 28px 20px', maxWidth: 980, fontSize: 15, mt: 2, '@media print': { breakBefore: 'page', mt: 0 } }}
+            sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '16px 28px 20px', maxWidth: 980, fontSize: 'var(--text-body)', mt: 2, '@media print': { breakBefore: 'page', mt: 0 } }}
         >
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap', mb: 0.5 }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 21 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-name)' }}>
                     To fetch
                 </h2>
                 <span>
@@ -23,7 +23,7 @@ export function PullList({ card }: { card: Card }) {
             <Box sx={{ columns: { xs: 1, md: 2 }, columnGap: 4 }}>
                 {card.pull.map((part) => (
                     <Box key={part.place} sx={{ breakInside: 'avoid', mb: 1.25 }}>
-                        <h3 className="name" style={{ margin: '0 0 2px', fontSize: 17 }}>
+                        <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-head)' }}>
                             {part.place}
                         </h3>
                         <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td': { py: '2px', verticalAlign: 'top', borderTop: '1px solid var(--line)' } }}>
@@ -33,7 +33,7 @@ export function PullList({ card }: { card: Card }) {
                                         <td style={{ textAlign: 'right', fontWeight: 700, width: 78, paddingRight: 12, whiteSpace: 'nowrap' }}>{grams(line.grams)} g</td>
                                         <td>
                                             {line.name}
-                                            {line.for.length > 1 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>{line.for.map((one) => `${one.what} ${grams(one.grams)} g`).join(', ')}</Box>}
+                                            {line.for.length > 1 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{line.for.map((one) => `${one.what} ${grams(one.grams)} g`).join(', ')}</Box>}
                                         </td>
                                     </tr>
                                 ))}

@@ -10,13 +10,13 @@ const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
 export function RecipeCard({ card }: { card: Card }) {
     const asked = card.diets.filter((diet) => card.brief.diets.includes(diet.diet));
     return (
-        <Box component="article" className="sheet" aria-label={`Card of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', maxWidth: 980, fontSize: 15 }}>
+        <Box component="article" className="sheet" aria-label={`Card of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', maxWidth: 980, fontSize: 'var(--text-body)' }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 27 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     {card.title}
                 </h2>
-                <span style={{ fontSize: 18 }}>{card.version}</span>
-                <span style={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>revision {card.revision}</span>
+                <span style={{ fontSize: 'var(--text-title)' }}>{card.version}</span>
+                <span style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>revision {card.revision}</span>
                 <Box sx={{ flex: 1 }} />
                 <span>
                     {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
@@ -44,10 +44,10 @@ export function RecipeCard({ card }: { card: Card }) {
                 <div>
                     {card.ingredients.map((layer) => (
                         <Box key={layer.layer} sx={{ mb: 1.5 }}>
-                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 18 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-title)' }}>
                                 {layer.layer}
                             </h3>
-                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5, mb: 0.25 }}>{layer.treat}</Box>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mb: 0.25 }}>{layer.treat}</Box>
                             <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td': { py: '2px', verticalAlign: 'top', borderTop: '1px solid var(--line)' } }}>
                                 <tbody>
                                     {layer.lines.map((line, n) => (
@@ -56,7 +56,7 @@ export function RecipeCard({ card }: { card: Card }) {
                                             <td>
                                                 {line.name}
                                                 {line.note && <span style={{ color: 'var(--ink-soft)' }}>, {line.note}</span>}
-                                                {line.made_of.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>of {line.made_of.map((part) => `${grams(part.grams)} g ${part.name}`).join(', ')}</Box>}
+                                                {line.made_of.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>of {line.made_of.map((part) => `${grams(part.grams)} g ${part.name}`).join(', ')}</Box>}
                                             </td>
                                         </tr>
                                     ))}
@@ -66,7 +66,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     ))}
                 </div>
                 <div>
-                    <h3 className="name" style={{ margin: '0 0 4px', fontSize: 18 }}>
+                    <h3 className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-title)' }}>
                         Method
                     </h3>
                     <ol style={{ margin: 0, paddingLeft: 20, lineHeight: 1.5 }}>
@@ -78,7 +78,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     </ol>
                     {card.preparations.map((made) => (
                         <Box key={made.name} sx={{ mt: 1.25 }}>
-                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 16 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-lead)' }}>
                                 {made.name}, {grams(made.grams)} g, made before
                             </h3>
                             <ol style={{ margin: 0, paddingLeft: 20 }}>
@@ -86,15 +86,15 @@ export function RecipeCard({ card }: { card: Card }) {
                                     <li key={n}>{step}</li>
                                 ))}
                             </ol>
-                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Keeps {counted(made.keeps_days, 'day')} cold.</Box>
+                            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>Keeps {counted(made.keeps_days, 'day')} cold.</Box>
                         </Box>
                     ))}
                     {card.own_method.length > 0 && (
                         <Box sx={{ mt: 1.25 }}>
-                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 16 }}>
+                            <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-lead)' }}>
                                 As the dish was written
                             </h3>
-                            {card.version !== 'Original' && <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>Of the original: what was swapped may ask for other steps.</Box>}
+                            {card.version !== 'Original' && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>Of the original: what was swapped may ask for other steps.</Box>}
                             {card.own_method.map((step, n) => (
                                 <div key={n}>{step}</div>
                             ))}
@@ -105,7 +105,7 @@ export function RecipeCard({ card }: { card: Card }) {
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
                 <div>
-                    <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14.5, '& td': { textAlign: 'right', py: '1px' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
+                    <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 'var(--text-plain)', '& td': { textAlign: 'right', py: '1px' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
                         <caption style={{ textAlign: 'left', fontWeight: 650, paddingBottom: 3 }}>Nutrition, computed</caption>
                         <thead>
                             <tr style={{ color: 'var(--ink-soft)' }}>
@@ -128,7 +128,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     </Box>
                 </div>
                 <div>
-                    <h3 className="name" style={{ margin: '0 0 2px', fontSize: 18 }}>
+                    <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-title)' }}>
                         Allergens
                     </h3>
                     <div>
@@ -136,7 +136,7 @@ export function RecipeCard({ card }: { card: Card }) {
                         <strong>{card.final ? 'Contains' : 'As far as it is read'}: {card.contains.join(', ') || (card.final ? 'none of the listed ones' : 'nothing listed')}.</strong>
                         {card.may_contain.length > 0 && ` Packets may warn of: ${card.may_contain.join(', ')}.`}
                     </div>
-                    <h3 className="name" style={{ margin: '10px 0 2px', fontSize: 18 }}>
+                    <h3 className="name" style={{ margin: '10px 0 2px', fontSize: 'var(--text-title)' }}>
                         Cautions
                     </h3>
                     <ul style={{ margin: 0, paddingLeft: 18, lineHeight: 1.4 }}>

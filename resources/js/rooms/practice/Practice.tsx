@@ -22,7 +22,7 @@ export function Practice() {
     return (
         <Box sx={{ p: '14px 16px', height: '100%', boxSizing: 'border-box', overflow: 'auto' }} tabIndex={0} role="region" aria-label="What the trade knows">
             <Panel sx={{ maxWidth: 820, p: '14px 22px', lineHeight: 1.5 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     What the trade knows
                 </h1>
                 {isPending && <Waiting what="the page" />}
@@ -31,7 +31,7 @@ export function Practice() {
                 {data && <div dangerouslySetInnerHTML={{ __html: data.intro }} />}
                 {data?.sections.map((section) => (
                     <Box component="section" key={section.id} id={section.id} sx={{ borderTop: '1px solid var(--line)', pt: 0.5, ...(hash === `#${section.id}` && { bgcolor: 'var(--cobalt-wash)', mx: -1.5, px: 1.5, borderRadius: '8px' }) }}>
-                        <h2 className="name" style={{ margin: '6px 0 0', fontSize: 18 }}>
+                        <h2 className="name" style={{ margin: '6px 0 0', fontSize: 'var(--text-title)' }}>
                             {section.title}
                         </h2>
                         <div dangerouslySetInnerHTML={{ __html: section.html }} />

@@ -21,19 +21,19 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
     const shown = data.diets.filter((diet) => !BY_AMOUNT.includes(diet.diet));
     return (
         <Box component="section" aria-label="Diets">
-            <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Diets</h3>
+            <h3 style={{ margin: '0 0 4px', fontSize: 'var(--text-lead)' }}>Diets</h3>
             {withdraw.error && <ProblemNote error={withdraw.error} />}
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                 {shown.map((diet) => (
-                    <Box component="li" key={diet.diet} sx={{ display: 'grid', gridTemplateColumns: '150px 74px 1fr', columnGap: 1, borderTop: '1px solid var(--line)', py: '3px', fontSize: 14.5, alignItems: 'baseline' }}>
+                    <Box component="li" key={diet.diet} sx={{ display: 'grid', gridTemplateColumns: '150px 74px 1fr', columnGap: 1, borderTop: '1px solid var(--line)', py: '3px', fontSize: 'var(--text-plain)', alignItems: 'baseline' }}>
                         <span>{dietName(diet.diet)}</span>
-                        <Box component="strong" sx={{ color: COLOUR[diet.standing], fontSize: 13.5 }}>
+                        <Box component="strong" sx={{ color: COLOUR[diet.standing], fontSize: 'var(--text-small)' }}>
                             {diet.standing}
                         </Box>
                         <span>
                             {diet.why}{diet.diet === 'keto' && diet.standing === 'met' && 'no added sugar; its net carbs count'}{' '}
                             {diet.standing === 'unproven' && (
-                                <Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 24, py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
+                                <Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
                                     Answer it
                                 </Button>
                             )}
@@ -43,15 +43,15 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
             </Box>
             {data.evidence.length > 0 && (
                 <Box sx={{ mt: 1 }}>
-                    <strong style={{ fontSize: 14.5 }}>What packets answered</strong>
+                    <strong style={{ fontSize: 'var(--text-plain)' }}>What packets answered</strong>
                     {data.evidence.map((seen) => (
-                        <Box key={seen.id} sx={{ fontSize: 14, py: '3px', display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                        <Box key={seen.id} sx={{ fontSize: 'var(--text-plain)', py: '3px', display: 'flex', gap: 1, alignItems: 'baseline' }}>
                             <span style={{ flex: 1 }}>
                                 {dietName(seen.diet)}: <strong style={{ color: seen.meets ? 'var(--herb)' : 'var(--beet)' }}>{seen.meets ? 'meets it' : 'does not'}</strong>, {seen.note}; {seen.who}, {seen.seen_on}
                                 {seen.expires_on && `, good until ${seen.expires_on}`}
                                 {seen.expired && <strong style={{ color: 'var(--yolk)' }}> run out: look again</strong>}
                             </span>
-                            <Button onClick={() => withdraw.mutate(seen.id)} sx={{ minHeight: 24, py: 0 }}>
+                            <Button onClick={() => withdraw.mutate(seen.id)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
                                 Withdraw
                             </Button>
                         </Box>

@@ -43,7 +43,7 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
     return (
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, maxWidth: 980 }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 23 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-name)' }}>
                     {data.name}
                 </h2>
                 <Box sx={{ color: 'var(--ink-soft)' }}>{data.jobs.map((job) => JOBS[job] ?? job).join(', ') || data.group}</Box>
@@ -74,7 +74,7 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                 </Suspense>
             )}
             {data.agents.map((agent) => (
-                <Box key={agent.function} sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '8px 12px', fontSize: 14.5 }}>
+                <Box key={agent.function} sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '8px 12px', fontSize: 'var(--text-plain)' }}>
                     <strong>{agent.name}:</strong> {agent.dose_low}–{agent.dose_high} % of the layer; {agent.activation}
                     {agent.sets_c && `; sets ${degrees(agent.sets_c)}`}
                     {agent.melts_c && `, melts ${degrees(agent.melts_c)}`}
@@ -87,8 +87,8 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 2.5, alignItems: 'start' }}>
                 <DietStandings data={data} />
                 <Box>
-                    <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Allergens and price</h3>
-                    <Box sx={{ fontSize: 14.5 }}>
+                    <h3 style={{ margin: '0 0 4px', fontSize: 'var(--text-lead)' }}>Allergens and price</h3>
+                    <Box sx={{ fontSize: 'var(--text-plain)' }}>
                         <div>EU: {data.allergens.eu.join(', ') || 'none of the fourteen'}</div>
                         <div>US: {data.allergens.us.join(', ') || 'none of the nine'}</div>
                         {data.allergens.may_contain.length > 0 && <div>Packets may warn of {data.allergens.may_contain.join(', ')}.</div>}
@@ -96,8 +96,8 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                     </Box>
                     {data.standards.length > 0 && (
                         <>
-                            <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Sold under this name by law</h3>
-                            <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14.5 }}>
+                            <h3 style={{ margin: '14px 0 4px', fontSize: 'var(--text-lead)' }}>Sold under this name by law</h3>
+                            <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 'var(--text-plain)' }}>
                                 {data.standards.map((bound) => (
                                     <li key={bound.fact + bound.rule + bound.source}>
                                         {bound.fact} {bound.rule === 'min' ? 'at least' : 'at most'} {bound.value} {bound.fact.startsWith('alcohol') ? '' : 'g'} (here {bound.ours}); {bound.source}
@@ -106,7 +106,7 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                             </Box>
                         </>
                     )}
-                    <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>Used in</h3>
+                    <h3 style={{ margin: '14px 0 4px', fontSize: 'var(--text-lead)' }}>Used in</h3>
                     {data.used_in.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>No dish uses it yet.</Box>}
                     <Box component="ul" sx={{ m: 0, pl: 2.25, lineHeight: '27px' }}>
                         {data.used_in.map((use) => (
@@ -133,7 +133,7 @@ const degrees = (text: string) => (/\d$/.test(text) ? `${text} °C` : text);
 function Energy({ data }: { data: ShelfIngredient }) {
     const apart = data.stated_kj ? Math.round((data.computed_kj / data.stated_kj - 1) * 100) : null;
     return (
-        <Box sx={{ fontSize: 14.5 }}>
+        <Box sx={{ fontSize: 'var(--text-plain)' }}>
             <strong>{Math.round(data.computed_kj)} kJ</strong> in 100 g from its parts
             {data.stated_kj !== null && `, ${Math.round(data.stated_kj)} kJ as stated (${apart === 0 ? 'the same' : `${Math.abs(apart ?? 0)} % ${(apart ?? 0) < 0 ? 'more' : 'less'}`})`}. Parts sum to {oneDecimal(data.sum)} g.
             {data.ph && (

@@ -28,10 +28,10 @@ export function Lots({ ingredient }: { ingredient: string }) {
     const wrong = note.error instanceof Problem && note.error.field === 'code' ? note.error.message : errors.code;
     return (
         <Box component="section" aria-label="Lots">
-            <h3 style={{ margin: '0 0 4px', fontSize: 16 }}>Lots</h3>
+            <h3 style={{ margin: '0 0 4px', fontSize: 'var(--text-lead)' }}>Lots</h3>
             {isPending && <Waiting what="the lots" />}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-            {data?.length === 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 14.5 }}>No lot is noted. Note one when it comes in, choose it when a trial is noted, and a recall names what was made of it.</Box>}
+            {data?.length === 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>No lot is noted. Note one when it comes in, choose it when a trial is noted, and a recall names what was made of it.</Box>}
             {data?.map((lot) => (
                 <LotRow key={lot.id} lot={lot} />
             ))}
@@ -62,7 +62,7 @@ function LotRow({ lot }: { lot: Lot }) {
     const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `lots/${lot.id}`), onSuccess: done });
     const failed = recall.error ?? remove.error;
     return (
-        <Box component="article" aria-label={`Lot ${lot.code}`} sx={{ borderTop: '1px solid var(--line)', py: '4px', fontSize: 14.5 }}>
+        <Box component="article" aria-label={`Lot ${lot.code}`} sx={{ borderTop: '1px solid var(--line)', py: '4px', fontSize: 'var(--text-plain)' }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
                 <strong>{lot.code}</strong>
                 <Box component="span" sx={{ flex: 1, minWidth: 160 }}>
@@ -70,20 +70,20 @@ function LotRow({ lot }: { lot: Lot }) {
                     {lot.is_past && <strong style={{ color: 'var(--yolk)' }}> past its date</strong>}
                 </Box>
                 {lot.trials > 0 ? (
-                    <Button aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minHeight: 26, py: 0 }}>
+                    <Button aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
                         {lot.trials === 1 ? 'One trial made of it' : `${lot.trials} trials made of it`}
                     </Button>
                 ) : (
-                    <Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Take lot ${lot.code} away`}>
+                    <Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Take lot ${lot.code} away`}>
                         Take away
                     </Button>
                 )}
                 {lot.recalled_on === null ? (
-                    <Button color="error" onClick={() => setReason('')} sx={{ minHeight: 26, py: 0 }} aria-label={`Call lot ${lot.code} back`}>
+                    <Button color="error" onClick={() => setReason('')} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Call lot ${lot.code} back`}>
                         Call back
                     </Button>
                 ) : (
-                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 26, py: 0 }} aria-label={`Withdraw the recall of lot ${lot.code}`}>
+                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Withdraw the recall of lot ${lot.code}`}>
                         Withdraw recall
                     </Button>
                 )}

@@ -10,8 +10,8 @@ export function MadeHere({ of }: { of: NonNullable<ShelfIngredient['preparation'
     const money = useMoney();
     const sides = of.beside ? ([['made here', of.beside.made], ['bought', of.beside.bought]] as const) : [];
     return (
-        <Box component="section" aria-label="Made here" sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '10px 14px', fontSize: 14.5 }}>
-            <h3 style={{ margin: 0, fontSize: 16 }}>Made here</h3>
+        <Box component="section" aria-label="Made here" sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '10px 14px', fontSize: 'var(--text-plain)' }}>
+            <h3 style={{ margin: 0, fontSize: 'var(--text-lead)' }}>Made here</h3>
             <Box sx={{ color: 'var(--ink-soft)' }}>
                 One making comes to {grams(of.yield)} g and keeps {counted(of.keeps_days, 'day')} cold. In 1 kg of it:
             </Box>

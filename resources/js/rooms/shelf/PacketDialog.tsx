@@ -82,14 +82,14 @@ export function PacketDialog({ of, onClose, onKept }: Props) {
                                 {[false, true].map((perServing) => (
                                     <Box
                                         component="button" type="button" role="radio" aria-checked={form.perServing === perServing} key={String(perServing)} onClick={() => set({ perServing })}
-                                        sx={{ font: 'inherit', border: '1.5px solid var(--rim)', borderRadius: '9px', px: 1.25, minHeight: 34, cursor: 'pointer', bgcolor: form.perServing === perServing ? 'var(--cobalt)' : 'var(--panel)', color: form.perServing === perServing ? 'var(--on-cobalt)' : 'var(--ink)' }}
+                                        sx={{ font: 'inherit', border: '1.5px solid var(--rim)', borderRadius: '9px', px: 1.25, minHeight: 'var(--press-large)', cursor: 'pointer', bgcolor: form.perServing === perServing ? 'var(--cobalt)' : 'var(--panel)', color: form.perServing === perServing ? 'var(--on-cobalt)' : 'var(--ink)' }}
                                     >
                                         {perServing ? 'per serving' : 'per 100 g'}
                                     </Box>
                                 ))}
                             </Box>
                             {form.perServing && <TextField size="small" label="A serving, g" value={form.serving} onChange={(e) => set({ serving: e.target.value })} error={'serving_g' in errors} helperText={errors.serving_g} sx={{ width: 130 }} />}
-                            <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 14.5 }}>
+                            <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 'var(--text-plain)' }}>
                                 <input type="checkbox" checked={form.us} onChange={(e) => set({ us: e.target.checked })} style={{ width: 17, height: 17, accentColor: 'var(--cobalt)' }} />
                                 carbohydrate includes fibre (US panel)
                             </Box>
@@ -97,17 +97,17 @@ export function PacketDialog({ of, onClose, onKept }: Props) {
                         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 2, rowGap: 0.75 }}>
                             {PANEL.map(({ field, name, unit, inner }) => (
                                 <Box key={field}>
-                                    <Box component="label" sx={{ display: 'grid', gridTemplateColumns: '1fr 92px 32px', alignItems: 'center', gap: 0.75, fontSize: 15, pl: inner ? 1.5 : 0 }}>
+                                    <Box component="label" sx={{ display: 'grid', gridTemplateColumns: '1fr 92px 32px', alignItems: 'center', gap: 0.75, fontSize: 'var(--text-body)', pl: inner ? 1.5 : 0 }}>
                                         {name}
                                         <Box
                                             component="input" inputMode="decimal" aria-label={`${name}, ${unit}`} aria-invalid={field in errors} aria-describedby={field in errors ? `${field}-wrong` : undefined} value={form.values[field] ?? ''}
                                             onChange={(e: React.ChangeEvent<HTMLInputElement>) => set({ values: { ...form.values, [field]: e.target.value } })}
-                                            sx={{ font: 'inherit', fontSize: 15.5, textAlign: 'right', border: '1.5px solid', borderColor: field in errors ? 'var(--beet)' : 'var(--line)', borderRadius: '7px', p: '4px 8px', bgcolor: 'var(--panel)', color: 'var(--ink)', minWidth: 0 }}
+                                            sx={{ font: 'inherit', fontSize: 'var(--text-body)', textAlign: 'right', border: '1.5px solid', borderColor: field in errors ? 'var(--beet)' : 'var(--line)', borderRadius: '7px', p: '4px 8px', bgcolor: 'var(--panel)', color: 'var(--ink)', minWidth: 0 }}
                                         />
                                         <span style={{ color: 'var(--ink-soft)' }}>{unit}</span>
                                     </Box>
                                     {errors[field] && (
-                                        <Box id={`${field}-wrong`} role="alert" sx={{ color: 'var(--beet)', fontSize: 13.5, lineHeight: 1.3 }}>
+                                        <Box id={`${field}-wrong`} role="alert" sx={{ color: 'var(--beet)', fontSize: 'var(--text-small)', lineHeight: 1.3 }}>
                                             {errors[field]}
                                         </Box>
                                     )}

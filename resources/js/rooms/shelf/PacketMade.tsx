@@ -5,8 +5,8 @@ import { CompositionBar } from './CompositionBar';
 /** What the typed panel makes: its bar, its energy against the packet's, and what had to be estimated. */
 export function PacketMade({ check, refused, waiting }: { check: PacketCheck | null; refused: boolean; waiting: boolean }) {
     return (
-        <Box component="section" aria-label="What it makes" aria-live="polite" sx={{ bgcolor: 'var(--sunk)', borderRadius: '10px', p: '12px 14px', fontSize: 14.5 }}>
-            <h3 style={{ margin: '0 0 6px', fontSize: 16 }}>What it makes</h3>
+        <Box component="section" aria-label="What it makes" aria-live="polite" sx={{ bgcolor: 'var(--sunk)', borderRadius: '10px', p: '12px 14px', fontSize: 'var(--text-plain)' }}>
+            <h3 style={{ margin: '0 0 6px', fontSize: 'var(--text-lead)' }}>What it makes</h3>
             {(waiting || !check) && !refused && <Box sx={{ color: 'var(--ink-soft)' }}>Type the name and the figures on the packet; leave out what is not printed. What is missing is estimated from the ingredient it is most like, and marked.</Box>}
             {refused && <Box sx={{ color: 'var(--beet)' }}>It cannot be as typed: see the marked figures.</Box>}
             {check && !refused && !waiting && (

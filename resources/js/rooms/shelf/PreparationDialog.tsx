@@ -79,7 +79,7 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
                         isOptionEqualToValue={(a, b) => a.id === b.id} getOptionKey={(one) => one.id} renderInput={(params) => <TextField {...params} label="What would be bought instead" />}
                     />
                 </Box>
-                <Box component="section" aria-label="What it would be" sx={{ fontSize: 14.5, pt: 1 }}>
+                <Box component="section" aria-label="What it would be" sx={{ fontSize: 'var(--text-plain)', pt: 1 }}>
                     {check.error && <ProblemNote error={check.error} />}
                     {keep.error && <ProblemNote error={keep.error} />}
                     {!made && !check.error && <Box sx={{ color: 'var(--ink-soft)' }}>Name it and write what goes in: what 100 g of it hold, what it costs and what it is free of is computed through its lines, at any depth.</Box>}

@@ -33,7 +33,7 @@ export function Shelf() {
     return (
         <Box sx={{ p: '10px 14px 12px', height: { xs: 'auto', md: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px', gridTemplateColumns: { xs: '1fr', md: '340px minmax(0, 1fr)' }, gridTemplateRows: { md: 'auto minmax(0, 1fr)' } }}>
             <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     Shelf
                 </h1>
                 <Box sx={{ color: 'var(--ink-soft)' }}>{data ? `${data.length} ingredients, ${data.filter((one) => one.own !== null).length} of your own` : ''}</Box>
@@ -68,7 +68,7 @@ export function Shelf() {
                         ))}
                     </TextField>
                 </Box>
-                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 14.5, my: 0.75 }}>
+                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 'var(--text-plain)', my: 0.75 }}>
                     <input type="checkbox" checked={filters.own} onChange={(e) => set({ own: e.target.checked })} style={{ width: 17, height: 17, accentColor: 'var(--cobalt)' }} />
                     only what this studio added or corrected
                 </Box>
@@ -81,7 +81,7 @@ export function Shelf() {
                     <IngredientSheet key={chosen} id={chosen} onGone={() => void navigate('/shelf')} />
                 ) : (
                     <Box sx={{ maxWidth: 520, color: 'var(--ink-soft)' }}>
-                        <h2 className="name" style={{ fontSize: 19, color: 'var(--ink)', marginTop: 4 }}>
+                        <h2 className="name" style={{ fontSize: 'var(--text-title)', color: 'var(--ink)', marginTop: 4 }}>
                             Choose an ingredient
                         </h2>
                         <p>

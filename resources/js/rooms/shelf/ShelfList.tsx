@@ -32,11 +32,11 @@ export function ShelfList({ found, chosen, diet, onClear }: { found: ShelfEntry[
                             {entry.name}
                         </Box>
                         {entry.own && (
-                            <Box component="span" sx={{ fontSize: 13, color: 'var(--cobalt)', fontWeight: 650 }}>
+                            <Box component="span" sx={{ fontSize: 'var(--text-small)', color: 'var(--cobalt)', fontWeight: 650 }}>
                                 {entry.own === 'own' ? 'yours' : 'corrected'}
                             </Box>
                         )}
-                        <Box component="span" sx={{ fontSize: 13, color: diet && entry.ask.includes(diet) ? 'var(--yolk)' : 'var(--ink-soft)', whiteSpace: 'nowrap' }}>
+                        <Box component="span" sx={{ fontSize: 'var(--text-small)', color: diet && entry.ask.includes(diet) ? 'var(--yolk)' : 'var(--ink-soft)', whiteSpace: 'nowrap' }}>
                             {diet && entry.ask.includes(diet) ? 'ask the packet' : entry.group}
                         </Box>
                     </Box>

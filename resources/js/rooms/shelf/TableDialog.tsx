@@ -58,7 +58,7 @@ export function TableDialog({ onClose }: { onClose: () => void }) {
                         take.reset();
                         look.reset();
                     }}
-                    sx={{ display: 'block', width: '100%', boxSizing: 'border-box', mt: 0.5, font: 'inherit', fontSize: 14, border: '1px solid var(--line)', borderRadius: '8px', p: 1, bgcolor: 'var(--panel)', color: 'var(--ink)', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
+                    sx={{ display: 'block', width: '100%', boxSizing: 'border-box', mt: 0.5, font: 'inherit', fontSize: 'var(--text-plain)', border: '1px solid var(--line)', borderRadius: '8px', p: 1, bgcolor: 'var(--panel)', color: 'var(--ink)', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
                 />
                 {(look.error ?? take.error) && <ProblemNote error={look.error ?? take.error} />}
                 {rows.length > 0 && (
@@ -69,7 +69,7 @@ export function TableDialog({ onClose }: { onClose: () => void }) {
                         </strong>
                         <Box component="ul" sx={{ listStyle: 'none', m: '6px 0 0', p: 0, maxHeight: 220, overflow: 'auto' }} tabIndex={0}>
                             {rows.map((row) => (
-                                <Box component="li" key={row.row} sx={{ borderTop: '1px solid var(--line)', py: '3px', fontSize: 14.5 }}>
+                                <Box component="li" key={row.row} sx={{ borderTop: '1px solid var(--line)', py: '3px', fontSize: 'var(--text-plain)' }}>
                                     row {row.row} <strong>{row.name || 'without a name'}</strong>: <span style={{ color: row.action === 'refused' ? 'var(--beet)' : 'var(--herb)', fontWeight: 650 }}>{row.action}</span>
                                     {Object.entries(row.reasons).map(([column, reason]) => (
                                         <div key={column} style={{ color: 'var(--beet)' }}>

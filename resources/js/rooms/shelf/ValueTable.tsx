@@ -44,18 +44,18 @@ export function ValueTable({ data }: { data: ShelfIngredient }) {
     return (
         <Box component="section" aria-label="Every value and its source">
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-                <h3 style={{ margin: 0, fontSize: 16 }}>
+                <h3 style={{ margin: 0, fontSize: 'var(--text-lead)' }}>
                     <Box component="button" type="button" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ font: 'inherit', border: 0, background: 'none', color: 'var(--cobalt)', p: 0, cursor: 'pointer', textDecoration: 'underline', textUnderlineOffset: '3px' }}>
                         {open ? 'Hide' : 'Show'} all {all.length} values and their sources
                     </Box>
                 </h3>
-                <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>
                     composition <SourceMark mark={data.mark} source={data.source} full />
                     {marks.length > 1 && `; ${marks.length} kinds of source in all`}
                 </Box>
             </Box>
             {open && (
-                <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 14, mt: 0.75, width: '100%', '& td, & th': { textAlign: 'left', borderTop: '1px solid var(--line)', py: '2px', pr: 2, fontWeight: 400 } }}>
+                <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 'var(--text-plain)', mt: 0.75, width: '100%', '& td, & th': { textAlign: 'left', borderTop: '1px solid var(--line)', py: '2px', pr: 2, fontWeight: 400 } }}>
                     <tbody>
                         {all.map((row, n) => (
                             <tr key={`${row.group}${row.name}`}>

@@ -9,7 +9,7 @@ import type { Ticked } from './ticked';
 /** Which one version would serve several of the diets asked for, with what it loses and what still has to be asked. */
 export function OneForSeveral({ several, asked, ticked }: { several: Serves[]; asked: readonly Diet[]; ticked: Ticked }) {
     return (
-        <Box component="section" aria-label="One for several" sx={{ flex: 1, minWidth: 260, fontSize: 14, lineHeight: 1.35 }}>
+        <Box component="section" aria-label="One for several" sx={{ flex: 1, minWidth: 260, fontSize: 'var(--text-plain)', lineHeight: 1.35 }}>
             {several.length === 0 && <span style={{ color: 'var(--ink-soft)' }}>No one route serves two of these diets: each needs a version of its own.</span>}
             {several.map((one) => {
                 const { route, made, met, ask } = one;

@@ -13,10 +13,10 @@ export function OriginalColumn({ data }: { data: BenchData }) {
     const { portion } = reading;
     return (
         <Panel component="article" aria-label={data.version.name} sx={{ display: 'flex', flexDirection: 'column', bgcolor: 'var(--sunk)', p: '10px 11px' }}>
-            <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: '30px' }}>
+            <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)', lineHeight: '30px' }}>
                 {data.version.name}
             </h2>
-            <Box sx={{ fontSize: 14, minHeight: 97, lineHeight: 1.25 }}>{data.version.dish_title}</Box>
+            <Box sx={{ fontSize: 'var(--text-plain)', minHeight: 97, lineHeight: 1.25 }}>{data.version.dish_title}</Box>
             <Box sx={{ height: 70, mb: 0.5 }}>
                 <SmallSection section={section} tones={formula.layers.map((layer) => toneOf(layer.lines))} title={`${data.version.name}, cut`} />
             </Box>

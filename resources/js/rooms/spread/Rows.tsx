@@ -14,9 +14,9 @@ export const layerRow = (name: string, set: string, ge: number | null, se: numbe
 /** Names with what is said of them, the words of `layers` under their names and figures beside theirs. */
 export function Rows({ layers, rows }: { layers: [string, string][]; rows: [string, string][] }) {
     return (
-        <Box component="dl" sx={{ m: 0, fontSize: 14, display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', '& dt, & dd': { m: 0, lineHeight: 1.25 }, '& dt': { borderTop: '1px solid var(--line)', pt: '2px' }, '& dd': { fontWeight: 650, pb: '1px' } }}>
+        <Box component="dl" sx={{ m: 0, fontSize: 'var(--text-plain)', display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', '& dt, & dd': { m: 0, lineHeight: 1.25 }, '& dt': { borderTop: '1px solid var(--line)', pt: '2px' }, '& dd': { fontWeight: 650, pb: '1px' } }}>
             {layers.map(([name, value]) => (
-                <Box key={name} sx={{ display: 'contents', '& dt, & dd': { gridColumn: '1 / -1' }, '& dt': { fontSize: 13, color: 'var(--ink-soft)' } }}>
+                <Box key={name} sx={{ display: 'contents', '& dt, & dd': { gridColumn: '1 / -1' }, '& dt': { fontSize: 'var(--text-small)', color: 'var(--ink-soft)' } }}>
                     <dt>{name}</dt>
                     <dd>{value}</dd>
                 </Box>

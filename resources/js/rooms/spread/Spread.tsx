@@ -27,7 +27,7 @@ export function Spread() {
     return (
         <Box sx={{ p: '10px 14px 12px', height: { xs: 'auto', md: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 25 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     Spread
                 </h1>
                 <TextField select size="small" label="Dish" value={id ?? ''} onChange={(e) => void navigate(`/spread/${e.target.value}`)} sx={{ minWidth: { xs: 200, sm: 280 } }}>
@@ -104,9 +104,9 @@ function SpreadOf({ id }: { id: number }) {
     const leave = (gone: Together) => setParams({ pairs: pairs.filter((pair) => keyOf(pair) !== keyOf(gone)).map((pair) => pair.join('.')).join(',') });
     return (
         <Box sx={{ display: 'grid', gap: '8px', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
-            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', minHeight: 34 }}>
+            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', minHeight: 'var(--press-large)' }}>
                 {done < columns.length ? (
-                    <Box role="status" sx={{ color: 'var(--ink-soft)', fontSize: 14, flex: 1 }}>
+                    <Box role="status" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', flex: 1 }}>
                         Solved {done} of {columns.length}…
                     </Box>
                 ) : (

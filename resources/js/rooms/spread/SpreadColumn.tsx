@@ -32,12 +32,12 @@ export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeav
     const taken = route ? ticked.taken.get(route.hash) : undefined;
     return (
         <Panel component="article" aria-label={title} aria-busy={answer === undefined && !error} sx={{ display: 'flex', flexDirection: 'column', p: '10px 11px' }}>
-            <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 0.25, minHeight: 30 }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 17, lineHeight: 1.1, letterSpacing: '-0.01em' }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 0.25, minHeight: 'var(--press-usual)' }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)', lineHeight: 1.1, letterSpacing: '-0.01em' }}>
                     {title}
                 </h2>
                 {onLeave && (
-                    <Button onClick={onLeave} aria-label={`Leave out ${title}`} sx={{ minWidth: 28, minHeight: 28, p: 0, flex: 'none' }}>
+                    <Button onClick={onLeave} aria-label={`Leave out ${title}`} sx={{ minWidth: 28, minHeight: 'var(--press-usual)', p: 0, flex: 'none' }}>
                         ✕
                     </Button>
                 )}
@@ -46,9 +46,9 @@ export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeav
             {!answer && !error && <Box sx={{ color: 'var(--ink-soft)', pt: 1 }}>Solving…</Box>}
             {answer && !route && <Blocked answer={answer} version={data.version.id} />}
             {route && route.id !== 'as-it-is' && (
-                <Box sx={{ minHeight: 26, fontSize: 14 }}>
+                <Box sx={{ minHeight: 'var(--press-small)', fontSize: 'var(--text-plain)' }}>
                     {taken === undefined ? (
-                        <label style={{ display: 'inline-flex', gap: 6, alignItems: 'center', minHeight: 26 }}>
+                        <label style={{ display: 'inline-flex', gap: 6, alignItems: 'center', minHeight: 'var(--press-small)' }}>
                             <input type="checkbox" checked={ticked.has(route)} onChange={() => ticked.toggle({ route, brief: briefFor(diets), name: title })} aria-label={`Take ${title}`} /> take it
                         </label>
                     ) : (
@@ -56,7 +56,7 @@ export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeav
                     )}
                 </Box>
             )}
-            {route && route.id === 'as-it-is' && <Box sx={{ minHeight: 26, fontSize: 14, color: 'var(--herb)' }}>as it is</Box>}
+            {route && route.id === 'as-it-is' && <Box sx={{ minHeight: 'var(--press-small)', fontSize: 'var(--text-plain)', color: 'var(--herb)' }}>as it is</Box>}
             {route && <Best route={route} diets={diets} original={data} />}
             {route && <Told route={route} diets={diets} original={data} />}
         </Panel>
@@ -71,8 +71,8 @@ function Best({ route, diets, original }: { route: Route; diets: Together; origi
     const cost = was.cost_minor > 0 ? Math.round((portion.cost_minor / was.cost_minor - 1) * 100) : 0;
     return (
         <>
-            <Box sx={{ fontSize: 14, minHeight: 53, lineHeight: 1.25 }}>{route.name}</Box>
-            <Box sx={{ fontSize: 14, lineHeight: 1.25 }}>
+            <Box sx={{ fontSize: 'var(--text-plain)', minHeight: 53, lineHeight: 1.25 }}>{route.name}</Box>
+            <Box sx={{ fontSize: 'var(--text-plain)', lineHeight: 1.25 }}>
                 <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>, fit <strong>{Math.round(route.fit)}</strong>
                 {stand.map(({ diet, state }) => (
                     <span key={diet}>
@@ -102,7 +102,7 @@ function Told({ route, diets, original }: { route: Route; diets: Together; origi
     const names = (lines: { name: string }[], none: string) => lines.map((line) => nameParts(line.name)[0]).join(', ') || none;
     const swapped = [...new Set(route.changes.map((change) => (change.out.length === 0 ? `Beside what was there: ${names(change.in, 'nothing')}.` : `${names(change.out, '')} → ${names(change.in, 'nothing')}.`)))].join(' ');
     return (
-        <Box sx={{ fontSize: 13.5, lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
+        <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.3, borderTop: '1px solid var(--line)', pt: '4px' }}>
             <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
                 {first.length > 0 && <strong>{ended(first[0] ?? '')} </strong>}
                 {ended(route.mouth)} {first.length === 0 ? 'Every job is paid.' : first.slice(1, 3).map((words) => `${ended(words)} `).join('')}{brought.length > 0 && <strong style={{ color: 'var(--beet)' }}> Brings {brought.join(', ')}.</strong>}
@@ -115,7 +115,7 @@ function Told({ route, diets, original }: { route: Route; diets: Together; origi
 
 function Blocked({ answer, version }: { answer: Answer; version: number }) {
     return (
-        <Box sx={{ fontSize: 14, lineHeight: 1.35, pt: 0.5 }}>
+        <Box sx={{ fontSize: 'var(--text-plain)', lineHeight: 1.35, pt: 0.5 }}>
             <strong style={{ color: 'var(--beet)' }}>Out of reach.</strong> {answer.blocked[0]?.reason}.
             {answer.proposals.length > 0 && (
                 <>

@@ -34,7 +34,7 @@ export function TakeSeveral({ version, ticked }: { version: number; ticked: Tick
     if (many === 0) return take.error ? <ProblemNote error={take.error} /> : null;
     return (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-            {asking && <Box role="status" sx={{ color: 'var(--yolk)', fontSize: 14 }}>{questions.join('; ')}.</Box>}
+            {asking && <Box role="status" sx={{ color: 'var(--yolk)', fontSize: 'var(--text-plain)' }}>{questions.join('; ')}.</Box>}
             <Button variant="contained" disabled={take.isPending} onClick={() => (questions.length > 0 && !asking ? setAsking(true) : take.mutate())}>
                 {asking ? 'Take them all the same' : many === 1 ? 'Take the one ticked' : `Take the ${many} ticked`}
             </Button>

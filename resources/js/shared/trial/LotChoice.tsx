@@ -13,7 +13,7 @@ export function LotChoice({ version, chosen, onChange }: { version: number; chos
             <legend style={{ fontWeight: 650, padding: 0, marginBottom: 4 }}>Made of these lots</legend>
             <Box sx={{ maxHeight: 150, overflowY: 'auto' }}>
                 {data.map((lot) => (
-                    <Box component="label" key={lot.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', minHeight: 30, fontSize: 14.5, cursor: 'pointer' }}>
+                    <Box component="label" key={lot.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', minHeight: 'var(--press-usual)', fontSize: 'var(--text-plain)', cursor: 'pointer' }}>
                         <input type="checkbox" checked={chosen.includes(lot.id)} onChange={(e) => onChange(e.target.checked ? [...chosen, lot.id] : chosen.filter((id) => id !== lot.id))} />
                         <span>
                             {lot.name}: <strong>{lot.code}</strong>

@@ -75,7 +75,7 @@ function Choice({ legend, options, value, onChange }: { legend: string; options:
                     <Box
                         component="label" key={option.value}
                         sx={{
-                            border: '1.5px solid var(--rim)', borderRadius: '9px', px: 1.25, minHeight: 36, display: 'inline-flex', alignItems: 'center', cursor: 'pointer', position: 'relative',
+                            border: '1.5px solid var(--rim)', borderRadius: '9px', px: 1.25, minHeight: 'var(--press-large)', display: 'inline-flex', alignItems: 'center', cursor: 'pointer', position: 'relative',
                             ...(value === option.value && { bgcolor: 'var(--cobalt)', color: 'var(--on-cobalt)', fontWeight: 650 }),
                             '&:focus-within': { outline: '3px solid var(--cobalt)', outlineOffset: '2px' },
                         }}

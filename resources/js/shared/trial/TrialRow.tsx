@@ -10,21 +10,21 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
         <Box component="article" aria-label={`Trial of ${trial.made_on}`} sx={{ borderTop: '1px solid var(--line)', py: 1 }}>
             <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'baseline', flexWrap: 'wrap' }}>
                 {title && (
-                    <span className="name" style={{ fontSize: 17 }}>
+                    <span className="name" style={{ fontSize: 'var(--text-head)' }}>
                         {title}
                     </span>
                 )}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
                     {longDay(trial.made_on)}
                 </Box>
-                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>
+                <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>
                     revision {trial.revision}
                 </Box>
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: '110px 1fr 1fr', columnGap: 2, rowGap: 0.25, mt: 0.5, maxWidth: 620 }}>
                 <span />
-                <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>foretold</Box>
-                <Box sx={{ color: 'var(--ink-soft)', fontSize: 13.5 }}>found</Box>
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>foretold</Box>
+                <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>found</Box>
                 <span>Set</span>
                 <span>
                     {trial.predicted.step} {trial.predicted.ge !== null && <span style={{ color: 'var(--ink-soft)' }}>({trial.predicted.ge.toFixed(2)} GE)</span>}
@@ -40,7 +40,7 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
                 <strong>{trial.sharpness}</strong>
             </Box>
             {trial.lots.length > 0 && (
-                <Box sx={{ mt: 0.5, fontSize: 13.5, color: 'var(--ink-soft)' }}>
+                <Box sx={{ mt: 0.5, fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>
                     Made of{' '}
                     {trial.lots.map((lot, n) => (
                         <span key={lot.id}>

@@ -10,7 +10,7 @@ export function Why({ path, of, children }: { path: string; of: string; children
         <Box
             component="button" type="button" onClick={() => open(path)} title={`Why is ${of} this?`} aria-haspopup="dialog"
             sx={{
-                font: 'inherit', color: 'inherit', border: 0, background: 'none', p: 0, cursor: 'pointer', minWidth: 24, minHeight: 24, textAlign: 'inherit',
+                font: 'inherit', color: 'inherit', border: 0, background: 'none', p: 0, cursor: 'pointer', minWidth: 24, minHeight: 'var(--press-small)', textAlign: 'inherit',
                 '&:hover, &:focus-visible': { color: 'var(--cobalt)', textDecoration: 'underline dotted', textUnderlineOffset: '3px' },
             }}
         >

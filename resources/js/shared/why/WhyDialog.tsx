@@ -25,9 +25,9 @@ export function WhyDialog({ version, revision, path, onClose }: { version: numbe
                 {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
                 {data && (
                     <>
-                        <p style={{ marginTop: 0, fontSize: 16.5 }}>{whySentence(data)}</p>
+                        <p style={{ marginTop: 0, fontSize: 'var(--text-lead)' }}>{whySentence(data)}</p>
                         {data.words && <p style={{ marginTop: 0, color: 'var(--ink-soft)' }}>How it is reckoned: {data.words}.</p>}
-                        <Box sx={{ fontSize: 14.5 }}>
+                        <Box sx={{ fontSize: 'var(--text-plain)' }}>
                             {data.inputs.map((input, n) => (
                                 <TraceTree key={`${input.label}${n}`} step={input} open={data.inputs.length < 4} whole={input.unit === data.unit ? data.value : null} />
                             ))}
