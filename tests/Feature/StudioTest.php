@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Version;
+use Transmuta\Formula\Layer;
+
+/** The studio's own settings, and what would pay what nobody pays. */
+final class StudioTest extends FeatureCase
+{
+    public function testItsNameAndCurrencyAreChangedAndWhatCannotBeIsRefused(): void
+    {
+        $this->getJson('/api/studio')->assertOk()->assertJsonPath('currency', 'EUR');
+        $this->putJson('/api/studio', ['name' => '  Night   kitchen ', 'currency' => 'gbp'])->assertOk()->assertJsonPath('name', 'Night kitchen')->assertJsonPath('currency', 'GBP');
+        $this->getJson('/api/studio')->assertJsonPath('currency', 'GBP');
+        $this->putJson('/api/studio', ['name' => 'Night kitchen', 'currency' => 'pounds'])->assertUnprocessable()->assertJsonPath('field', 'currency');
+        $this->putJson('/api/studio', ['name' => '', 'currency' => 'EUR'])->assertUnprocessable()->assertJsonPath('field', 'name');
+    }
+
+    public function testWhatWouldPayIsNamedWhereSomethingIsShort(): void
+    {
+        $version = Version::query()->where('name', 'Vegan 1')->whereRelation('dish', 'title', 'Rhubarb buttermilk cream')->firstOrFail();
+        $at = array_search('Buttermilk cream', array_map(static fn(Layer $layer): string => $layer->name, $version->formula->layers), true);
+        $at = $at === false ? 1 : $at;
+        $this->getJson("/api/versions/$version->id/payments?layer=$at")->assertOk()->assertJsonMissingPath('set');
+        $formula = $this->formulaOf($version);
+        foreach ($formula['layers'][$at]['lines'] as $n => $line) {
+            if ($line['ingredient'] === 'agar') {
+                $formula['layers'][$at]['lines'][$n]['grams'] = 0.8;
+            }
+        }
+        $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula])->assertOk();
+        $this->getJson("/api/versions/$version->id/payments?layer=$at")->assertOk()->assertJsonPath('set.0.ingredient', 'agar')->assertJsonPath('set.0.pays', 1);
+        $this->getJson("/api/versions/$version->id/payments")->assertUnprocessable()->assertJsonPath('field', 'layer');
+    }
+}
