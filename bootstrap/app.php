@@ -3,13 +3,22 @@
 declare(strict_types=1);
 
 use App\Exceptions\Problems;
+use App\Http\Middleware\Allowed;
+use App\Http\Middleware\Audited;
+use App\Http\Middleware\Csrf;
+use App\Http\Middleware\Edge;
+use App\Http\Middleware\Known;
 use App\Http\Middleware\Precondition;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -18,8 +27,11 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->prepend(Edge::class);
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->api(append: ['auth:studio', Precondition::class]);
+        // Whoever asks is known before what they ask for is looked up, and an address nobody spoke for is closed.
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Precondition::class, Audited::class]);
+        $middleware->priority([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class, SubstituteBindings::class, Precondition::class, Audited::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-/*
- * Sign-in comes later. Until then every request acts for one studio, which the `studio` guard finds; policies already
- * ask which studio a record belongs to.
- */
+/* People sign in with a session; their scripts with tokens. At which studio, and as what, is said by App\Access\Here. */
 return [
-    'defaults' => ['guard' => 'studio', 'passwords' => 'none'],
-    'guards' => ['studio' => ['driver' => 'studio', 'provider' => null]],
-    'providers' => [],
+    'defaults' => ['guard' => 'web', 'passwords' => 'none'],
+    'guards' => [
+        'web' => ['driver' => 'session', 'provider' => 'users'],
+        'sanctum' => ['driver' => 'sanctum', 'provider' => 'users'],
+    ],
+    'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
     'passwords' => [],
+    'password_timeout' => 3600,
 ];

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Access\Ability;
 use App\Http\Controllers\AskController;
+use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BesideController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\EvidenceController;
+use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\PaymentController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ReadingController;
@@ -18,78 +22,133 @@ use App\Http\Controllers\RefreshController;
 use App\Http\Controllers\RemovedController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SchoolsController;
+use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfTableController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
+use App\Http\Controllers\TokenController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UsesController;
 use App\Http\Controllers\VersionController;
+use App\Http\Middleware\Allowed;
 use Illuminate\Support\Facades\Route;
 
-Route::apiResource('dishes', DishController::class)->only(['index', 'store', 'show', 'destroy']);
-Route::patch('dishes/{dish}', [DishController::class, 'update']);
-Route::post('dishes/{dish}/copies', [DishController::class, 'copy']);
-Route::post('dishes/{dish}/errands', [ErrandController::class, 'store']);
-Route::put('errands/{errand}', [ErrandController::class, 'update']);
-Route::delete('errands/{errand}', [ErrandController::class, 'destroy']);
-Route::get('waiting', [ErrandController::class, 'index']);
-Route::get('removed', [RemovedController::class, 'index']);
-Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions'])->whereNumber('id');
-Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions'])->whereNumber('id');
-// What an answer costs before anything of ours is computed; bin/bench measures against it.
-Route::get('floor', static fn() => response()->json([]));
-Route::get('studio', [StudioController::class, 'show']);
-Route::put('studio', [StudioController::class, 'update']);
-Route::get('schools', [SchoolsController::class, 'show']);
-Route::put('schools', [SchoolsController::class, 'update']);
-Route::put('dishes/{dish}/schools', [SchoolsController::class, 'updateDish']);
-Route::post('readings', ReadingController::class);
-Route::post('readings/heading', ReadingHeadingController::class);
-Route::get('practice', PracticeController::class);
-Route::get('shelf', [ShelfController::class, 'index']);
-Route::post('shelf', [ShelfController::class, 'store']);
-Route::post('shelf/check', [ShelfController::class, 'check']);
-Route::post('preparations', [PreparationController::class, 'store']);
-Route::post('preparations/check', [PreparationController::class, 'check']);
-Route::put('preparations/{slug}', [PreparationController::class, 'update']);
-Route::post('versions/{version}/layers/{layer}/preparation', [PreparationController::class, 'fromLayer'])->whereNumber('layer');
-Route::get('shelf/own.csv', [ShelfTableController::class, 'export']);
-Route::post('shelf/import', [ShelfTableController::class, 'import']);
-Route::get('shelf/{slug}', [ShelfController::class, 'show']);
-Route::put('shelf/{slug}', [ShelfController::class, 'update']);
-Route::delete('shelf/{slug}', [ShelfController::class, 'destroy']);
-Route::post('shelf/{slug}/evidence', [EvidenceController::class, 'store']);
-Route::delete('evidence/{evidence}', [EvidenceController::class, 'destroy']);
-Route::get('shelf/{slug}/lots', [LotController::class, 'index']);
-Route::post('shelf/{slug}/lots', [LotController::class, 'store']);
-Route::get('lots/{lot}/trials', [LotController::class, 'trials'])->whereNumber('lot');
-Route::put('lots/{lot}/recall', [LotController::class, 'recall'])->whereNumber('lot');
-Route::delete('lots/{lot}', [LotController::class, 'destroy'])->whereNumber('lot');
-Route::get('versions/{version}/lots', [LotController::class, 'within']);
-Route::get('uses', UsesController::class);
-Route::get('trials', [TrialController::class, 'index']);
-Route::get('versions/{version}', [VersionController::class, 'show']);
-Route::patch('versions/{version}', [VersionController::class, 'update']);
-Route::delete('versions/{version}', [VersionController::class, 'destroy']);
-Route::put('versions/{version}/name', [VersionController::class, 'name']);
-Route::post('versions/{version}/undo', [StepController::class, 'undo']);
-Route::post('versions/{version}/redo', [StepController::class, 'redo']);
-Route::put('versions/{version}/aim', [StepController::class, 'aim']);
-Route::get('versions/{version}/revisions', [RevisionController::class, 'index']);
-Route::get('versions/{version}/revisions/{number}/compare/{other}', [RevisionController::class, 'compare'])->whereNumber(['number', 'other']);
-Route::post('versions/{version}/revisions/{number}/restore', [RevisionController::class, 'restore'])->whereNumber('number');
-Route::post('versions/{version}/rebalance', [VersionController::class, 'rebalance']);
-Route::post('versions/{version}/routes', [AskController::class, 'routes']);
-Route::post('versions/{version}/versions', [BesideController::class, 'store']);
-Route::post('versions/{version}/trials', [TrialController::class, 'store']);
-Route::get('versions/{version}/card', CardController::class);
-Route::post('versions/{version}/retarget', [BesideController::class, 'retarget']);
-Route::post('versions/{version}/scale', [BesideController::class, 'scale']);
-Route::put('versions/{version}/wanted', [VersionController::class, 'want']);
-Route::put('versions/{version}/notes', [VersionController::class, 'note']);
-Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);
-Route::get('versions/{version}/why', [AskController::class, 'why']);
-Route::get('versions/{version}/payments', PaymentController::class);
-Route::get('versions/{version}/refresh', [RefreshController::class, 'refreshPreview']);
-Route::post('versions/{version}/refresh', [RefreshController::class, 'refresh']);
+/*
+ * Every address says what it needs (App\Access\Ability). One that says nothing is closed to everybody: App\Http\Middleware\Allowed.
+ */
+
+// Open to anybody: who is signed in, signing in, a link.
+Route::group(['needs' => Allowed::NOTHING], static function (): void {
+    // What an answer costs before anything of ours is computed; bin/bench measures against it.
+    Route::get('floor', static fn() => response()->json([]));
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store']);
+    Route::post('session/demo', [SessionController::class, 'storeDemo']);
+    Route::post('owner', [SessionController::class, 'owner']);
+    Route::get('links/{secret}', [LinkController::class, 'show']);
+    Route::post('links/{secret}', [LinkController::class, 'follow']);
+});
+
+// Whoever is signed in, about themselves.
+Route::group(['needs' => Allowed::ONESELF], static function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::put('session/studio', [SessionController::class, 'stand']);
+    Route::get('sessions', [SessionController::class, 'index']);
+    Route::delete('sessions', [SessionController::class, 'clear']);
+    Route::delete('sessions/{session}', [SessionController::class, 'end']);
+    Route::put('password', [SessionController::class, 'password']);
+});
+
+// Look at what the kitchen works with; asking for routes or a reading changes nothing.
+Route::group(['needs' => Ability::Read->value], static function (): void {
+    Route::get('tokens', [TokenController::class, 'index']);
+    Route::post('tokens', [TokenController::class, 'store']);
+    Route::delete('tokens/{token}', [TokenController::class, 'destroy']);
+    Route::get('dishes', [DishController::class, 'index']);
+    Route::get('dishes/{dish}', [DishController::class, 'show']);
+    Route::get('waiting', [ErrandController::class, 'index']);
+    Route::get('removed', [RemovedController::class, 'index']);
+    Route::get('studio', [StudioController::class, 'show']);
+    Route::get('schools', [SchoolsController::class, 'show']);
+    Route::post('readings', ReadingController::class);
+    Route::post('readings/heading', ReadingHeadingController::class);
+    Route::get('practice', PracticeController::class);
+    Route::get('shelf', [ShelfController::class, 'index']);
+    Route::post('shelf/check', [ShelfController::class, 'check']);
+    Route::post('preparations/check', [PreparationController::class, 'check']);
+    Route::get('shelf/own.csv', [ShelfTableController::class, 'export']);
+    Route::get('shelf/{slug}', [ShelfController::class, 'show']);
+    Route::get('shelf/{slug}/lots', [LotController::class, 'index']);
+    Route::get('lots/{lot}/trials', [LotController::class, 'trials']);
+    Route::get('versions/{version}/lots', [LotController::class, 'within']);
+    Route::get('uses', UsesController::class);
+    Route::get('trials', [TrialController::class, 'index']);
+    Route::get('versions/{version}', [VersionController::class, 'show']);
+    Route::get('versions/{version}/revisions', [RevisionController::class, 'index']);
+    Route::get('versions/{version}/revisions/{number}/compare/{other}', [RevisionController::class, 'compare']);
+    Route::post('versions/{version}/routes', [AskController::class, 'routes']);
+    Route::get('versions/{version}/card', CardController::class);
+    Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);
+    Route::get('versions/{version}/why', [AskController::class, 'why']);
+    Route::get('versions/{version}/payments', PaymentController::class);
+    Route::get('versions/{version}/refresh', [RefreshController::class, 'refreshPreview']);
+});
+
+// Write down what was made and found.
+Route::group(['needs' => Ability::Record->value], static function (): void {
+    Route::post('dishes/{dish}/errands', [ErrandController::class, 'store']);
+    Route::put('errands/{errand}', [ErrandController::class, 'update']);
+    Route::delete('errands/{errand}', [ErrandController::class, 'destroy']);
+    Route::post('shelf/{slug}/lots', [LotController::class, 'store']);
+    Route::put('lots/{lot}/recall', [LotController::class, 'recall']);
+    Route::delete('lots/{lot}', [LotController::class, 'destroy']);
+    Route::post('versions/{version}/trials', [TrialController::class, 'store']);
+});
+
+// Change dishes, versions and ingredients.
+Route::group(['needs' => Ability::Develop->value], static function (): void {
+    Route::post('dishes', [DishController::class, 'store']);
+    Route::delete('dishes/{dish}', [DishController::class, 'destroy']);
+    Route::patch('dishes/{dish}', [DishController::class, 'update']);
+    Route::post('dishes/{dish}/copies', [DishController::class, 'copy']);
+    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions']);
+    Route::put('dishes/{dish}/schools', [SchoolsController::class, 'updateDish']);
+    Route::post('shelf', [ShelfController::class, 'store']);
+    Route::post('preparations', [PreparationController::class, 'store']);
+    Route::put('preparations/{slug}', [PreparationController::class, 'update']);
+    Route::post('versions/{version}/layers/{layer}/preparation', [PreparationController::class, 'fromLayer']);
+    Route::post('shelf/import', [ShelfTableController::class, 'import']);
+    Route::put('shelf/{slug}', [ShelfController::class, 'update']);
+    Route::delete('shelf/{slug}', [ShelfController::class, 'destroy']);
+    Route::post('shelf/{slug}/evidence', [EvidenceController::class, 'store']);
+    Route::delete('evidence/{evidence}', [EvidenceController::class, 'destroy']);
+    Route::patch('versions/{version}', [VersionController::class, 'update']);
+    Route::delete('versions/{version}', [VersionController::class, 'destroy']);
+    Route::put('versions/{version}/name', [VersionController::class, 'name']);
+    Route::post('versions/{version}/undo', [StepController::class, 'undo']);
+    Route::post('versions/{version}/redo', [StepController::class, 'redo']);
+    Route::put('versions/{version}/aim', [StepController::class, 'aim']);
+    Route::post('versions/{version}/revisions/{number}/restore', [RevisionController::class, 'restore']);
+    Route::post('versions/{version}/rebalance', [VersionController::class, 'rebalance']);
+    Route::post('versions/{version}/versions', [BesideController::class, 'store']);
+    Route::post('versions/{version}/retarget', [BesideController::class, 'retarget']);
+    Route::post('versions/{version}/scale', [BesideController::class, 'scale']);
+    Route::put('versions/{version}/wanted', [VersionController::class, 'want']);
+    Route::put('versions/{version}/notes', [VersionController::class, 'note']);
+    Route::post('versions/{version}/refresh', [RefreshController::class, 'refresh']);
+});
+
+// Decide about the studio and its people.
+Route::group(['needs' => Ability::Govern->value], static function (): void {
+    Route::get('people', [PeopleController::class, 'index']);
+    Route::put('people/{person}', [PeopleController::class, 'update']);
+    Route::delete('people/{person}', [PeopleController::class, 'destroy']);
+    Route::post('people/links', [PeopleController::class, 'invite']);
+    Route::post('people/{person}/links', [PeopleController::class, 'reset']);
+    Route::get('audit', [AuditController::class, 'index']);
+    Route::get('audit.csv', [AuditController::class, 'export']);
+    Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions']);
+    Route::put('studio', [StudioController::class, 'update']);
+    Route::put('schools', [SchoolsController::class, 'update']);
+});

@@ -21,13 +21,14 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Conflict::class, Unreadable::class, Nonsense::class, ImpossiblePanel::class, UnknownNumber::class, UnknownIngredient::class]);
+        $exceptions->dontReport([Conflict::class, Refused::class, Unreadable::class, Nonsense::class, ImpossiblePanel::class, UnknownNumber::class, UnknownIngredient::class]);
         $exceptions->render(static fn(\Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e) : null);
     }
 
     private static function of(\Throwable $e): JsonResponse
     {
         return match (true) {
+            $e instanceof Refused => $e->answer(),
             $e instanceof Conflict => self::problem(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', 'Keep yours as a new version, or take theirs. Nothing typed here is lost.', [
                 'revision' => $e->current->revision,
                 'version' => $e->current->id,
@@ -36,7 +37,7 @@ final class Problems
             $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
             $e instanceof ImpossiblePanel => self::problem(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
             $e instanceof UnknownNumber, $e instanceof UnknownIngredient => self::problem(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
-            $e instanceof ValidationException => self::problem(422, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
+            $e instanceof ValidationException => self::problem($e->status, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
             $e instanceof \PDOException && self::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
             $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
             $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
@@ -53,7 +54,7 @@ final class Problems
     }
 
     /** @param array<string, mixed> $more */
-    private static function problem(int $status, string $code, string $detail, string $field, string $mend, array $more = []): JsonResponse
+    public static function problem(int $status, string $code, string $detail, string $field, string $mend, array $more = []): JsonResponse
     {
         return new JsonResponse([
             'type' => 'urn:transmuta:problem:' . $code,

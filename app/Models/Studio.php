@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Auth\Authenticatable;
-use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -18,10 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */
-final class Studio extends Model implements AuthenticatableContract
+final class Studio extends Model
 {
-    use Authenticatable;
-
     protected $guarded = [];
 
     protected function casts(): array

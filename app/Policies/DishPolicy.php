@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Access\Here;
 use App\Models\Dish;
-use App\Models\Studio;
+use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
-/** A record opens only to the studio it belongs to; to any other it does not exist. */
-final class DishPolicy
+/** A record opens only to whoever stands at its studio; to anybody else it does not exist. */
+final readonly class DishPolicy
 {
-    public function view(Studio $studio, Dish $record): Response
+    public function __construct(private Here $here) {}
+
+    public function view(User $user, Dish $record): Response
     {
-        return $studio->id === $record->studio_id ? Response::allow() : Response::denyAsNotFound();
+        return $this->here->holds($record->studio_id) ? Response::allow() : Response::denyAsNotFound();
     }
 
-    public function update(Studio $studio, Dish $record): Response
+    /** Whether they may, too, is said by the address: what it needs is asked before ({@see \App\Http\Middleware\Allowed}). */
+    public function update(User $user, Dish $record): Response
     {
-        return $this->view($studio, $record);
+        return $this->view($user, $record);
     }
 }

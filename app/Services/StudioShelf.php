@@ -27,7 +27,8 @@ final class StudioShelf
 
     private ?Shelf $shelf = null;
 
-    public function __construct(private readonly Studio $studio) {}
+    /** @param ?string $author how whoever writes signs it; the studio's own name where nobody does */
+    public function __construct(private readonly Studio $studio, private readonly ?string $author = null) {}
 
     public function shelf(): Shelf
     {
@@ -86,10 +87,10 @@ final class StudioShelf
         return $this->studio->schools ?? [];
     }
 
-    /** Who writes: the studio, until people sign their own work. */
+    /** Who writes. */
     public function author(): string
     {
-        return $this->studio->name;
+        return $this->author ?? $this->studio->name;
     }
 
     /** Changes with every write to the shelf. */

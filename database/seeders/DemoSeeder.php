@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Access\Role;
 use App\Models\Dish;
 use App\Models\Errand;
+use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\Trial;
+use App\Models\User;
 use App\Models\Version;
 use App\Services\History;
 use App\Services\Preparations;
@@ -17,6 +20,7 @@ use App\Services\VersionShelf;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
@@ -69,7 +73,8 @@ final class DemoSeeder extends Seeder
         }
         DB::transaction(function (): void {
             $studio = Studio::query()->create(['slug' => 'observatory', 'name' => 'Observatory tea room']);
-            $shelf = new StudioShelf($studio->refresh());
+            self::people($studio);
+            $shelf = new StudioShelf($studio->refresh(), 'Ilka');
             $this->history = new History(new VersionShelf($shelf, app()), $shelf);
             $this->preparation($studio);
             $engine = Engine::over(IngredientList::shipped());
@@ -82,6 +87,15 @@ final class DemoSeeder extends Seeder
                 Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
         });
+    }
+
+    /** Who works at the tea room. Nobody knows their passwords: the demo is signed in to with one press. */
+    private static function people(Studio $studio): void
+    {
+        foreach ([['Ilka', Role::Owner], ['Jorun', Role::Developer], ['Matteo', Role::Cook], ['Sunniva', Role::Taster]] as [$name, $role]) {
+            $user = User::query()->create(['name' => $name, 'email' => mb_strtolower($name) . '@observatory.example', 'password' => Str::random(40), 'is_demo' => true]);
+            Membership::query()->create(['user_id' => $user->id, 'studio_id' => $studio->id, 'role' => $role]);
+        }
     }
 
     /** What the tea room makes for itself. */

@@ -12,7 +12,7 @@ import { DimProvider } from './theme/DimProvider';
 
 const client = new QueryClient({
     defaultOptions: {
-        queries: { retry: (count, error) => count < 2 && error instanceof Problem && error.isPassing, refetchOnWindowFocus: false, staleTime: 5_000 },
+        queries: { retry: (count, error) => count < 2 && error instanceof Problem && error.isPassing && error.status !== 401, refetchOnWindowFocus: false, staleTime: 5_000 },
     },
 });
 
@@ -31,9 +31,11 @@ const router = createBrowserRouter([
             { path: 'shelf/:ingredientId?', lazy: async () => ({ Component: (await import('./rooms/shelf/Shelf')).Shelf }) },
             { path: 'notebook', lazy: async () => ({ Component: (await import('./rooms/notebook/Notebook')).Notebook }) },
             { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
+            { path: 'studio', lazy: async () => ({ Component: (await import('./rooms/studio/StudioRoom')).StudioRoom }) },
             { path: '*', Component: LostRoom },
         ],
     },
+    { path: '/join/:secret', lazy: async () => ({ Component: (await import('./rooms/studio/Join')).Join }) },
 ]);
 
 const root = document.getElementById('root');

@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Transmuta</title>
+    <meta property="csp-nonce" content="{{ Vite::cspNonce() }}">
     <link rel="icon" type="image/svg+xml" href="/favicon.svg">
     {{-- Stands while the interface itself is still on its way: on a slow line that is seconds. --}}
     <link rel="stylesheet" href="/waiting.css">

@@ -40,7 +40,10 @@ final class CounterTest extends FeatureCase
         $id = $this->postJson('/api/dishes', ['text' => "title: $title\nfamily: cream\nportions: 4\n\nlayer: Cream\n$lines"])->assertCreated()->json('versions.0.id');
         app()->forgetScopedInstances();
 
-        return Version::query()->findOrFail($id);
+        $query = Version::query();
+        $query->whereKey($id);
+
+        return $query->firstOrFail();
     }
 
     /** @param list<string> $titles */
@@ -179,7 +182,7 @@ final class CounterTest extends FeatureCase
         $unmade = array_filter($waiting['decisions'], static fn(array $one): bool => $one['kind'] === 'unmade');
         self::assertCount(12, $unmade);
         self::assertGreaterThan(12, $waiting['in_all']['unmade']);
-        self::assertSame(Version::query()->whereNotNull('parent_id')->whereDoesntHave('trials')->count(), $waiting['in_all']['unmade']);
+        self::assertSame(Version::query()->doesntHave('trials')->whereNotNull('parent_id')->count(), $waiting['in_all']['unmade']);
     }
 
     public function testWhatIsOfAnotherStudioIsNotThere(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Dish;
 use App\Models\Studio;
+use App\Models\User;
 use App\Models\Version;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -24,6 +25,24 @@ abstract class FeatureCase extends TestCase
 
     /** @var class-string */
     protected $seeder = DemoSeeder::class;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('Ilka');
+    }
+
+    /** Somebody of the demo stands at the tea room. */
+    protected function signIn(string $name): User
+    {
+        $user = User::query()->where('name', $name)->where('is_demo', true)->firstOrFail();
+        $this->flushSession();
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($user, 'web');
+        app()->forgetScopedInstances();
+
+        return $user;
+    }
 
     protected function studio(): Studio
     {

@@ -42,7 +42,7 @@ final class HistoryTest extends FeatureCase
         self::assertSame([1, null], array_column($history, 'from'));
         self::assertStringContainsString('Passion-fruit juice', $history[0]['words'][0]);
         self::assertStringContainsString("→ 170 g ($name)", $history[0]['words'][0]);
-        self::assertSame('Observatory tea room', $history[0]['author']);
+        self::assertSame('Ilka', $history[0]['author']);
         self::assertSame([true, false], array_column($history, 'is_head'));
     }
 

@@ -77,7 +77,7 @@ $permit = Planning::permit($curd, [Diet::Vegan]);
 $planner = Planning::planner($curd, [Diet::Vegan]);
 $needs = new Needs();
 $draft = $planner->drafts($reading, $curd->family, $curd->serveAt, $needs)[0];
-$solver = new LayerSolver($engine->reader, $permit, $planner, $curd->serveAt);
+$solver = new LayerSolver($engine->reader, $permit, $curd->serveAt);
 $target = Target::of($reading, $engine->reader, $curd->serveAt);
 $solve = timed(static fn() => $solver->solve($reading, $draft, $target, null, [], $needs), 40);
 row('core: one draft solved, debts and all (vegan curd)', $solve, 'aim p50 10 ms', $solve['p50'] < 10.0);

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Here;
 use App\Http\Middleware\Precondition;
 use App\Models\Studio;
 use App\Models\Version;
 use App\Services\BenchView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 abstract class Controller
 {
+    /** Who asks, and at which studio; asked of each request, since a controller may outlive one. */
+    protected function here(): Here
+    {
+        return app(Here::class);
+    }
+
     protected function studio(): Studio
     {
-        $studio = Auth::guard('studio')->user();
+        $studio = $this->here()->studio();
         \assert($studio instanceof Studio);
 
         return $studio;

@@ -20,11 +20,9 @@ final class IngredientCsv
     /** @param iterable<array<string, mixed>> $packets as {@see read} gives them in `packet` */
     public static function write(iterable $packets): string
     {
-        $handle = fopen('php://temp', 'r+');
-        \assert($handle !== false);
-        fputcsv($handle, self::COLUMNS, escape: '');
+        $rows = [self::COLUMNS];
         foreach ($packets as $packet) {
-            fputcsv($handle, array_map(static function (string $column) use ($packet): string {
+            $rows[] = array_map(static function (string $column) use ($packet): string {
                 $value = $packet[$column] ?? null;
 
                 return match (true) {
@@ -33,13 +31,10 @@ final class IngredientCsv
                     \is_scalar($value) => (string) $value,
                     default => '',
                 };
-            }, self::COLUMNS), escape: '');
+            }, self::COLUMNS);
         }
-        rewind($handle);
-        $text = (string) stream_get_contents($handle);
-        fclose($handle);
 
-        return $text;
+        return Csv::write($rows);
     }
 
     /**
@@ -66,7 +61,7 @@ final class IngredientCsv
             if ($cells === [null]) {
                 continue;
             }
-            $cells = array_map(static fn(?string $cell): string => trim((string) $cell), $cells);
+            $cells = array_map(static fn(?string $cell): string => Csv::plain(trim((string) $cell)), $cells);
             $row = array_combine($head, array_pad(\array_slice($cells, 0, \count($head)), \count($head), ''));
             $rows[] = ['row' => $number, ...self::packet($row)];
         }

@@ -1,4 +1,5 @@
 import { reachOf, tellReach } from './reach';
+import { sessionToken, tellOut } from './session';
 
 interface ProblemBody {
     type?: string;
@@ -29,9 +30,9 @@ export class Problem extends Error {
         this.errors = Object.fromEntries(Object.entries(body.errors ?? {}).map(([field, texts]) => [field, texts[0] ?? '']));
     }
 
-    /** Worth trying again by itself: nobody answered, or the store was away. */
+    /** Worth trying again by itself: nobody answered, the store was away, nobody is signed in any more, or it was too often. */
     get isPassing(): boolean {
-        return this.status === 0 || this.status >= 500;
+        return this.status === 0 || this.status >= 500 || [401, 419, 429].includes(this.status);
     }
 }
 
@@ -59,7 +60,7 @@ async function answered(method: string, path: string, body?: unknown, signal?: A
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }) },
+            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }), ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': sessionToken() }) },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
             ...(signal ? { signal } : {}),
         });
@@ -71,6 +72,7 @@ async function answered(method: string, path: string, body?: unknown, signal?: A
     if (!response.ok) {
         const problem = new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
         tellReach(reachOf(problem.status, problem.code));
+        if (problem.status === 401) tellOut(true);
         throw problem;
     }
     tellReach('here');

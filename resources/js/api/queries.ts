@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, BenchData, Brief, Card, Comparison, DishSummary, Lot, MadeOfLot, Notebook, Payments, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, ShelfEntry, ShelfIngredient, Studio, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -29,6 +29,25 @@ export const foundQuery = (asked: Partial<Asked>) =>
 
 /** What is due and what waits for a decision, over all dishes. */
 export const waitingQuery = () => queryOptions({ queryKey: ['dishes', 'waiting'], queryFn: ({ signal }) => call<Waiting>('GET', 'waiting', undefined, signal) });
+
+/** Who is signed in, at which studio, as what. */
+export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: ({ signal }) => call<Session>('GET', 'session', undefined, signal), staleTime: Infinity });
+
+export const sessionsQuery = () => queryOptions({ queryKey: ['sessions'], queryFn: ({ signal }) => call<OpenSession[]>('GET', 'sessions', undefined, signal) });
+
+export const peopleQuery = () => queryOptions({ queryKey: ['people'], queryFn: ({ signal }) => call<Person[]>('GET', 'people', undefined, signal) });
+
+export const linkQuery = (secret: string) => queryOptions({ queryKey: ['link', secret], queryFn: ({ signal }) => call<LinkFor>('GET', `links/${encodeURIComponent(secret)}`, undefined, signal), retry: false });
+
+export const tokensQuery = () => queryOptions({ queryKey: ['tokens'], queryFn: ({ signal }) => call<Token[]>('GET', 'tokens', undefined, signal) });
+
+export const auditQuery = () =>
+    infiniteQueryOptions({
+        queryKey: ['audit'],
+        queryFn: ({ pageParam, signal }) => call<AuditPage>('GET', `audit${pageParam === null ? '' : `?before=${pageParam}`}`, undefined, signal),
+        initialPageParam: null as number | null,
+        getNextPageParam: (page: AuditPage) => page.next,
+    });
 
 export const studioQuery = () => queryOptions({ queryKey: ['studio'], queryFn: ({ signal }) => call<Studio>('GET', 'studio', undefined, signal), staleTime: Infinity });
 

@@ -1,13 +1,18 @@
 import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useEffect } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
-import { studioQuery } from '../api/queries';
+import { sessionQuery, studioQuery } from '../api/queries';
+import { tellOut, useIsOut } from '../api/session';
+import type { Session } from '../api/types';
 import { useDim } from '../theme/DimProvider';
 import { reckonIn } from './money';
 import { NoticeBar } from './NoticeBar';
 import { Palette } from './Palette';
+import { ProblemNote } from './ProblemNote';
 import { ReachBar } from './ReachBar';
+import { SignIn } from './SignIn';
 import { SkipTo } from './SkipTo';
 import { Outline, Waiting } from './Waiting';
 
@@ -23,10 +28,23 @@ const ROOMS = [
 /** The rail of rooms on the left and the room itself. */
 export function Frame() {
     const { dim, toggle } = useDim();
-    const studio = useQuery(studioQuery()).data;
+    const session = useQuery(sessionQuery());
+    const isIn = session.data?.user !== null && session.data !== undefined;
+    const studio = useQuery({ ...studioQuery(), enabled: isIn && session.data.studio !== null }).data;
     useEffect(() => {
         if (studio) reckonIn(studio.currency);
     }, [studio]);
+    const isOut = useIsOut();
+    // Whoever was in and is in no more signs in over the room, which keeps what was typed.
+    const [wasIn, setWasIn] = useState(false);
+    if (isIn && !wasIn) setWasIn(true);
+    const { refetch } = session;
+    useEffect(() => {
+        if (!isOut) return;
+        tellOut(false);
+        void refetch();
+    }, [isOut, refetch]);
+    if (!wasIn) return <Door session={session.data} error={session.error} onRetry={() => void session.refetch()} />;
     return (
         <>
         <SkipTo places={[['room', 'To the room']]} />
@@ -54,6 +72,9 @@ export function Frame() {
                     </NavLink>
                 ))}
                 <Box sx={{ flex: 1 }} />
+                <NavLink to="/studio" aria-label={`You: ${session.data?.user?.name ?? ''}`}>
+                    {session.data?.user?.name ?? 'You'}
+                </NavLink>
                 <button type="button" onClick={toggle} aria-label={dim === 'light' ? 'Dim the screen' : 'Light the screen'}>
                     {dim === 'light' ? 'Dim' : 'Light'}
                 </button>
@@ -66,7 +87,24 @@ export function Frame() {
             <NoticeBar />
             <ReachBar />
             <Palette />
+            {session.data && !isIn && (
+                <Dialog open aria-label="Sign in again" slotProps={{ paper: { sx: { p: 0, borderRadius: '11px' } } }}>
+                    <SignIn session={session.data} />
+                </Dialog>
+            )}
         </Box>
         </>
+    );
+}
+
+/** Before anybody is in: whether the server is there, and who comes. */
+function Door({ session, error, onRetry }: { session: Session | undefined; error: unknown; onRetry: () => void }) {
+    return (
+        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2, boxSizing: 'border-box' }}>
+            {session && <SignIn session={session} />}
+            {!session && !error && <Waiting what="the studio" />}
+            {!session && error !== null && error !== undefined && <ProblemNote error={error} onRetry={onRetry} />}
+            <ReachBar />
+        </Box>
     );
 }

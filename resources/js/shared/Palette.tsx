@@ -15,7 +15,7 @@ interface Found {
     act: () => void;
 }
 
-const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Notebook', '/notebook'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
+const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Notebook', '/notebook'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Studio: people, sessions, tokens', '/studio'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
 /** More than this is not read through; another word narrows it. */
 const MOST = 12;
 

@@ -29,7 +29,7 @@ export function ReachBar() {
     }, []);
     const knock = useCallback(async () => {
         try {
-            await call<unknown>('GET', 'studio');
+            await call<unknown>('GET', 'session');
             await client.invalidateQueries();
         } catch {
             // Still away: the bar stands, and the next knock comes by itself.

@@ -1,6 +1,12 @@
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
 import { ThemeProvider } from '@mui/material/styles';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { makeTheme, type Dim } from './theme';
+
+/** Styles carry the nonce of the page: its policy takes none without. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.content ?? '';
+const styles = createCache({ key: 'tr', ...(nonce && { nonce }) });
 
 const DimContext = createContext<{ dim: Dim; toggle: () => void }>({ dim: 'light', toggle: () => undefined });
 
@@ -17,7 +23,9 @@ export function DimProvider({ children }: { children: ReactNode }) {
     const value = useMemo(() => ({ dim, toggle: () => setDim((d) => (d === 'light' ? 'dark' : 'light')) }), [dim]);
     return (
         <DimContext value={value}>
-            <ThemeProvider theme={theme}>{children}</ThemeProvider>
+            <CacheProvider value={styles}>
+                <ThemeProvider theme={theme}>{children}</ThemeProvider>
+            </CacheProvider>
         </DimContext>
     );
 }

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Access\Here;
+use App\Models\Audit;
+use Closure;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Writes down who changed what, from which revision to which, once it was done. */
+final readonly class Audited
+{
+    public function __construct(private Here $here) {}
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $from = $request->input('revision');
+        $response = $next($request);
+        \assert($response instanceof Response);
+        $studio = $this->here->studio();
+        if ($studio === null || $request->isMethod('GET') || $response->getStatusCode() >= 300) {
+            return $response;
+        }
+        $tag = $response->getEtag();
+        $row = [
+            'studio_id' => $studio->id, 'user_id' => $this->here->user()?->id, 'who' => $this->here->signature(),
+            'what' => self::what($request), 'subject' => self::subject($request),
+            'from_revision' => is_numeric($from) ? (int) $from : null,
+            'to_revision' => $tag !== null && preg_match('/^"(\d+)-/', $tag, $m) === 1 ? (int) $m[1] : null,
+            'request' => self::request($request), 'at' => now()->format('Y-m-d H:i:s.v'),
+        ];
+        defer(static fn() => Audit::query()->insert($row));
+
+        return $response;
+    }
+
+    /** The id a request is told by in the log and in the audit. */
+    public static function request(Request $request): string
+    {
+        $id = $request->attributes->get('request-id');
+        if (!\is_string($id)) {
+            $id = (string) Str::ulid();
+            $request->attributes->set('request-id', $id);
+        }
+
+        return $id;
+    }
+
+    private static function what(Request $request): string
+    {
+        $uri = (string) $request->route()?->uri();
+
+        return mb_substr($request->getMethod() . ' ' . preg_replace('/^api\//', '', $uri), 0, 60);
+    }
+
+    private static function subject(Request $request): string
+    {
+        $named = [];
+        foreach ($request->route()?->parameters() ?? [] as $name => $value) {
+            $id = $value instanceof Model ? $value->getKey() : $value;
+            // A link's secret is nobody's to read.
+            if ($name !== 'secret' && \is_scalar($id)) {
+                $named[] = "$name $id";
+            }
+        }
+
+        return mb_substr(implode(', ', $named), 0, 80);
+    }
+}

@@ -1,0 +1,63 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { call, Problem } from '../../api/client';
+import { linkQuery, sessionQuery } from '../../api/queries';
+import type { Session } from '../../api/types';
+import { Panel } from '../../shared/Panel';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { useComeIn } from '../../shared/SignIn';
+import { Waiting } from '../../shared/Waiting';
+
+/** A link followed: to join a studio, or to choose another password. */
+export function Join() {
+    const { secret = '' } = useParams();
+    const navigate = useNavigate();
+    const comeIn = useComeIn();
+    const link = useQuery(linkQuery(secret));
+    const session = useQuery(sessionQuery());
+    const [form, setForm] = useState({ name: '', email: '', password: '' });
+    const isReset = link.data?.role === null;
+    const isKnown = !isReset && session.data?.user !== null && session.data !== undefined;
+    const follow = useMutation({
+        mutationFn: () => call<Session>('POST', `links/${secret}`, isKnown ? {} : isReset ? { password: form.password } : form),
+        onSuccess: async (now) => {
+            await comeIn(now);
+            await navigate('/');
+        },
+    });
+    const wrong = follow.error instanceof Problem ? follow.error.errors : {};
+    const field = (key: keyof typeof form, label: string, type: string, auto: string) => (
+        <TextField size="small" label={label} type={type} autoComplete={auto} value={form[key]} onChange={(e) => setForm({ ...form, [key]: e.target.value })} error={key in wrong} helperText={wrong[key]} />
+    );
+    return (
+        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2, boxSizing: 'border-box' }}>
+            <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
+                {(link.isPending || session.isPending) && <Waiting what="the link" />}
+                {link.error && (
+                    <>
+                        <h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>This link leads nowhere any more</h1>
+                        <p>It was used, or its time is over. Ask an owner of the studio for another.</p>
+                    </>
+                )}
+                {link.data && session.data && (
+                    <Box component="form" sx={{ display: 'grid', gap: 1.5 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); follow.mutate(); }}>
+                        <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>{isReset ? `${link.data.name ?? ''}, choose another password` : link.data.studio}</h1>
+                        {!isReset && <div>You are asked in as {link.data.role}.</div>}
+                        {isKnown && <div>You are signed in as {session.data.user?.name}, and join with that.</div>}
+                        {!isReset && !isKnown && field('name', 'How you sign', 'text', 'name')}
+                        {!isReset && !isKnown && field('email', 'E-mail', 'email', 'username')}
+                        {!isKnown && field('password', 'A password, twelve characters or more', 'password', 'new-password')}
+                        {follow.error && Object.keys(wrong).length === 0 && <ProblemNote error={follow.error} />}
+                        <Button type="submit" variant="contained" disabled={follow.isPending}>
+                            {isReset ? 'Take it' : 'Join'}
+                        </Button>
+                    </Box>
+                )}
+            </Panel>
+        </Box>
+    );
+}

@@ -1,0 +1,67 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call, Problem } from '../api/client';
+import { sessionQuery } from '../api/queries';
+import type { Session } from '../api/types';
+import { Panel } from './Panel';
+import { ProblemNote } from './ProblemNote';
+
+/** Whoever came in is known from now on, and everything shown is theirs. */
+export function useComeIn() {
+    const client = useQueryClient();
+    return async (session: Session) => {
+        client.setQueryData(sessionQuery().queryKey, session);
+        await client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+    };
+}
+
+/** Signing in, looking around the demo, or making the first studio. */
+export function SignIn({ session }: { session: Session }) {
+    const comeIn = useComeIn();
+    const [isFounding, setFounding] = useState(session.is_new && !session.demo);
+    const [form, setForm] = useState({ email: '', password: '', name: '', studio: '' });
+    const done = { onSuccess: comeIn };
+    const signIn = useMutation({ mutationFn: () => call<Session>('POST', 'session', { email: form.email, password: form.password }), ...done });
+    const demo = useMutation({ mutationFn: () => call<Session>('POST', 'session/demo'), ...done });
+    const found = useMutation({ mutationFn: () => call<Session>('POST', 'owner', form), ...done });
+    const error = isFounding ? found.error : (signIn.error ?? demo.error);
+    const wrong = error instanceof Problem ? error.errors : {};
+    const field = (key: keyof typeof form, label: string, type: string, auto: string) => (
+        <TextField size="small" label={label} type={type} autoComplete={auto} value={form[key]} onChange={(e) => setForm({ ...form, [key]: e.target.value })} error={key in wrong} helperText={wrong[key]} />
+    );
+    return (
+        <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
+            <h1 className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-room)' }}>
+                {isFounding ? 'Your studio' : 'Who is at the counter?'}
+            </h1>
+            <Box
+                component="form" sx={{ display: 'grid', gap: 1.5, mt: 2 }}
+                onSubmit={(e: React.SyntheticEvent) => {
+                    e.preventDefault();
+                    (isFounding ? found : signIn).mutate();
+                }}
+            >
+                {isFounding && field('studio', 'Name of the studio', 'text', 'organization')}
+                {isFounding && field('name', 'How you sign', 'text', 'name')}
+                {field('email', 'E-mail', 'email', 'username')}
+                {field('password', isFounding ? 'A password, twelve characters or more' : 'Password', 'password', isFounding ? 'new-password' : 'current-password')}
+                {error && Object.keys(wrong).length === 0 && <ProblemNote error={error} />}
+                <Button type="submit" variant="contained" disabled={signIn.isPending || found.isPending}>
+                    {isFounding ? 'Make it mine' : 'Sign in'}
+                </Button>
+            </Box>
+            <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
+                {session.demo && (
+                    <Button variant="outlined" onClick={() => demo.mutate()} disabled={demo.isPending}>
+                        Look around the demo
+                    </Button>
+                )}
+                {session.is_new && <Button onClick={() => setFounding(!isFounding)}>{isFounding ? 'I have a password already' : 'Make a studio of your own'}</Button>}
+            </Box>
+            {!session.is_new && <Box sx={{ color: 'var(--ink-soft)', mt: 2, fontSize: 'var(--text-plain)' }}>A password is forgotten? An owner of your studio gives you a link to choose another.</Box>}
+        </Panel>
+    );
+}
