@@ -1,13 +1,47 @@
-# Shared by bin/start, bin/stop and bin/test: set-up that is done once, and the servers under var/.
-# Everything listens on 127.0.0.1 only. Needs bash.
+# Shared by bin/start, bin/stop and bin/test: set-up that is done once, and the servers. Needs bash.
+# Everything listens on loopback only, the database on a socket alone, and no server runs as root.
 
-ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)
 cd "$ROOT" || exit 1
+# What is built must be readable by whoever serves it; what is secret is closed where it is made.
+umask 022
 
 HTTP_PORT=${TRANSMUTA_PORT:-8080}
-DB_PORT=${TRANSMUTA_DB_PORT:-33306}
+# Names it answers to beside loopback, commas between.
+TRANSMUTA_NAMES=$(tr ',' ' ' <<<"${TRANSMUTA_HOSTS:-}")
 DB_NAME=${TRANSMUTA_DB:-transmuta}
-VAR=${TRANSMUTA_VAR:-$ROOT/var}
+KEY=$(printf '%s' "$ROOT" | sha256sum | cut -c1-8)
+
+is_root() { [ "$(id -u)" -eq 0 ]; }
+
+# Whether everybody may go into a directory and every one above it.
+open_to_all() {
+    local path=$1
+    while [ "$path" != / ]; do
+        [[ $(stat -c %a "$path") =~ [1357]$ ]] || return 1
+        path=$(dirname "$path")
+    done
+}
+
+# Started as root, the servers run as a user of their own, who must be able to read the application: where it stands in a place closed to
+# others (under /root, say), they are given a copy of it.
+SERVER=$(id -un)
+APP=$ROOT
+HOME_OF_VAR=$ROOT/var
+if is_root; then
+    SERVER=transmuta
+    if ! open_to_all "$ROOT" || ! [[ $(stat -c %a "$ROOT/public/index.php") =~ [4567]$ ]]; then
+        APP=/var/lib/transmuta/$KEY/app
+        HOME_OF_VAR=/var/lib/transmuta/$KEY/var
+    fi
+fi
+VAR=${TRANSMUTA_VAR:-$HOME_OF_VAR${TRANSMUTA_VAR_NAME:+/$TRANSMUTA_VAR_NAME}}
+# A socket's path is at most 107 bytes.
+RUN=$VAR/run
+[ "${#RUN}" -gt 80 ] && RUN=/tmp/transmuta-$(printf '%s' "$VAR" | sha256sum | cut -c1-8)
+SOCKET=$RUN/mariadb.sock
+# What php-fpm's workers are called, so that one whose master is gone is still known as ours.
+POOL=transmuta-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)
 export npm_config_loglevel=error
 # The solver alone has more hot loops than the tracing compiler takes by default; past its limits it falls back to the interpreter.
 JIT="-d opcache.jit_buffer_size=128M -d opcache.jit=tracing -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536"
@@ -87,29 +121,74 @@ ensure_build() {
     run_once build "resources package-lock.json vite.config.ts tsconfig.json" vite_build
 }
 
+# As the user that serves: the servers themselves and everything that writes what they write.
+as_server() {
+    if is_root; then setpriv --reuid="$SERVER" --regid="$SERVER" --init-groups -- "$@"; else "$@"; fi
+}
+
+ensure_server_user() {
+    is_root || return 0
+    id "$SERVER" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$SERVER"
+}
+
+# Directories of the servers, and nobody else's.
+ensure_places() {
+    ensure_server_user
+    mkdir -p "$VAR" "$RUN" "$VAR/web/tmp"
+    is_root && chown "$SERVER:$SERVER" "$RUN" "$VAR/web" "$VAR/web/tmp"
+    chmod 700 "$RUN" "$VAR/web"
+    if [ ! -d "$VAR/secrets" ]; then (umask 077 && mkdir -p "$VAR/secrets"); fi
+}
+
+# A secret of its own, made once: secret NAME
+secret() {
+    local file="$VAR/secrets/$1"
+    if [ ! -s "$file" ]; then (umask 077 && head -c 32 /dev/urandom | base64 | tr -d '/+=\n' >"$file"); fi
+    cat "$file"
+}
+
 ensure_env() {
+    ensure_places
     if [ ! -f .env ]; then
         say "Writing .env with a new application key"
-        cat >.env <<EOF
-APP_NAME=Transmuta
-APP_ENV=production
-APP_DEBUG=false
-APP_KEY=base64:$(head -c 32 /dev/urandom | base64)
-DB_CONNECTION=mariadb
-DB_HOST=127.0.0.1
-DB_PORT=$DB_PORT
-DB_DATABASE=$DB_NAME
-DB_USERNAME=root
-DB_PASSWORD=
-CACHE_STORE=file
-SESSION_DRIVER=array
-QUEUE_CONNECTION=sync
-LOG_CHANNEL=single
-EOF
+        (
+            umask 077
+            printf '%s\n' APP_NAME=Transmuta APP_ENV=production APP_DEBUG=false "APP_KEY=base64:$(head -c 32 /dev/urandom | base64)" \
+                CACHE_STORE=file SESSION_DRIVER=database QUEUE_CONNECTION=sync LOG_CHANNEL=single >.env
+        )
     fi
-    # The servers started here win over what .env says, so that tests can have a database of their own.
-    export DB_CONNECTION=mariadb DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=$DB_NAME DB_USERNAME=root DB_PASSWORD=
+    # The framework reads it as whoever serves; nobody else does.
+    is_root && chgrp "$SERVER" .env
+    chmod 640 .env
+    # What is said here wins over what .env says, so that tests can have a store of their own.
+    export DB_CONNECTION=mariadb DB_SOCKET=$SOCKET DB_DATABASE=$DB_NAME SESSION_DRIVER=database
+    as_app
 }
+
+# The application may read and write rows and nothing else; making and changing tables is for the migrations.
+as_app() { export DB_USERNAME=transmuta_app; DB_PASSWORD=$(secret app); export DB_PASSWORD; }
+as_migrations() { export DB_USERNAME=transmuta_migrate; DB_PASSWORD=$(secret migrate); export DB_PASSWORD; }
+
+# What the servers run: here, or the copy they can read.
+ensure_app() {
+    local part
+    if [ "$APP" != "$ROOT" ]; then
+        mkdir -p "$APP"
+        chmod 755 /var/lib/transmuta "/var/lib/transmuta/$KEY" "$APP"
+        for part in app artisan bin bootstrap config core database public resources routes vendor storage composer.json .env; do
+            rm -rf "${APP:?}/$part" && cp -a "$ROOT/$part" "$APP/"
+        done
+        chmod -R o+rX,go-w "$APP"
+        chgrp "$SERVER" "$APP/.env" && chmod 640 "$APP/.env"
+    fi
+    # Packages come with whatever modes they were packed with.
+    is_root && (cd "$APP" && chmod -R o+rX app artisan bin bootstrap config core database public resources routes vendor composer.json)
+    mkdir -p "$APP/storage/logs" "$APP/storage/framework/cache" "$APP/storage/framework/views" "$APP/bootstrap/cache"
+    is_root && chown -R "$SERVER:$SERVER" "$APP/storage" "$APP/bootstrap/cache"
+    return 0
+}
+
+artisan() { (cd "$APP" && as_server php artisan "$@"); }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
@@ -121,75 +200,126 @@ wait_until() {
     done
 }
 
-db() { mariadb --no-defaults --protocol=tcp -h127.0.0.1 -P"$DB_PORT" -uroot "$@"; }
+db() { MYSQL_PWD=$(secret root) mariadb --no-defaults --protocol=socket --socket="$SOCKET" -uroot "$@"; }
 
-alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+# Whether the process of a pid file is there and one of ours: a number left behind may be anybody's by now.
+alive() {
+    local pid
+    [ -f "$1" ] && pid=$(cat "$1" 2>/dev/null) && [[ $pid =~ ^[0-9]+$ ]] && kill -0 "$pid" 2>/dev/null && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$VAR/"
+}
 
-mariadb_up() {
-    local data="$VAR/mariadb" bin
-    bin=$(command -v mariadbd || echo /usr/sbin/mariadbd)
-    alive "$VAR/mariadb.pid" && return 0
-    port_taken "$DB_PORT" && fail "Port $DB_PORT is taken by something else. Set TRANSMUTA_DB_PORT to a free port and run this again."
-    if [ ! -d "$data/mysql" ]; then
-        say "Making a MariaDB data directory in ${VAR#"$ROOT"/}/mariadb"
-        mkdir -p "$data"
-        mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$data" --auth-root-authentication-method=normal >"$VAR/mariadb-install.log" 2>&1 \
-            || fail "MariaDB could not be set up; see $VAR/mariadb-install.log"
-    fi
-    say "Starting MariaDB on 127.0.0.1:$DB_PORT"
-    "$bin" --no-defaults --user="$(id -un)" --datadir="$data" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$VAR/mariadb.sock" \
-        --pid-file="$VAR/mariadb.pid" --skip-log-bin --character-set-server=utf8mb4 --innodb-buffer-pool-size=128M >"$VAR/mariadb.log" 2>&1 &
-    wait_until 300 db -e 'select 1' || fail "MariaDB did not answer; see $VAR/mariadb.log"
+# Processes of ours by name, with a pid file or without: ours NAME. A worker whose master is gone is told by what it holds open.
+ours() {
+    local proc pid
+    for proc in /proc/[0-9]*; do
+        pid=${proc#/proc/}
+        [ "$(cat "$proc/comm" 2>/dev/null)" = "$1" ] || continue
+        if tr '\0' ' ' <"$proc/cmdline" 2>/dev/null | grep -qF -e "$VAR/" -e "$POOL" || find "$proc/fd" -maxdepth 1 -lname "$VAR/*" 2>/dev/null | grep -q .; then printf '%s\n' "$pid"; fi
+    done
+}
+
+end_all() {
+    local pid
+    for pid in $(ours "$1"); do kill "$pid" 2>/dev/null; done
+    for _ in $(seq 100); do
+        [ -z "$(ours "$1")" ] && return 0
+        sleep 0.1
+    done
+    for pid in $(ours "$1"); do kill -9 "$pid" 2>/dev/null; done
+    return 0
 }
 
 stop_pid() {
     local pid
     [ -f "$1" ] || return 0
-    pid=$(cat "$1")
-    if kill "$pid" 2>/dev/null; then
+    if alive "$1"; then
+        pid=$(cat "$1")
+        kill "$pid" 2>/dev/null
         wait_until 150 bash -c "! kill -0 $pid" || kill -9 "$pid" 2>/dev/null
     fi
     rm -f "$1"
 }
 
-database_up() {
-    db -e "create database if not exists \`$DB_NAME\` character set utf8mb4 collate utf8mb4_unicode_ci"
-    if [ "${1:-}" = fresh ]; then
-        say "Making the demo anew"
-        php artisan cache:clear --quiet
-        php artisan migrate:fresh --seed --force --quiet || fail "The database could not be made; see storage/logs"
-    else
-        php artisan migrate --force --quiet || fail "The database could not be brought up to date; see storage/logs"
-        php artisan db:seed --force --quiet || fail "The demo could not be seeded; see storage/logs"
-    fi
+# Said to the store at every start: who may come in, with which word, and for what.
+database_people() {
+    local name
+    printf "DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');\nFLUSH PRIVILEGES;\n"
+    for name in app migrate; do
+        printf "CREATE USER IF NOT EXISTS transmuta_%s@localhost;\nALTER USER transmuta_%s@localhost IDENTIFIED BY '%s';\n" "$name" "$name" "$(secret "$name")"
+    done
+    printf 'GRANT SELECT, INSERT, UPDATE, DELETE ON `transmuta%%`.* TO transmuta_app@localhost;\n'
+    printf 'GRANT ALL ON `transmuta%%`.* TO transmuta_migrate@localhost;\n'
+    printf "ALTER USER root@localhost IDENTIFIED BY '%s';\n" "$(secret root)"
 }
 
-web_up() {
-    local run="$VAR/web" fpm nginx
-    mkdir -p "$run/tmp"
-    alive "$run/nginx.pid" && return 0
-    port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
-    fpm=$(command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2 2>/dev/null)
-    nginx=$(command -v nginx || ls /usr/sbin/nginx 2>/dev/null)
-    if [ -z "$fpm" ] || [ -z "$nginx" ] || [ "${TRANSMUTA_SERVER:-}" = builtin ]; then
-        say "Without nginx and php-fpm: falling back to PHP's built-in server, which is slower and answers one request at a time."
-        php -S "127.0.0.1:$HTTP_PORT" -t public bin/router.php >"$run/php.log" 2>&1 &
-        echo $! >"$run/nginx.pid"
-        wait_until 100 port_taken "$HTTP_PORT" || fail "PHP's server did not start; see $run/php.log"
-        return 0
+mariadb_up() {
+    local data="$VAR/mariadb" bin left
+    bin=$(command -v mariadbd || echo /usr/sbin/mariadbd)
+    alive "$VAR/mariadb.pid" && return 0
+    ensure_places
+    left=$(ours mariadbd | head -1)
+    if [ -n "$left" ]; then
+        say "Taking over the MariaDB that was left running"
+        echo "$left" >"$VAR/mariadb.pid"
+        wait_until 100 db -e 'select 1' && return 0
+        end_all mariadbd
     fi
-    local as_root="" pool_user=""
-    if [ "$(id -u)" -eq 0 ]; then as_root="-R"; pool_user="user = root
-group = root"; fi
-    cat >"$run/fpm.conf" <<EOF
+    if [ ! -d "$data/mysql" ]; then
+        say "Making a MariaDB data directory"
+        # Made aside and renamed: one that was broken off is never taken for a whole one.
+        rm -rf "$data" "$data.new"
+        mkdir -p "$data.new" && chmod 700 "$data.new"
+        is_root && chown "$SERVER:$SERVER" "$data.new"
+        (umask 077 && cd / && as_server mariadb-install-db --no-defaults --datadir="$data.new" --auth-root-authentication-method=normal --skip-test-db) >"$VAR/mariadb-install.log" 2>&1 \
+            || fail "MariaDB could not be set up; see $VAR/mariadb-install.log"
+        mv "$data.new" "$data"
+    fi
+    if is_root && [ "$(stat -c %U "$data")" != "$SERVER" ]; then chown -R "$SERVER:$SERVER" "$data"; fi
+    (umask 077 && database_people >"$RUN/people.sql")
+    is_root && chown "$SERVER:$SERVER" "$RUN/people.sql"
+    say "Starting MariaDB"
+    (
+        umask 077
+        cd / || exit 1
+        exec 9>&-
+        as_server "$bin" --no-defaults --datadir="$data" --skip-networking --socket="$SOCKET" --pid-file="$RUN/mariadb.pid" --init-file="$RUN/people.sql" \
+            --skip-log-bin --skip-name-resolve --character-set-server=utf8mb4 --innodb-buffer-pool-size=128M --innodb-lock-wait-timeout=4 >"$VAR/mariadb.log" 2>&1 &
+        echo $! >"$VAR/mariadb.pid"
+    )
+    wait_until 300 db -e 'select 1' || fail "MariaDB did not answer; see $VAR/mariadb.log"
+    # Its own number, whatever started it.
+    if [ -s "$RUN/mariadb.pid" ]; then cat "$RUN/mariadb.pid" >"$VAR/mariadb.pid"; fi
+    rm -f "$RUN/people.sql"
+}
+
+database_up() {
+    db -e "create database if not exists \`$DB_NAME\` character set utf8mb4 collate utf8mb4_unicode_ci"
+    ensure_app
+    as_migrations
+    if [ "${1:-}" = fresh ]; then
+        say "Making the demo anew"
+        artisan cache:clear --quiet
+        artisan migrate:fresh --force --quiet || fail "The database could not be made; see storage/logs"
+    else
+        artisan migrate --force --quiet || fail "The database could not be brought up to date; see storage/logs"
+    fi
+    as_app
+    artisan db:seed --force --quiet || fail "The demo could not be seeded; see storage/logs"
+}
+
+fpm_up() {
+    local run="$VAR/web" fpm
+    alive "$run/fpm.pid" && return 0
+    end_all php-fpm8.2
+    fpm=$(command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2 2>/dev/null)
+    (umask 077 && cat >"$run/fpm.conf" <<EOF
 [global]
-pid = $run/fpm.pid
-error_log = $run/fpm.log
+pid = "$run/fpm.pid"
+error_log = "$run/fpm.log"
 daemonize = yes
-[transmuta]
-$pool_user
-listen = $run/fpm.sock
-listen.mode = 0666
+[$POOL]
+listen = "$RUN/fpm.sock"
+listen.mode = 0660
 pm = static
 pm.max_children = 4
 clear_env = no
@@ -198,36 +328,69 @@ php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[opcache.revalidate_freq] = 1
 php_admin_value[memory_limit] = 256M
+php_admin_value[mysqlnd.net_read_timeout] = 5
+php_admin_flag[expose_php] = off
 EOF
-    cat >"$run/nginx.conf" <<EOF
-$([ "$(id -u)" -eq 0 ] && echo "user root;")
+    )
+    is_root && chown -R "$SERVER:$SERVER" "$run"
+    say "Starting php-fpm"
+    # shellcheck disable=SC2086
+    (umask 077; cd "$APP" && exec 9>&-; as_server "$fpm" $JIT --fpm-config "$run/fpm.conf") >"$VAR/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $VAR/fpm-start.log"
+}
+
+nginx_up() {
+    local run="$VAR/web" nginx
+    alive "$run/nginx.pid" && return 0
+    end_all nginx
+    port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
+    nginx=$(command -v nginx || ls /usr/sbin/nginx 2>/dev/null)
+    (umask 077 && cat >"$run/nginx.conf" <<EOF
 worker_processes 1;
-pid $run/nginx.pid;
-error_log $run/nginx.log warn;
+pid "$run/nginx.pid";
+error_log "$run/nginx.log" warn;
 events { worker_connections 256; }
 http {
     include /etc/nginx/mime.types;
     access_log off;
     server_tokens off;
     client_max_body_size 2m;
-    client_body_temp_path $run/tmp/body;
-    proxy_temp_path $run/tmp/proxy;
-    fastcgi_temp_path $run/tmp/fastcgi;
-    uwsgi_temp_path $run/tmp/uwsgi;
-    scgi_temp_path $run/tmp/scgi;
+    client_body_timeout 15s;
+    client_header_timeout 15s;
+    large_client_header_buffers 4 16k;
+    client_body_temp_path "$run/tmp/body";
+    proxy_temp_path "$run/tmp/proxy";
+    fastcgi_temp_path "$run/tmp/fastcgi";
+    uwsgi_temp_path "$run/tmp/uwsgi";
+    scgi_temp_path "$run/tmp/scgi";
     gzip on;
     gzip_types application/javascript text/css application/json image/svg+xml;
+    # A hand at the keys never comes near this; a script gone wild does.
+    limit_req_zone \$binary_remote_addr zone=all:1m rate=80r/s;
+    limit_req_status 429;
+    server {
+        listen 127.0.0.1:$HTTP_PORT default_server;
+        server_name _;
+        return 421;
+    }
     server {
         listen 127.0.0.1:$HTTP_PORT;
-        root $ROOT/public;
-        add_header X-Content-Type-Options nosniff;
-        add_header Referrer-Policy same-origin;
-        location /build/ { expires 30d; try_files \$uri =404; }
-        location / { try_files \$uri /index.php\$is_args\$args; }
+        server_name 127.0.0.1 localhost ${TRANSMUTA_NAMES:-};
+        root "$APP/public";
+        error_page 413 @large;
+        error_page 429 @often;
+        location @large { default_type application/problem+json; return 413 '{"type":"urn:transmuta:problem:too-large","title":"Too large","status":413,"detail":"That is larger than is taken at once.","field":"","mend":"Send it in parts."}'; }
+        location @often { default_type application/problem+json; return 429 '{"type":"urn:transmuta:problem:too-often","title":"Too often","status":429,"detail":"That is more often than anybody asks.","field":"","mend":"Wait a moment; what you typed stays."}'; }
+        location /build/ { expires 30d; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
+        location ~ ^/(favicon\.svg|waiting\.css)\$ { add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
+        location / { rewrite ^ /index.php last; }
         location = /index.php {
+            limit_req zone=all burst=400 nodelay;
             include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_param SCRIPT_FILENAME "$APP/public/index.php";
+            # The name with its port, as a browser names the origin of our own page.
+            fastcgi_param HTTP_HOST "\$host:$HTTP_PORT";
+            fastcgi_param HTTP_PROXY "";
+            fastcgi_pass "unix:$RUN/fpm.sock";
             fastcgi_read_timeout 60s;
             fastcgi_buffers 32 32k;
             fastcgi_buffer_size 32k;
@@ -235,18 +398,37 @@ http {
     }
 }
 EOF
-    # What was kept between requests was computed by the code as it was.
-    rm -rf storage/framework/cache/data
-    say "Starting php-fpm and nginx"
-    "$fpm" $as_root $JIT --fpm-config "$run/fpm.conf" >"$run/fpm-start.log" 2>&1 || fail "php-fpm did not start; see $run/fpm-start.log"
-    "$nginx" -c "$run/nginx.conf" -e "$run/nginx.log" 2>"$run/nginx-start.log" || fail "nginx did not start; see $run/nginx-start.log"
+    )
+    is_root && chown -R "$SERVER:$SERVER" "$run"
+    say "Starting nginx"
+    (umask 077; cd / && exec 9>&-; as_server "$nginx" -c "$run/nginx.conf" -e "$run/nginx.log") 2>"$VAR/nginx-start.log" || fail "nginx did not start; see $VAR/nginx-start.log"
     wait_until 100 port_taken "$HTTP_PORT" || fail "nginx did not answer; see $run/nginx.log"
-    # The first answer compiles everything; do that before anybody waits for it.
-    for _ in 1 2 3 4; do curl -s -o /dev/null --max-time 60 "http://127.0.0.1:$HTTP_PORT/api/dishes"; done
+}
+
+web_up() {
+    ensure_places
+    ensure_app
+    alive "$VAR/web/nginx.pid" && alive "$VAR/web/fpm.pid" && return 0
+    if [ "${TRANSMUTA_SERVER:-}" = builtin ] || ! { command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2; } >/dev/null 2>&1 || ! { command -v nginx || ls /usr/sbin/nginx; } >/dev/null 2>&1; then
+        port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
+        say "Without nginx and php-fpm: falling back to PHP's built-in server, which is slower and answers one request at a time."
+        (cd "$APP" && exec 9>&-; as_server php -d error_log="$VAR/web/php.log" -S "127.0.0.1:$HTTP_PORT" -t public bin/router.php >"$VAR/php.log" 2>&1 & echo $! >"$VAR/web/nginx.pid"; cp "$VAR/web/nginx.pid" "$VAR/web/fpm.pid")
+        wait_until 100 port_taken "$HTTP_PORT" || fail "PHP's server did not start; see $VAR/php.log"
+        return 0
+    fi
+    # What was kept between requests was computed by the code as it was.
+    rm -rf "$APP/storage/framework/cache/data"
+    fpm_up
+    nginx_up
+    # The first answers compile everything; do that before anybody waits for it.
+    for _ in 1 2 3 4; do curl -s -o /dev/null --max-time 60 "http://127.0.0.1:$HTTP_PORT/api/session"; done
 }
 
 all_down() {
     stop_pid "$VAR/web/nginx.pid"
     stop_pid "$VAR/web/fpm.pid"
+    end_all nginx
+    end_all php-fpm8.2
     stop_pid "$VAR/mariadb.pid"
+    end_all mariadbd
 }

@@ -28,6 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(Edge::class);
+        // The page itself asks the store for nothing, so that it stands while the store is away.
+        $middleware->group('web', []);
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         // Whoever asks is known before what they ask for is looked up, and an address nobody spoke for is closed.
         $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Precondition::class, Audited::class]);

@@ -8,17 +8,18 @@ return [
     'connections' => [
         'mariadb' => [
             'driver' => 'mariadb',
-            'host' => env('DB_HOST', '127.0.0.1'),
-            'port' => env('DB_PORT', '33306'),
+            // Reached over its socket alone; it listens nowhere.
+            'unix_socket' => env('DB_SOCKET', ''),
+            'host' => 'localhost',
             'database' => env('DB_DATABASE', 'transmuta'),
-            'username' => env('DB_USERNAME', 'root'),
+            'username' => env('DB_USERNAME', 'transmuta_app'),
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'prefix' => '',
             'strict' => true,
             // A worker keeps its connection between requests; PHP rolls back what a request left open.
-            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi'],
+            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi', PDO::ATTR_TIMEOUT => 3],
         ],
     ],
 ];

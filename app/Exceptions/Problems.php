@@ -40,6 +40,7 @@ final class Problems
             $e instanceof ValidationException => self::problem($e->status, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
             $e instanceof \PDOException && self::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
             $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 419 => self::problem(419, 'session-over', 'The session of this window is over.', '', 'Sign in, and do it again; what you typed stays.'),
             $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
             default => self::problem(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
         };

@@ -101,7 +101,7 @@ final class ConsoleTest extends TestCase
      */
     private static function artisan(array $arguments, string $input = ''): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), ['DB_PORT' => '1', 'APP_ENV' => 'testing'] + getenv());
+        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), ['DB_SOCKET' => '/nowhere/at/all.sock', 'APP_ENV' => 'testing'] + getenv());
         self::assertIsResource($process);
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

@@ -174,12 +174,12 @@ final class VersionTest extends FeatureCase
 
     public function testAStoreThatCannotBeReachedAtAllIsSaid(): void
     {
-        config(['database.connections.mariadb.port' => 1]);
+        config(['database.connections.mariadb.unix_socket' => '/nowhere/at/all.sock']);
         DB::purge('mariadb');
         try {
             $this->getJson('/api/dishes')->assertStatus(503)->assertJsonPath('detail', 'The store cannot be reached, so nothing was saved.');
         } finally {
-            config(['database.connections.mariadb.port' => env('DB_PORT')]);
+            config(['database.connections.mariadb.unix_socket' => env('DB_SOCKET')]);
             DB::purge('mariadb');
             \Illuminate\Foundation\Testing\RefreshDatabaseState::$migrated = false;
         }

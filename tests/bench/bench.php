@@ -105,8 +105,20 @@ row('core: Spread, five diets of a dish', $five, 'aim p95 600 ms', $five['p95'] 
 
 foreach (array_slice($argv, 1) as $base) {
     $handle = curl_init();
-    $ask = static function (string $method, string $path, ?string $body = null) use ($handle, $base): string {
-        curl_setopt_array($handle, [CURLOPT_URL => "$base/api/$path", CURLOPT_CUSTOMREQUEST => $method !== '' ? $method : 'GET', CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body ?? '', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:']]);
+    // Signed in to the demo, as a window is.
+    curl_setopt_array($handle, [CURLOPT_COOKIEFILE => '']);
+    $token = static function () use ($handle): string {
+        foreach ((array) curl_getinfo($handle, CURLINFO_COOKIELIST) as $cookie) {
+            $parts = explode("\t", (string) $cookie);
+            if (($parts[5] ?? '') === 'XSRF-TOKEN') {
+                return urldecode($parts[6] ?? '');
+            }
+        }
+
+        return '';
+    };
+    $ask = static function (string $method, string $path, ?string $body = null) use ($handle, $base, $token): string {
+        curl_setopt_array($handle, [CURLOPT_URL => "$base/api/$path", CURLOPT_CUSTOMREQUEST => $method !== '' ? $method : 'GET', CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body ?? '', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:', 'X-XSRF-TOKEN: ' . $token()]]);
         $answer = curl_exec($handle);
         if (!is_string($answer) || curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 400) {
             throw new RuntimeException("$path: " . substr((string) $answer, 0, 300));
@@ -114,6 +126,8 @@ foreach (array_slice($argv, 1) as $base) {
 
         return $answer;
     };
+    $ask('GET', 'session');
+    $ask('POST', 'session/demo');
     $dish = json_decode($ask('POST', 'dishes', json_encode(['text' => $text], JSON_THROW_ON_ERROR)), true);
     $version = $dish['versions'][0]['id'];
     // Turn and turn about, so that both see the same machine.
@@ -134,7 +148,7 @@ foreach (array_slice($argv, 1) as $base) {
     row('HTTP: the whole shelf', $shelf, '', null);
     $counter = timed(static fn() => $ask('GET', 'dishes'), 50);
     row('HTTP: the Counter', $counter, '', null);
-    $pdo = new PDO('mysql:host=127.0.0.1;port=' . getenv('DB_PORT') . ';dbname=' . getenv('DB_DATABASE'), 'root', '');
+    $pdo = new PDO('mysql:unix_socket=' . getenv('DB_SOCKET') . ';dbname=' . getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'));
     $pdo->exec("insert into dishes (studio_id, title, family, schools, summary, created_at, updated_at) select 1, concat('Filler ', seq), 'other', '{}', (select summary from dishes d where d.summary is not null limit 1), now(), now() from seq_1_to_5000");
     $pdo->exec("insert into versions (studio_id, dish_id, name, brief, formula, origin, shelf, wanted, notes, revision, created_at, updated_at) select 1, d.id, 'Original', v.brief, v.formula, v.origin, v.shelf, '{}', '', 1, now(), now() from dishes d join (select * from versions limit 1) v where d.title like 'Filler%'");
     $many = timed(static fn() => $ask('GET', 'dishes'), 50);

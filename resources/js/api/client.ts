@@ -72,7 +72,8 @@ async function answered(method: string, path: string, body?: unknown, signal?: A
     if (!response.ok) {
         const problem = new Problem(response.status, (await response.json().catch(() => ({}))) as ProblemBody);
         tellReach(reachOf(problem.status, problem.code));
-        if (problem.status === 401) tellOut(true);
+        // Nobody is signed in any more, or with another session than this window's.
+        if (problem.status === 401 || problem.status === 419) tellOut(true);
         throw problem;
     }
     tellReach('here');

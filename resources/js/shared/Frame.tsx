@@ -88,7 +88,7 @@ export function Frame() {
             <ReachBar />
             <Palette />
             {session.data && !isIn && (
-                <Dialog open aria-label="Sign in again" slotProps={{ paper: { sx: { p: 0, borderRadius: '11px' } } }}>
+                <Dialog open slotProps={{ paper: { 'aria-label': 'Sign in again', sx: { p: 0, borderRadius: '11px' } } }}>
                     <SignIn session={session.data} />
                 </Dialog>
             )}

@@ -4,6 +4,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { auditQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { auditWords } from './auditWords';
 
 /** Who changed what, when, from which revision to which. */
 export function WhoDidWhat() {
@@ -22,7 +23,7 @@ export function WhoDidWhat() {
             <Box sx={{ maxHeight: 320, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Entries">
                 {entries.map((one) => (
                     <Box key={one.id} sx={{ borderTop: '1px solid var(--line)', py: '3px', fontSize: 'var(--text-small)' }}>
-                        <span style={{ color: 'var(--ink-soft)' }}>{new Date(one.at).toLocaleString('en-GB', { dateStyle: 'short', timeStyle: 'short' })}</span> <strong>{one.who}</strong> {one.what}
+                        <span style={{ color: 'var(--ink-soft)' }}>{new Date(one.at).toLocaleString('en-GB', { dateStyle: 'short', timeStyle: 'short' })}</span> <strong>{one.who}</strong> {auditWords(one.what)}
                         {one.subject && `: ${one.subject}`}
                         {one.to_revision !== null && `, revision ${one.from_revision ?? '–'} → ${one.to_revision}`}
                     </Box>

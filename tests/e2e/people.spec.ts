@@ -1,0 +1,122 @@
+import { axe, expect, openBench, test, token } from './room';
+
+const PORT = process.env.TRANSMUTA_PORT ?? '8080';
+
+test('nobody sees anything before they are in; the demo is one press away, by keyboard too', async ({ page, context, faults }) => {
+    faults.expected.push(/401/);
+    await context.clearCookies();
+    await page.goto('/shelf/butter');
+    await expect(page.getByRole('heading', { name: 'Who is at the counter?' })).toBeVisible();
+    await expect(page.getByText('Butter, unsalted')).toHaveCount(0);
+    await axe(page);
+    await page.getByLabel('E-mail').fill('nobody@kitchen.example');
+    await page.getByLabel('Password').fill('not the words');
+    faults.expected.push(/422/);
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Nobody signs in with that address and password.')).toBeVisible();
+    await page.getByRole('button', { name: 'Look around the demo' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Butter, unsalted' })).toBeVisible();
+});
+
+test('a link asks somebody in as taster, who looks and changes nothing; an owner sees who did what', async ({ page, browser, faults }) => {
+    await page.goto('/studio');
+    await expect(page.getByRole('heading', { name: 'Who works here' })).toBeVisible();
+    await page.getByLabel('Ask somebody in as').click();
+    await page.getByRole('option', { name: /^taster/ }).click();
+    await page.getByRole('button', { name: 'Make a link' }).click();
+    const address = (await page.locator('code').first().textContent()) ?? '';
+    expect(address).toContain('/join/');
+    await axe(page);
+
+    const other = await browser.newContext({ baseURL: `http://127.0.0.1:${PORT}`, reducedMotion: 'reduce' });
+    const guest = await other.newPage();
+    await guest.goto(address);
+    await expect(guest.getByText('You are asked in as taster.')).toBeVisible();
+    await axe(guest);
+    await guest.getByLabel('How you sign').fill('Odd');
+    await guest.getByLabel('E-mail').fill(`odd${Date.now()}@kitchen.example`);
+    await guest.getByLabel('A password, twelve characters or more').fill('short');
+    await guest.getByRole('button', { name: 'Join' }).click();
+    await expect(guest.getByText('Twelve characters or more:')).toBeVisible();
+    await guest.getByLabel('A password, twelve characters or more').fill('some plain words');
+    await guest.keyboard.press('Enter');
+    await expect(guest.getByRole('article', { name: 'Cardamom set custard' })).toBeVisible();
+    await guest.getByRole('button', { name: 'What to do with Cardamom set custard' }).click();
+    await guest.getByRole('menuitem', { name: 'Put it away' }).click();
+    await expect(guest.getByText('As taster you may not change dishes or ingredients.')).toBeVisible();
+    await guest.getByRole('link', { name: 'You: Odd' }).click();
+    await expect(guest.getByRole('heading', { name: 'Who works here' })).toHaveCount(0);
+    // The link is used up.
+    await guest.goto(address);
+    await expect(guest.getByText('This link leads nowhere any more')).toBeVisible();
+    await other.close();
+
+    await page.reload();
+    await expect(page.getByText('Odd', { exact: true }).first()).toBeVisible();
+    await expect(page.getByText('made a link to join').first()).toBeVisible();
+    faults.expected.push(/404/);
+});
+
+test('a session that ends while somebody types is begun again over the room, and what was typed is kept', async ({ page, context, faults }) => {
+    faults.expected.push(/401/, /419/);
+    await openBench(page, 'Bay-leaf cream slice', 'Eggless 1');
+    const first = page.locator('[data-grams]').first();
+    await expect(first).toBeVisible();
+    await context.clearCookies();
+    await first.fill('123');
+    const again = page.getByRole('dialog', { name: 'Sign in again' });
+    await expect(again).toBeVisible();
+    await again.getByRole('button', { name: 'Look around the demo' }).click();
+    await expect(again).toHaveCount(0);
+    await expect(first).toHaveValue('123');
+    await expect(page.getByText(/^kept \d\d:\d\d$/)).toBeVisible({ timeout: 20_000 });
+    await page.reload();
+    await expect(first).toHaveValue('123');
+    await page.getByRole('button', { name: 'Undo' }).click();
+});
+
+test('a page from elsewhere can do nothing here, though somebody is signed in', async ({ page, faults }) => {
+    faults.expected.push(/./);
+    await page.goto('/');
+    await expect(page.getByRole('article').first()).toBeVisible();
+    const before = (await (await page.request.get('/api/dishes')).json()) as { id: number }[];
+    const victim = before[0]?.id ?? 0;
+    await page.route('http://elsewhere.example/**', (route) =>
+        route.fulfill({
+            contentType: 'text/html',
+            body: `<title>bait</title>
+                <form id="f" method="post" action="http://127.0.0.1:${PORT}/api/dishes/${victim}"><input name="_method" value="DELETE"></form>
+                <form id="g" method="post" enctype="text/plain" action="http://127.0.0.1:${PORT}/api/dishes/${victim}/copies"><input name='{"a":"' value='"}'></form>
+                <iframe id="i" src="http://127.0.0.1:${PORT}/" name="in"></iframe>`,
+        }),
+    );
+    for (const form of ['f', 'g']) {
+        await page.goto('http://elsewhere.example/bait');
+        await page.evaluate((id) => (document.getElementById(id) as HTMLFormElement).submit(), form);
+        await page.waitForLoadState();
+    }
+    await page.goto('http://elsewhere.example/bait');
+    const tried = await page.evaluate(async ([port, id]) => {
+        const outcome: string[] = [];
+        for (const [method, type] of [['POST', 'text/plain'], ['DELETE', 'application/json'], ['GET', '']] as const) {
+            try {
+                const answer = await fetch(`http://127.0.0.1:${port}/api/dishes/${id}`, { method, credentials: 'include', ...(type && { headers: { 'Content-Type': type } }) });
+                outcome.push(`${method} read ${answer.status}`);
+            } catch {
+                outcome.push(`${method} refused`);
+            }
+        }
+        return outcome;
+    }, [PORT, String(victim)] as const);
+    expect(tried).toEqual(['POST refused', 'DELETE refused', 'GET refused']);
+    // Framed, it shows nothing of ours.
+    const framed = page.frame('in');
+    expect(framed ? await framed.locator('body').innerText().catch(() => '') : '').not.toContain('counter');
+    await page.goto('/');
+    const after = (await (await page.request.get('/api/dishes')).json()) as { id: number }[];
+    expect(after.map((dish) => dish.id).sort()).toEqual(before.map((dish) => dish.id).sort());
+    // A write of our own page without the session's token is refused as well.
+    expect((await page.request.delete(`/api/dishes/${victim}`)).status()).toBe(419);
+    expect(await token(page)).not.toBe('');
+});

@@ -1,0 +1,94 @@
+#!/usr/bin/env bash
+# What happens to the servers: who they run as, what a second user can reach, and every way of starting and ending that went wrong once.
+# On servers of its own, in a place with spaces in its name.
+set -uo pipefail
+cd "$(dirname "$0")/../.." || exit 1
+unset TRANSMUTA_VAR_NAME
+export TRANSMUTA_PORT=${TRANSMUTA_PROCESS_PORT:-8094} TRANSMUTA_DB=transmuta_processes
+PLACE=$(mktemp -d "/tmp/trans muta XXXXXX")
+chmod 755 "$PLACE"
+export TRANSMUTA_VAR="$PLACE/var"
+. bin/lib.sh
+
+checks=0 wrong=0
+ok() { checks=$((checks + 1)); if "${@:2}"; then printf '  ✓ %s\n' "$1"; else printf '  ✘ %s\n' "$1"; wrong=$((wrong + 1)); fi; }
+not() { ! "$@"; }
+answers() { curl -s -o /dev/null --max-time 5 -w '%{http_code}' "http://127.0.0.1:$TRANSMUTA_PORT/api/session" | grep -q '^200$'; }
+start() { bin/start >"$PLACE/start.log" 2>&1 9>&- & disown; wait_until 900 answers; }
+stopped() { [ -z "$(ours mariadbd)$(ours nginx)$(ours php-fpm8.2)" ]; }
+pids() { for one in mariadbd nginx php-fpm8.2; do ours "$one"; done; }
+bystander=""
+trap 'bin/stop >/dev/null 2>&1; [ -n "$bystander" ] && kill "$bystander" 2>/dev/null; rm -rf "$PLACE"' EXIT
+
+# A start that was broken off half-way left a directory that is none.
+mkdir -p "$TRANSMUTA_VAR/mariadb/half" "$TRANSMUTA_VAR/mariadb.new"
+ok 'starts in a place with spaces, after a start that was broken off' start
+
+as_whom() { for pid in $(pids); do stat -c %U "/proc/$pid"; done | sort -u; }
+none_is_root() { ! as_whom | grep -qx root; }
+if is_root; then
+    ok 'no server runs as root' none_is_root
+    stranger() { setpriv --reuid=nobody --regid=nogroup --clear-groups -- "$@"; }
+    reaches() { stranger php -r '$s = @stream_socket_client("unix://" . $argv[1], $n, $e, 2); exit($s ? 0 : 1);' "$1"; }
+    ok 'another user reaches neither php-fpm' not reaches "$RUN/fpm.sock"
+    ok '… nor the store' not reaches "$SOCKET"
+    ok '… nor reads .env, nor a secret' not stranger cat .env "$VAR/secrets/app"
+    ok '… nor the data' not stranger ls "$VAR/mariadb"
+fi
+ok 'the socket of php-fpm is for its user and group' [ "$(stat -c %a "$RUN/fpm.sock")" = 660 ]
+nothing_listens() { ! ss -ltnp 2>/dev/null | grep -q mariadbd; }
+ok 'the store listens nowhere but on its socket' nothing_listens
+by() { MYSQL_PWD=$(secret "$1" 2>/dev/null) mariadb --no-defaults --protocol=socket --socket="$SOCKET" -u"$2" -e "$3" >/dev/null 2>&1; }
+ok 'the application reads and writes rows' by app transmuta_app "update $TRANSMUTA_DB.studios set name = name"
+ok '… and cannot drop a table' not by app transmuta_app "drop table $TRANSMUTA_DB.audits"
+ok '… nor make one' not by app transmuta_app "create table $TRANSMUTA_DB.x (a int)"
+ok '… nor see who else may come in' not by app transmuta_app 'select * from mysql.global_priv'
+without_a_word() { MYSQL_PWD='' mariadb --no-defaults --protocol=socket --socket="$SOCKET" -uroot -e 'select 1' >/dev/null 2>&1; }
+ok 'the store’s root does not come in without a word' not without_a_word
+
+second() { [[ $(bin/start 2>&1) == *'running already'* ]]; }
+ok 'a second start says that it runs already' second
+ok '… and the first goes on' answers
+
+# Acknowledged writes are there after the store was killed in the midst of them, and it is there again by itself.
+jar="$PLACE/jar"
+curl -s -c "$jar" -o /dev/null "http://127.0.0.1:$TRANSMUTA_PORT/api/session"
+word() { php -r 'foreach (file($argv[1]) as $l) { $p = explode("\t", trim($l)); if (($p[5] ?? "") === "XSRF-TOKEN") { echo urldecode($p[6]); } }' "$jar"; }
+curl -s -b "$jar" -c "$jar" -o /dev/null -X POST -H "X-XSRF-TOKEN: $(word)" "http://127.0.0.1:$TRANSMUTA_PORT/api/session/demo"
+note() { curl -s -b "$jar" -c "$jar" --max-time 8 -o /dev/null -w '%{http_code}' -X POST -H 'Content-Type: application/json' -H "X-XSRF-TOKEN: $(word)" -d "{\"words\":\"kept $1\"}" "http://127.0.0.1:$TRANSMUTA_PORT/api/dishes/1/errands"; }
+said=0 slow=0
+for n in $(seq 60); do
+    [ "$n" = 20 ] && kill -9 "$(cat "$VAR/mariadb.pid")"
+    began=$SECONDS
+    if [ "$(note "$n")" = 201 ]; then said=$((said + 1)); fi
+    [ $((SECONDS - began)) -gt 5 ] && slow=1
+    [ "$n" -gt 20 ] && [ "$said" -lt 22 ] && sleep 0.3
+done
+kept() { [ "$(db -N -e "select count(*) from $TRANSMUTA_DB.errands where words like 'kept %'")" -ge "$said" ] && [ "$said" -gt 25 ]; }
+ok "every write that was acknowledged ($said of 60) is there after kill -9 of the store" kept
+ok '… and nothing hung longer than 5 s' [ "$slow" = 0 ]
+for one in php-fpm8.2 nginx; do
+    file="$VAR/web/$([ "$one" = nginx ] && echo nginx || echo fpm).pid"
+    was=$(cat "$file")
+    kill -9 "$was"
+    renewed() { alive "$file" && [ "$(cat "$file")" != "$was" ] && answers; }
+    ok "kill -9 of $one: there again by itself" wait_until 200 renewed
+done
+
+# The starter itself is killed: what it leaves is found, taken over or ended, and nothing of anybody else's.
+kill -9 "$(cat "$VAR/start.pid")"
+sleep 1
+ok 'what a killed start leaves is taken over by the next' start
+grep -q 'Taking over\|Transmuta is at' "$PLACE/start.log"
+sleep 300 & bystander=$!
+bin/stop >/dev/null 2>&1
+ok 'stopped, nothing of ours is left' stopped
+mkdir -p "$VAR/web"
+for file in "$VAR/mariadb.pid" "$VAR/web/nginx.pid" "$VAR/web/fpm.pid" "$VAR/start.pid"; do echo "$bystander" >"$file"; done
+bin/stop >/dev/null 2>&1
+ok 'bin/stop ends nothing that is not ours, whatever a pid file says' kill -0 "$bystander"
+ok 'a stale pid file does not keep it from starting' start
+ok '… and what was there is there' kept
+bin/stop >/dev/null 2>&1
+printf '%d checks, %d wrong\n' "$checks" "$wrong"
+[ "$wrong" -eq 0 ]
