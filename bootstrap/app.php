@@ -8,7 +8,9 @@ use App\Http\Middleware\Audited;
 use App\Http\Middleware\Csrf;
 use App\Http\Middleware\Edge;
 use App\Http\Middleware\Known;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\Precondition;
+use App\Http\Middleware\Traced;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -27,13 +29,13 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend(Edge::class);
+        $middleware->prepend([Edge::class, Traced::class]);
         // The page itself asks the store for nothing, so that it stands while the store is away.
         $middleware->group('web', []);
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         // Whoever asks is known before what they ask for is looked up, and an address nobody spoke for is closed.
-        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Precondition::class, Audited::class]);
-        $middleware->priority([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class, SubstituteBindings::class, Precondition::class, Audited::class]);
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Once::class, Precondition::class, Audited::class]);
+        $middleware->priority([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class, SubstituteBindings::class, Once::class, Precondition::class, Audited::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -10,6 +10,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\EvidenceController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\PaymentController;
@@ -147,6 +148,7 @@ Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::post('people/links', [PeopleController::class, 'invite']);
     Route::post('people/{person}/links', [PeopleController::class, 'reset']);
     Route::get('audit', [AuditController::class, 'index']);
+    Route::get('health', HealthController::class);
     Route::get('audit.csv', [AuditController::class, 'export']);
     Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions']);
     Route::put('studio', [StudioController::class, 'update']);

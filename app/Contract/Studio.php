@@ -9,9 +9,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Studio',
     type: 'object',
-    required: ['name', 'currency'],
+    required: ['name', 'currency', 'kitchen'],
     properties: [
         new OA\Property(property: 'currency', description: 'ISO 4217, three letters.', type: 'string'),
+        new OA\Property(property: 'kitchen', ref: '#/components/schemas/Kitchen'),
         new OA\Property(property: 'name', type: 'string'),
     ],
 )]

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -22,6 +24,10 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Conflict::class, Refused::class, Unreadable::class, Nonsense::class, ImpossiblePanel::class, UnknownNumber::class, UnknownIngredient::class]);
+        // A statement is logged by its shape: what stood in it is what somebody wrote.
+        $exceptions->report(static function (QueryException $e): void {
+            Log::error('The store refused a statement.', ['sql' => $e->getSql(), 'code' => $e->getCode(), 'at' => $e->getFile() . ':' . $e->getLine()]);
+        })->stop();
         $exceptions->render(static fn(\Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e) : null);
     }
 

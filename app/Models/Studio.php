@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
  * @property string $currency what costs are reckoned in, ISO 4217
+ * @property ?array<string, mixed> $kitchen what it handles and shares; null until somebody has said it
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */
@@ -22,7 +23,7 @@ final class Studio extends Model
 
     protected function casts(): array
     {
-        return ['schools' => 'array'];
+        return ['schools' => 'array', 'kitchen' => 'array'];
     }
 
     /** @return HasMany<Dish, $this> */

@@ -16,7 +16,9 @@ use App\Models\Version;
 use App\Services\Compiled;
 use App\Services\FormulaStore;
 use App\Services\StudioShelf;
+use App\Support\Store;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Routing\Route as RoutingRoute;
@@ -62,6 +64,7 @@ final class TransmutaServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Connection::resolverFor('mariadb', static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): Store => new Store($pdo, $database, $prefix, $config));
         Model::shouldBeStrict();
         Table::keptBy(static fn(): array => Compiled::of('tables', hash('xxh32', implode(',', array_map(filemtime(...), Table::files()))), Table::all(...)));
         // Addresses without a host: the page works on whatever name or port it is reached by.

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\Evidence as Seen;
 use Transmuta\Diet\EvidenceBook;
+use Transmuta\Diet\Kitchen;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
 
@@ -85,6 +86,12 @@ final class StudioShelf
     public function schools(): array
     {
         return $this->studio->schools ?? [];
+    }
+
+    /** What the kitchen handles and shares. */
+    public function kitchen(): Kitchen
+    {
+        return Kitchen::from($this->studio->kitchen ?? []);
     }
 
     /** Who writes. */

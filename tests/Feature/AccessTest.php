@@ -175,4 +175,44 @@ final class AccessTest extends FeatureCase
             }
         }
     }
+
+    /** @return array<string, mixed> twelve kinds of body that nobody of ours would send */
+    private static function bad(): array
+    {
+        $keys = ['title', 'text', 'name', 'words', 'formula', 'layers', 'diets', 'email', 'password', 'role', 'csv', 'code', 'revision', 'wanted', 'brief', 'aims', 'notes', 'diet', 'may', 'days', 'studio', 'currency', 'made_on', 'set_step', 'lots', 'portions', 'tin', 'away', 'recalled', 'schools', 'choices', 'heading', 'value', 'layer', 'route', 'without', 'measures', 'packet', 'family', 'due_on', 'q', 'dry', 'number', 'predicted', 'remark'];
+        $all = static fn(mixed $value): array => array_fill_keys($keys, $value);
+
+        return [
+            'nothing' => null, 'a number' => 7, 'a text' => 'x', 'a list' => [1, 'x', null],
+            'lists for everything' => $all([]), 'lists of lists' => $all([[['x' => [1]]]]), 'numbers below nothing' => $all(-1), 'numbers beyond all' => $all(1e300),
+            'very long words' => $all(str_repeat('ж', 70_000)), 'signs nobody types' => $all("\u{0000}\u{202E}\u{FFFF}'\"; drop table dishes; --"), 'yes' => $all(true), 'objects in objects' => $all(['a' => ['b' => ['c' => ['d' => null]]]]),
+        ];
+    }
+
+    public function testNothingThatIsSentBringsItDown(): void
+    {
+        $ilka = $this->signIn('Ilka');
+        $parts = $this->parts($this->studio(), $ilka);
+        $asked = 0;
+        $wrong = [];
+        foreach (array_keys(self::routes()) as $key) {
+            [$method, $uri] = explode(' ', $key, 2);
+            if ($method === 'GET' || str_starts_with($uri, 'session') || $uri === 'owner') {
+                continue;
+            }
+            $address = (string) preg_replace_callback('/\{(\w+)\}/', static fn(array $m): string => (string) $parts[$m[1]], $uri);
+            foreach (self::bad() as $kind => $body) {
+                DB::beginTransaction();
+                app()->forgetScopedInstances();
+                $status = $this->call($method, "/api/$address", [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], (string) json_encode($body, \JSON_PARTIAL_OUTPUT_ON_ERROR))->getStatusCode();
+                DB::rollBack();
+                if ($status >= 500) {
+                    $wrong[] = "$key with $kind";
+                }
+                ++$asked;
+            }
+        }
+        self::assertSame([], $wrong);
+        self::assertGreaterThan(500, $asked);
+    }
 }

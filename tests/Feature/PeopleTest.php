@@ -8,6 +8,7 @@ use App\Models\Audit;
 use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\User;
+use App\Support\Store;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -264,5 +265,55 @@ final class PeopleTest extends FeatureCase
             self::assertStringNotContainsString('unsafe', $policy);
             self::assertSame(['nosniff', 'DENY', 'same-origin'], [$answer->headers->get('X-Content-Type-Options'), $answer->headers->get('X-Frame-Options'), $answer->headers->get('Referrer-Policy')]);
         }
+    }
+
+    public function testAWriteWhoseAnswerWasLostIsDoneOnce(): void
+    {
+        $version = $this->original();
+        $formula = $this->formulaOf($version);
+        $formula['layers'][0]['lines'][0]['grams'] = 141;
+        $once = ['Idempotency-Key' => '01KEYOFTHISSAVE0000000000'];
+        $first = $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula], $once)->assertOk()->assertJsonPath('version.revision', 2)->assertHeaderMissing('Idempotent-Replay');
+        $again = $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula], $once)->assertOk()->assertHeader('Idempotent-Replay', 'true')->assertHeader('ETag', $first->headers->get('ETag'));
+        self::assertSame($first->json(), $again->json());
+        self::assertSame(2, $version->refresh()->revision);
+        // Under another word, and by somebody else, it is another write.
+        $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula], ['Idempotency-Key' => '01KEYOFANOTHERSAVE00000000'])->assertStatus(409);
+        $this->signIn('Jorun');
+        $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula], $once)->assertStatus(409);
+        // What was refused is tried anew.
+        $refused = ['Idempotency-Key' => '01KEYOFWHATWASREFUSED00000'];
+        $dish = $this->dish();
+        $this->postJson("/api/dishes/$dish->id/errands", ['words' => ''], $refused)->assertUnprocessable();
+        $made = $this->postJson("/api/dishes/$dish->id/errands", ['words' => 'x'], $refused)->assertCreated()->json('id');
+        self::assertSame($made, $this->postJson("/api/dishes/$dish->id/errands", ['words' => 'x'], $refused)->assertCreated()->json('id'));
+        $this->deleteJson("/api/errands/$made", [], ['Idempotency-Key' => '01KEYOFAREMOVAL0000000000'])->assertNoContent();
+        $this->deleteJson("/api/errands/$made", [], ['Idempotency-Key' => '01KEYOFAREMOVAL0000000000'])->assertNotFound();
+    }
+
+    public function testTwoThatStandInEachOthersWayAreTriedAgain(): void
+    {
+        self::assertInstanceOf(Store::class, DB::connection());
+        DB::rollBack();
+        $tries = 0;
+        try {
+            $done = DB::transaction(static function () use (&$tries): string {
+                if (++$tries < 3) {
+                    throw new \Illuminate\Database\QueryException('mariadb', 'update x', [], new \PDOException('SQLSTATE[40001]: Deadlock found when trying to get lock; try restarting transaction', 40001));
+                }
+
+                return 'done';
+            });
+            self::assertSame(['done', 3], [$done, $tries]);
+        } finally {
+            DB::beginTransaction();
+        }
+    }
+
+    public function testEveryAnswerHasAnIdAndAnOwnerSeesHowItStands(): void
+    {
+        $first = (string) $this->getJson('/api/health')->assertOk()->assertJsonCount(5, 'checks')->assertJsonPath('checks.0.what', 'Store')->assertJsonPath('checks.0.is_well', true)->headers->get('X-Request-Id');
+        self::assertMatchesRegularExpression('/^[0-9A-HJKMNP-TV-Z]{26}$/', $first);
+        self::assertNotSame($first, $this->getJson('/api/health')->headers->get('X-Request-Id'));
     }
 }

@@ -19,6 +19,20 @@ final class StudioTest extends FeatureCase
         $this->putJson('/api/studio', ['name' => '', 'currency' => 'EUR'])->assertUnprocessable()->assertJsonPath('field', 'name');
     }
 
+    public function testWhatIsHandledMayBeCarriedIntoWhatDoesNotHoldIt(): void
+    {
+        $version = Version::query()->where('name', 'Vegan 1')->whereRelation('dish', 'title', 'Rhubarb buttermilk cream')->firstOrFail();
+        $this->getJson("/api/versions/$version->id")->assertOk()->assertJsonPath('kitchen', ['may_carry' => [], 'words' => '']);
+        $said = ['name' => 'Tea room', 'currency' => 'EUR', 'kitchen' => ['handles' => ['nuts', 'milk'], 'shares' => ['mixers']]];
+        $this->putJson('/api/studio', $said)->assertOk()->assertJsonPath('kitchen.handles', ['milk', 'nuts']);
+        app()->forgetScopedInstances();
+        // What was read before is read anew, and the card says it too.
+        $this->getJson("/api/versions/$version->id")->assertJsonPath('kitchen.may_carry', ['milk', 'nuts']);
+        $this->getJson("/api/versions/$version->id/card")->assertOk()->assertJsonPath('kitchen.may_carry', ['milk', 'nuts'])->assertJsonPath('kitchen.words', 'Made where milk, nuts are handled, sharing mixers and bowls');
+        $this->putJson('/api/studio', ['name' => 'Tea room', 'currency' => 'EUR'])->assertOk()->assertJsonPath('kitchen.handles', ['milk', 'nuts']);
+        $this->putJson('/api/studio', ['name' => 'Tea room', 'currency' => 'EUR', 'kitchen' => ['handles' => ['moonlight'], 'shares' => []]])->assertUnprocessable();
+    }
+
     public function testWhatWouldPayIsNamedWhereSomethingIsShort(): void
     {
         $version = Version::query()->where('name', 'Vegan 1')->whereRelation('dish', 'title', 'Rhubarb buttermilk cream')->firstOrFail();

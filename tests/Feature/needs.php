@@ -93,6 +93,7 @@ return [
     'POST people/links' => 'govern',
     'POST people/{person}/links' => 'govern',
     'GET audit' => 'govern',
+    'GET health' => 'govern',
     'GET audit.csv' => 'govern',
     'DELETE removed/{kind}/{id}' => 'govern',
     'PUT studio' => 'govern',

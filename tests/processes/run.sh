@@ -75,6 +75,20 @@ for one in php-fpm8.2 nginx; do
     ok "kill -9 of $one: there again by itself" wait_until 200 renewed
 done
 
+# A backup is the store, whole: brought back into another, every table has the same rows.
+rows() { for table in $(db -N -e "select table_name from information_schema.tables where table_schema = '$1' order by 1"); do db -N -e "checksum table $1.$table" | sed "s/$1.//"; done; }
+saved() { bin/backup "$PLACE/plain.sql.gz" >/dev/null && bin/restore "$PLACE/plain.sql.gz" transmuta_copy >/dev/null && [ "$(rows transmuta_copy)" = "$(rows "$TRANSMUTA_DB")" ] && [ "$(rows transmuta_copy | wc -l)" -gt 20 ]; }
+ok 'a backup restored into another database holds the same rows in every table' saved
+head -c 32 /dev/urandom | base64 >"$PLACE/key"
+sealed() { TRANSMUTA_BACKUP_KEY="$PLACE/key" bin/backup "$PLACE/sealed.sql.gz.enc" >/dev/null && ! gunzip -t "$PLACE/sealed.sql.gz.enc" 2>/dev/null && TRANSMUTA_BACKUP_KEY="$PLACE/key" bin/restore "$PLACE/sealed.sql.gz.enc" transmuta_copy >/dev/null && [ "$(rows transmuta_copy)" = "$(rows "$TRANSMUTA_DB")" ]; }
+ok '… encrypted, too' sealed
+head -c 32 /dev/urandom | base64 >"$PLACE/wrong"
+opened() { TRANSMUTA_BACKUP_KEY="$PLACE/wrong" bin/restore "$PLACE/sealed.sql.gz.enc" transmuta_copy >/dev/null 2>&1; }
+ok '… and with another key it is not opened' not opened
+printf x >>"$PLACE/plain.sql.gz"
+spoilt() { bin/restore "$PLACE/plain.sql.gz" transmuta_copy >/dev/null 2>&1; }
+ok 'a file that was changed since is not brought back' not spoilt
+
 # The starter itself is killed: what it leaves is found, taken over or ended, and nothing of anybody else's.
 kill -9 "$(cat "$VAR/start.pid")"
 sleep 1

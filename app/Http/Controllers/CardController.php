@@ -10,6 +10,7 @@ use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
 use App\Models\Version;
 use App\Services\History;
+use App\Services\StudioShelf;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ final class CardController extends Controller
         parameters: [new InPath('version'), new InQuery('revision', 'number of the revision')],
         responses: [new Answered('Card'), new Wrong()],
     )]
-    public function __invoke(Request $request, Version $version, VersionShelf $shelves): JsonResponse
+    public function __invoke(Request $request, Version $version, VersionShelf $shelves, StudioShelf $shelf): JsonResponse
     {
         Gate::authorize('view', $version);
         $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
@@ -36,6 +37,8 @@ final class CardController extends Controller
         if ($request->filled('revision')) {
             $version = $version->as(History::numbered($version, $number));
         }
+
+        $card = (new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula));
 
         return new JsonResponse([
             'title' => $version->dish->title,
@@ -47,7 +50,8 @@ final class CardController extends Controller
             'brief' => $version->brief,
             'schools_at_work' => Schools::atWork(...$shelves->schools($version)),
             'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
-            ...(new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula)),
+            ...$card,
+            'kitchen' => ['may_carry' => $shelf->kitchen()->mayCarry(array_values($card['contains'])), 'words' => $shelf->kitchen()->words()],
         ]);
     }
 }

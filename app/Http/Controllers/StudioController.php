@@ -7,10 +7,14 @@ namespace App\Http\Controllers;
 use App\Contract\Operation\Answered;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\Wrong;
+use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Transmuta\Diet\Allergens;
+use Transmuta\Diet\Kitchen;
 
 final class StudioController extends Controller
 {
@@ -22,7 +26,7 @@ final class StudioController extends Controller
     )]
     public function show(): JsonResponse
     {
-        return new JsonResponse(['name' => $this->studio()->name, 'currency' => $this->studio()->currency]);
+        return new JsonResponse(['name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray()]);
     }
 
     /** Its name, and what costs are reckoned in; prices stay the figures they are. */
@@ -30,16 +34,22 @@ final class StudioController extends Controller
         path: '/api/studio',
         summary: 'Names the studio and its currency',
         operationId: 'Studio.update',
-        requestBody: new Asked('Studio'),
+        requestBody: new Asked('StudioInput'),
         responses: [new Answered('Studio'), new Wrong()],
     )]
     public function update(Request $request): JsonResponse
     {
-        $request->merge(['currency' => mb_strtoupper((string) $request->string('currency'))]);
-        $request->validate(['name' => ['required', 'string', 'max:120'], 'currency' => ['required', 'regex:/^[A-Z]{3}$/']], [
+        $request->validate(['name' => ['required', 'string', 'max:120'], 'currency' => ['bail', 'required', 'string', 'regex:/^[A-Za-z]{3}$/'], 'kitchen' => ['sometimes', 'array:handles,shares'], 'kitchen.handles' => ['array', 'max:14'], 'kitchen.handles.*' => ['string', Rule::in(Allergens::EU)], 'kitchen.shares' => ['array', 'max:10'], 'kitchen.shares.*' => ['string', Rule::in(array_keys(Kitchen::SHARED))]], [
             'name.required' => 'A studio needs a name.', 'currency.regex' => 'Give the three letters of a currency, such as EUR or GBP.',
         ]);
-        DB::transaction(fn(): bool => $this->studio()->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')]));
+        DB::transaction(function () use ($request): void {
+            $kitchen = $request->has('kitchen') ? ['kitchen' => Kitchen::from((array) $request->input('kitchen'))->toArray()] : [];
+            $this->studio()->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen]);
+            if ($kitchen !== []) {
+                // What was read before said nothing of it, or something else.
+                OwnShelf::turn($this->studio());
+            }
+        });
 
         return $this->show();
     }

@@ -14,7 +14,7 @@ final class ErrandRequest extends FormRequest
     {
         return [
             'words' => ['required', 'string', 'max:200'],
-            'due_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'due_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'waits_for' => ['nullable', 'string', 'max:80'],
             'done' => ['sometimes', 'boolean'],
         ];

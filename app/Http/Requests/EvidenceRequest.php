@@ -18,8 +18,8 @@ final class EvidenceRequest extends FormRequest
             'diet' => ['required', Rule::enum(Diet::class)],
             'meets' => ['required', 'boolean'],
             'note' => ['required', 'string', 'max:400'],
-            'seen_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
-            'expires_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:seen_on'],
+            'seen_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'expires_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after_or_equal:seen_on'],
             'who' => ['required', 'string', 'max:80'],
         ];
     }

@@ -14,8 +14,8 @@ final class LotRequest extends FormRequest
     {
         return [
             'code' => ['required', 'string', 'max:60'],
-            'came_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow'],
-            'best_before' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'came_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow'],
+            'best_before' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01'],
         ];
     }
 

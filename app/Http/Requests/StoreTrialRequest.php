@@ -13,7 +13,7 @@ final class StoreTrialRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'made_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'made_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01'],
             'set_step' => ['required', 'integer', 'between:0,6'],
             'sweetness' => ['required', 'in:too little,right,too much'],
             'sharpness' => ['required', 'in:too little,right,too much'],

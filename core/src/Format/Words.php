@@ -6,6 +6,7 @@ namespace Transmuta\Format;
 
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
+use Transmuta\Diet\Kitchen;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Form;
 use Transmuta\Intake\Recipe\Tins;
@@ -39,6 +40,7 @@ final class Words
             . self::constant('MECHANISMS', 'What makes a layer set.', array_map(static fn(array $row): string => $row['name'], Reference::standard()->mechanisms), 'Record<string, string>')
             . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
             . self::constant('GLOSSARY', 'Terms in a cook’s words, then what the figure means, with the mark and source of what is said.', self::glossary(), 'Record<string, { name: string; plain: string; figure: string; mark: "pub" | "trade" | "mem"; source: string }>')
+            . self::constant('SHARED', 'What a kitchen may share, so that what is handled may be carried.', Kitchen::SHARED, 'Record<string, string>')
             . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]');
     }
 

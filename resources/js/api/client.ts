@@ -49,18 +49,21 @@ export async function callPage<T>(path: string, signal?: AbortSignal): Promise<P
     return { rows: (await response.json()) as T[], total: Number(response.headers.get('X-Total') ?? 0), next: next === '' ? null : next };
 }
 
-/** @param seen the revision a window has seen of what it writes: refused where it has moved on since */
-export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal, seen?: number): Promise<T> {
-    const response = await answered(method, path, body, signal, seen);
+/**
+ * @param seen the revision a window has seen of what it writes: refused where it has moved on since
+ * @param once the same for a write that is sent again because its answer was lost: it is done once
+ */
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal, seen?: number, once?: string): Promise<T> {
+    const response = await answered(method, path, body, signal, seen, once);
     return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
 }
 
-async function answered(method: string, path: string, body?: unknown, signal?: AbortSignal, seen?: number): Promise<Response> {
+async function answered(method: string, path: string, body?: unknown, signal?: AbortSignal, seen?: number, once?: string): Promise<Response> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }), ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': sessionToken() }) },
+            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }), ...(once === undefined ? {} : { 'Idempotency-Key': once }), ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': sessionToken() }) },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
             ...(signal ? { signal } : {}),
         });

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 export const dishesQuery = (sought = '') =>
     queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
@@ -40,6 +40,8 @@ export const peopleQuery = () => queryOptions({ queryKey: ['people'], queryFn: (
 export const linkQuery = (secret: string) => queryOptions({ queryKey: ['link', secret], queryFn: ({ signal }) => call<LinkFor>('GET', `links/${encodeURIComponent(secret)}`, undefined, signal), retry: false });
 
 export const tokensQuery = () => queryOptions({ queryKey: ['tokens'], queryFn: ({ signal }) => call<Token[]>('GET', 'tokens', undefined, signal) });
+
+export const healthQuery = () => queryOptions({ queryKey: ['health'], queryFn: ({ signal }) => call<Health>('GET', 'health', undefined, signal) });
 
 export const auditQuery = () =>
     infiniteQueryOptions({

@@ -318,6 +318,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether everything is in order, for whoever keeps it running */
+        get: operations["Health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/links/{secret}": {
         parameters: {
             query?: never;
@@ -1334,6 +1351,11 @@ export interface components {
                 id: string;
                 name: string;
             }[];
+            /** @description Allergens that are not in it and may be carried into it here. */
+            kitchen: {
+                may_carry: string[];
+                words: string;
+            };
             /** @description What tells the layers apart, in their order: two may have one name. */
             layer_keys: string[];
             lineage: {
@@ -1453,6 +1475,11 @@ export interface components {
             name: string;
         };
         Card: {
+            /** @description Allergens that are not in it and may be carried into it here. */
+            kitchen: {
+                may_carry: string[];
+                words: string;
+            };
             brief: components["schemas"]["Brief"];
             cautions: string[];
             contains: string[];
@@ -1777,6 +1804,14 @@ export interface components {
             text: string;
             trace: string;
         };
+        Health: {
+            checks: {
+                is_well: boolean;
+                says: string;
+                what: string;
+            }[];
+            is_well: boolean;
+        };
         HeldBy: {
             dish: string;
             grams: number;
@@ -1818,6 +1853,11 @@ export interface components {
             grams: number;
             id: string;
             name: string;
+        };
+        /** @description Allergens a kitchen handles, and what it shares. */
+        Kitchen: {
+            handles: string[];
+            shares: string[];
         };
         LayerInput: {
             air?: number | null;
@@ -2744,6 +2784,13 @@ export interface components {
         Studio: {
             /** @description ISO 4217, three letters. */
             currency: string;
+            kitchen: components["schemas"]["Kitchen"];
+            name: string;
+        };
+        StudioInput: {
+            /** @description The studio as it is to be; what is not sent of its kitchen stays. */
+            currency: string;
+            kitchen?: components["schemas"]["Kitchen"];
             name: string;
         };
         TakeRoute: {
@@ -3590,6 +3637,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
             };
             /** @description What is wrong, where, and the mend */
             default: {
@@ -5329,7 +5405,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Studio"];
+                "application/json": components["schemas"]["StudioInput"];
             };
         };
         responses: {

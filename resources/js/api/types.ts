@@ -46,6 +46,7 @@ export type Blocked = Shapes['Blocked'];
 export type Debt = Shapes['Debt'];
 export type Route = Shapes['Route'];
 export type DishSummary = Shapes['DishSummary'];
+export type Health = Shapes['Health'];
 export type Session = Shapes['Session'];
 export type OpenSession = Shapes['OpenSession'];
 export type Person = Shapes['Person'];

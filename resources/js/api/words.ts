@@ -466,6 +466,15 @@ export const GLOSSARY: Record<string, { name: string; plain: string; figure: str
     }
 };
 
+/** What a kitchen may share, so that what is handled may be carried. */
+export const SHARED: Record<string, string> = {
+    "mixers": "mixers and bowls",
+    "oven": "oven and trays",
+    "fryer": "a fryer",
+    "tools": "boards, knives and spatulas",
+    "air": "a room where flour or nuts are in the air"
+};
+
 /** Regulation (EU) No 1169/2011 Annex II. */
 export const ALLERGENS: readonly string[] = [
     "gluten",

@@ -136,7 +136,7 @@ function BenchOf({ id }: { id: number }) {
                 <Unanswered questions={data.now.reading.questions} />
                 <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
-                <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} />
+                <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} kitchen={data.kitchen} />
             </Panel>
             <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} onPay={(payment, property) => bench.edit(withPaid(formula, layer, payment, railName({ property }).toLowerCase()))} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>

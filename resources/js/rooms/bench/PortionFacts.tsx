@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Brief, Facts, Reading } from '../../api/types';
+import type { BenchData, Brief, Facts, Reading } from '../../api/types';
 import { useMoney } from '../../shared/money';
 import { fact } from '../../shared/numbers';
 import { Why } from '../../shared/why/Why';
@@ -74,7 +74,7 @@ export function Unanswered({ questions }: { questions: string[] }) {
 }
 
 /** Allergens by ingredient, and what a swap brought in. */
-export function AllergenLine({ now, original }: { now: Reading; original: Reading | null }) {
+export function AllergenLine({ now, original, kitchen }: { now: Reading; original: Reading | null; kitchen: BenchData['kitchen'] }) {
     const { contains, may_contain: may } = now.allergens;
     const brought = original ? contains.filter((one) => !original.allergens.contains.includes(one)) : [];
     return (
@@ -87,6 +87,7 @@ export function AllergenLine({ now, original }: { now: Reading; original: Readin
                 </Box>
             )}
             {may.length > 0 && ` Packets may warn of ${may.join(', ')}.`}
+            {kitchen.may_carry.length > 0 && <span title={kitchen.words}> This kitchen may carry in {kitchen.may_carry.join(', ')}.</span>}
         </Box>
     );
 }

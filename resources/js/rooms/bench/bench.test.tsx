@@ -59,11 +59,11 @@ describe('the diets', () => {
 describe('the allergens of a portion', () => {
     it('name what a swap brought in', () => {
         const original = reading({ allergens: { unknown: [], contains: ['eggs', 'gluten'], may_contain: [], by_regime: BY_REGIME } });
-        const { container } = render(<AllergenLine now={reading({ allergens: { unknown: [], contains: ['gluten', 'soybeans'], may_contain: ['nuts'], by_regime: BY_REGIME } })} original={original} />);
+        const { container } = render(<AllergenLine kitchen={{ may_carry: [], words: '' }} now={reading({ allergens: { unknown: [], contains: ['gluten', 'soybeans'], may_contain: ['nuts'], by_regime: BY_REGIME } })} original={original} />);
         expect(container.textContent).toBe('Contains gluten, soybeans. New: soybeans. Packets may warn of nuts.');
     });
     it('say so when there is none', () => {
-        const { container } = render(<AllergenLine now={reading({})} original={null} />);
+        const { container } = render(<AllergenLine kitchen={{ may_carry: [], words: '' }} now={reading({})} original={null} />);
         expect(container.textContent).toBe('Contains no listed allergen.');
     });
 });

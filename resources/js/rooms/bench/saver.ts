@@ -1,4 +1,5 @@
 import { Problem } from '../../api/client';
+import { newId } from '../../shared/ids';
 import type { BenchData, Formula } from '../../api/types';
 import { forgetDraft, keepDraft, keptDraft } from './drafts';
 
@@ -6,10 +7,17 @@ export type SaveState = { kind: 'kept' } | { kind: 'saving' } | { kind: 'waiting
 
 export interface SaverIo {
     /** Sends a formula based on a revision; answers with the saved version. */
-    send: (revision: number, formula: Formula, rebalance: boolean) => Promise<BenchData>;
+    send: (revision: number, formula: Formula, rebalance: boolean, once: string) => Promise<BenchData>;
     /** The revision last seen from the server; null before anything was. */
     revision: () => number | null;
     saved: (data: BenchData) => void;
+}
+
+/** What waits to be kept; sent again under the same word, so that it is done once though its answer was lost. */
+interface Pending {
+    formula: Formula;
+    rebalance: boolean;
+    once: string;
 }
 
 interface Snapshot {
@@ -25,7 +33,7 @@ const CHANGED = { detail: 'This version was changed in another window.', mend: '
  */
 export class Saver {
     private now: Snapshot = { typed: null, state: { kind: 'kept' } };
-    private next: { formula: Formula; rebalance: boolean } | null = null;
+    private next: Pending | null = null;
     private underWay = false;
     private readonly queue: (() => void)[] = [];
     private timer: ReturnType<typeof setTimeout> | null = null;
@@ -49,7 +57,7 @@ export class Saver {
     readonly snapshot = (): Snapshot => this.now;
 
     put(formula: Formula, rebalance = false): void {
-        this.next = { formula, rebalance };
+        this.next = { formula, rebalance, once: newId() };
         this.tell({ typed: formula });
         void this.flush();
     }
@@ -100,7 +108,7 @@ export class Saver {
         this.next = null;
         this.tell({ state: { kind: 'saving' } });
         try {
-            const saved = await this.io.send(revision, sending.formula, sending.rebalance);
+            const saved = await this.io.send(revision, sending.formula, sending.rebalance, sending.once);
             this.release();
             this.io.saved(saved);
             forgetDraft(this.version);
@@ -112,7 +120,7 @@ export class Saver {
         }
     }
 
-    private failed(problem: Problem, sent: { formula: Formula; rebalance: boolean }, revision: number): void {
+    private failed(problem: Problem, sent: Pending, revision: number): void {
         const latest = this.next ?? sent;
         keepDraft(this.version, revision, latest.formula);
         if (problem.isPassing) {

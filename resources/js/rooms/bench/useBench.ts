@@ -12,7 +12,7 @@ export function useBench(id: number) {
     const [saver] = useState(() => {
         const key = versionQuery(id).queryKey;
         return new Saver(id, {
-            send: (revision, formula, rebalance) => call<BenchData>(rebalance ? 'POST' : 'PATCH', `versions/${id}${rebalance ? '/rebalance' : ''}`, { formula }, undefined, revision),
+            send: (revision, formula, rebalance, once) => call<BenchData>(rebalance ? 'POST' : 'PATCH', `versions/${id}${rebalance ? '/rebalance' : ''}`, { formula }, undefined, revision, once),
             revision: () => client.getQueryData(key)?.version.revision ?? null,
             saved: (data) => {
                 client.setQueryData(key, data);

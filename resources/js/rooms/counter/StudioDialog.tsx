@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import { call } from '../../api/client';
 import { studioQuery } from '../../api/queries';
 import type { Studio } from '../../api/types';
+import { ALLERGENS, SHARED } from '../../api/words';
 import { currencies } from '../../shared/money';
 import { ProblemNote } from '../../shared/ProblemNote';
 
@@ -23,11 +24,19 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
         mutationFn: () => call<Studio>('PUT', 'studio', form),
         onSuccess: (kept) => {
             client.setQueryData(studioQuery().queryKey, kept);
+            void client.invalidateQueries({ queryKey: ['version'] });
+            void client.invalidateQueries({ queryKey: ['card'] });
             onClose();
         },
     });
+    const tick = (list: 'handles' | 'shares', key: string, words: string) => (
+        <label key={key} style={{ display: 'inline-flex', gap: 6, alignItems: 'center', minHeight: 'var(--press-usual)', marginRight: 10 }}>
+            <input type="checkbox" checked={form.kitchen[list].includes(key)} onChange={(e) => setForm({ ...form, kitchen: { ...form.kitchen, [list]: e.target.checked ? [...form.kitchen[list], key] : form.kitchen[list].filter((one) => one !== key) } })} />
+            {words}
+        </label>
+    );
     return (
-        <Dialog open onClose={onClose} maxWidth="xs" fullWidth aria-labelledby="studio-title">
+        <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="studio-title">
             <DialogTitle id="studio-title" className="name">
                 The studio
             </DialogTitle>
@@ -39,6 +48,17 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
                         getOptionLabel={(one) => `${one.code}, ${one.name}`} isOptionEqualToValue={(a, b) => a.code === b.code}
                         renderInput={(params) => <TextField {...params} size="small" label="Costs are reckoned in" helperText="Prices stay the figures they are: nothing is converted." />}
                     />
+                </Box>
+                <Box component="fieldset" sx={{ border: '1px solid var(--line)', borderRadius: '9px', mt: 2, p: '6px 12px 10px' }}>
+                    <legend>What this kitchen handles</legend>
+                    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5 }}>
+                        {ALLERGENS.map((one) => tick('handles', one, one))}
+                    </Box>
+                </Box>
+                <Box component="fieldset" sx={{ border: '1px solid var(--line)', borderRadius: '9px', mt: 1.5, p: '6px 12px 10px' }}>
+                    <legend>What its dishes share</legend>
+                    {Object.entries(SHARED).map(([key, words]) => tick('shares', key, words))}
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>Where something is shared, what is handled may be carried into any dish: it is said with its allergens. How much is never computed; a label follows your local authority.</Box>
                 </Box>
                 {keep.error && <ProblemNote error={keep.error} />}
             </DialogContent>

@@ -135,6 +135,8 @@ export function RecipeCard({ card }: { card: Card }) {
                         {!card.final && <strong style={{ color: 'var(--beet)' }}>Unknown until every line is answered. </strong>}
                         <strong>{card.final ? 'Contains' : 'As far as it is read'}: {card.contains.join(', ') || (card.final ? 'none of the listed ones' : 'nothing listed')}.</strong>
                         {card.may_contain.length > 0 && ` Packets may warn of: ${card.may_contain.join(', ')}.`}
+                        {card.kitchen.may_carry.length > 0 && ` This kitchen may carry in: ${card.kitchen.may_carry.join(', ')} (${card.kitchen.words.charAt(0).toLowerCase()}${card.kitchen.words.slice(1)}).`}
+                        {card.kitchen.words === '' && ' What this kitchen handles has not been said, so cross-contact is not on this card.'}
                     </div>
                     <h3 className="name" style={{ margin: '10px 0 2px', fontSize: 'var(--text-title)' }}>
                         Cautions

@@ -9,6 +9,7 @@ import type { Session } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useComeIn } from '../../shared/SignIn';
 import { Waiting } from '../../shared/Waiting';
+import { HealthPanel } from './HealthPanel';
 import { People } from './People';
 import { Sessions } from './Sessions';
 import { Tokens } from './Tokens';
@@ -59,6 +60,7 @@ export function StudioRoom() {
                 <Sessions />
                 {role && <Tokens role={role} />}
                 {isOwner && <WhoDidWhat />}
+                {isOwner && <HealthPanel />}
             </Box>
         </Box>
     );
