@@ -27,7 +27,7 @@ test('dishes are found by diet, allergen, family, state and what is in them, and
     // By the keyboard alone: what is in it.
     await page.getByLabel('Find a dish').focus();
     await page.keyboard.type('rhubarb');
-    await expect(page.getByText('one dish found: “rhubarb”')).toBeVisible();
+    await expect(page.getByText(/dish(es)? found: “rhubarb”/)).toBeVisible();
     await page.getByLabel('Find a dish').fill('xylophone');
     await expect(page.getByText('No dish answers to that.')).toBeVisible();
 });
@@ -123,7 +123,11 @@ test('a line takes a note and a form, and the card shows them', async ({ page })
 });
 
 test('what nobody pays is named with what would pay it, and is put in with a press', async ({ page }) => {
-    await openBench(page, 'Rhubarb buttermilk cream', 'Vegan 1');
+    // On a copy, so that the dish itself stays as it was.
+    await page.goto('/');
+    await page.getByRole('button', { name: 'What to do with Rhubarb buttermilk cream' }).first().click();
+    await page.getByRole('menuitem', { name: 'Make a copy' }).click();
+    await openBench(page, 'Rhubarb buttermilk cream, copy', 'Vegan 1');
     const agar = page.getByLabel('Grams of Agar powder');
     const before = Number(await agar.inputValue());
     await agar.fill('0.8');
@@ -141,6 +145,10 @@ test('what nobody pays is named with what would pay it, and is put in with a pre
     await page.keyboard.press('Enter');
     await expect(set).toContainText('met');
     expect(Math.abs(Number(await agar.inputValue()) - before)).toBeLessThan(0.4);
+    await page.goto('/');
+    await page.getByRole('button', { name: 'What to do with Rhubarb buttermilk cream, copy' }).click();
+    await page.getByRole('menuitem', { name: 'Remove' }).click();
+    await expect(page.getByRole('article', { name: 'Rhubarb buttermilk cream, copy' })).toHaveCount(0);
 });
 
 test('a key is given another command’s place, refused where it is taken, and all are switched off', async ({ page }) => {

@@ -40,7 +40,7 @@ export async function axe(page: Page, rules?: string[]): Promise<void> {
 
 export async function openBench(page: Page, dish: string, version: string): Promise<void> {
     await page.goto('/');
-    await page.getByRole('article', { name: dish }).getByRole('link', { name: new RegExp(`^${version}`) }).click();
+    await page.getByRole('article', { name: dish, exact: true }).getByRole('link', { name: new RegExp(`^${version}`) }).click();
     await expect(page.getByRole('heading', { name: dish, level: 1 })).toBeVisible();
 }
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
@@ -13,9 +13,11 @@ import { askedOf, foundWords } from './asked';
 import { DishCard } from './DishCard';
 import { Due } from './Due';
 import { Finder } from './Finder';
-import { RemovedDrawer } from './RemovedDrawer';
-import { StudioDialog } from './StudioDialog';
 import { Undecided } from './Undecided';
+
+// Fetched when they are opened.
+const StudioDialog = lazy(async () => ({ default: (await import('./StudioDialog')).StudioDialog }));
+const RemovedDrawer = lazy(async () => ({ default: (await import('./RemovedDrawer')).RemovedDrawer }));
 
 /** What is on the go, and where something new starts. */
 export function Counter() {
@@ -82,8 +84,10 @@ export function Counter() {
                     <Paste />
                 </Box>
             </Box>
-            {naming && studio.data && <StudioDialog studio={studio.data} onClose={() => setNaming(false)} />}
-            {removed && <RemovedDrawer onClose={() => setRemoved(false)} />}
+            <Suspense fallback={null}>
+                {naming && studio.data && <StudioDialog studio={studio.data} onClose={() => setNaming(false)} />}
+                {removed && <RemovedDrawer onClose={() => setRemoved(false)} />}
+            </Suspense>
         </Box>
     );
 }

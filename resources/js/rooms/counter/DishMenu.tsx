@@ -7,13 +7,14 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { call } from '../../api/client';
 import type { DishSummary } from '../../api/types';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
-import { ErrandDialog } from './ErrandDialog';
+
+const ErrandDialog = lazy(async () => ({ default: (await import('./ErrandDialog')).ErrandDialog }));
 
 /** What can be done with a dish where it stands on the Counter. */
 export function DishMenu({ dish }: { dish: DishSummary }) {
@@ -69,7 +70,11 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
                 <MenuItem onClick={choose(() => away.mutate(!dish.is_away))}>{dish.is_away ? 'Back on the counter' : 'Put it away'}</MenuItem>
                 <MenuItem onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
             </Menu>
-            {next && <ErrandDialog dish={dish} onClose={() => setNext(false)} />}
+            {next && (
+                <Suspense fallback={null}>
+                    <ErrandDialog dish={dish} onClose={() => setNext(false)} />
+                </Suspense>
+            )}
             {title !== null && (
                 <Dialog open onClose={() => setTitle(null)} maxWidth="xs" fullWidth aria-labelledby="name-title">
                     <DialogTitle id="name-title" className="name">Call it otherwise</DialogTitle>

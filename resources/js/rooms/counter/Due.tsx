@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { call } from '../../api/client';
 import type { Errand, Waiting } from '../../api/types';
 import { dayWords, today } from '../../shared/days';
 import { notice } from '../../shared/notice';
 import { Panel } from '../../shared/Panel';
-import { ErrandDialog } from './ErrandDialog';
+
+const ErrandDialog = lazy(async () => ({ default: (await import('./ErrandDialog')).ErrandDialog }));
 
 /** What is to be done, soonest first, for everybody or for one who is waited for. */
 export function Due({ waiting }: { waiting: Waiting }) {
@@ -60,7 +61,11 @@ export function Due({ waiting }: { waiting: Waiting }) {
                 ))}
             </Box>
             {more > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', pt: 0.5 }}>{more} more stand behind these.</Box>}
-            {changing && <ErrandDialog dish={{ id: changing.dish_id, title: changing.dish }} errand={changing} onClose={() => setChanging(null)} />}
+            {changing && (
+                <Suspense fallback={null}>
+                    <ErrandDialog dish={{ id: changing.dish_id, title: changing.dish }} errand={changing} onClose={() => setChanging(null)} />
+                </Suspense>
+            )}
         </Panel>
     );
 }
