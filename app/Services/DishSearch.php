@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
+use Transmuta\Engine;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -113,7 +114,9 @@ final readonly class DishSearch
     /** @return list<string> ids of the shelf that a search for these words means, with what is made of them */
     private function holding(Studio $studio, string $sought): array
     {
-        $called = $this->shelf->called($sought);
+        // By its name on the shelf, and by whatever a kitchen calls it: gelatine, single cream, cornstarch.
+        $meant = app(Engine::class)->lines->ingredientNamed($sought);
+        $called = array_values(array_unique([...$this->shelf->called($sought), ...($meant === null ? [] : [$meant])]));
 
         return $called === [] ? [] : $this->uses->with($studio, $called);
     }

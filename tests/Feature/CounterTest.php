@@ -98,6 +98,8 @@ final class CounterTest extends FeatureCase
     {
         self::assertSame(['Rhubarb buttermilk cream'], $this->titles('?q=buttermilk%20cream'));
         self::assertContains('Frozen quince bar', $this->titles('?q=hazelnut'));
+        // As another kitchen calls it.
+        self::assertContains('Passion-fruit curd tartlet', $this->titles('?q=cornstarch'));
         self::assertSame(['Rhubarb buttermilk cream'], $this->titles('?q=Vegetarian%201'));
         self::assertSame(['Roasted-hazelnut mousse pot'], $this->titles('?q=chocolate%20maker'));
         self::assertSame([], $this->titles('?q=moonlight'));
