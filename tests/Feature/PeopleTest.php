@@ -196,6 +196,7 @@ final class PeopleTest extends FeatureCase
         $formula['layers'][0]['lines'][0]['grams'] = 141;
         $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula])->assertOk();
         $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula])->assertStatus(409);
+        $this->postJson('/api/readings', ['text' => '5 g sugar'])->assertOk();
         $this->getJson('/api/audit')->assertForbidden();
         $this->signIn('Ilka');
         $entries = (array) $this->getJson('/api/audit')->assertOk()->json('entries');

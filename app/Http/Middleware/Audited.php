@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Access\Ability;
 use App\Access\Here;
 use App\Models\Audit;
 use Closure;
@@ -23,7 +24,7 @@ final readonly class Audited
         $response = $next($request);
         \assert($response instanceof Response);
         $studio = $this->here->studio();
-        if ($studio === null || $request->isMethod('GET') || $response->getStatusCode() >= 300) {
+        if ($studio === null || $request->isMethod('GET') || $response->getStatusCode() >= 300 || self::changesNothing($request)) {
             return $response;
         }
         $tag = $response->getEtag();
@@ -49,6 +50,12 @@ final readonly class Audited
         }
 
         return $id;
+    }
+
+    /** Asking for routes or a reading is sent as a write, for its size, and is none; a token is made by whoever may read. */
+    private static function changesNothing(Request $request): bool
+    {
+        return $request->route()?->getAction('needs') === Ability::Read->value && !str_starts_with((string) $request->route()->uri(), 'api/tokens');
     }
 
     private static function what(Request $request): string
