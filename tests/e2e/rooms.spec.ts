@@ -88,6 +88,10 @@ test.describe('every room', () => {
             const top = async (label: string) => (await page.getByRole('region', { name: label }).boundingBox())?.y ?? 0;
             expect(await top('Ledger')).toBeLessThan(await top('Section and portion'));
             expect((await page.getByLabel('Grams of Plain wheat flour').boundingBox())?.y ?? 9999).toBeLessThan(height);
+            await page.getByRole('button', { name: 'Hide the section' }).click();
+            await expect(page.locator('#section')).toBeHidden();
+            await page.getByRole('button', { name: 'Show the section' }).click();
+            await expect(page.locator('#section')).toBeVisible();
             for (const room of ['/', '/new', '/spread', '/shelf/butter', '/notebook', '/pass', '/practice']) {
                 await page.goto(room);
                 await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Command, useCommands } from '../../shared/commands';
@@ -55,6 +56,11 @@ function BenchOf({ id }: { id: number }) {
     const [keys, setKeys] = useState(false);
     const [asking, setAsking] = useState(false);
     const [lit, setLit] = useState<string | null>(null);
+    const [isFolded, setFolded] = useState(() => localStorage.getItem('section') === 'folded');
+    const fold = () => {
+        localStorage.setItem('section', isFolded ? 'shown' : 'folded');
+        setFolded(!isFolded);
+    };
     const { undo, redo, canUndo, canRedo } = bench;
 
     const commands = useMemo<Command[]>(
@@ -132,7 +138,13 @@ function BenchOf({ id }: { id: number }) {
                 onMeasured={(ingredient, brix, acid) => bench.edit(withMeasured(formula, ingredient, brix, acid))}
             />
             <Panel component="section" aria-label="Section and portion" sx={{ gridColumn: { lg: 1 }, gridRow: { lg: 2 }, display: 'flex', flexDirection: 'column', overflow: 'auto', p: '8px 12px' }} tabIndex={0}>
-                <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
+                {/* Beside the ledger there is room for it; under it, it is put together at a press. */}
+                <Button aria-expanded={!isFolded} aria-controls="section" onClick={fold} size="small" sx={{ display: { lg: 'none' }, alignSelf: 'flex-start', mb: 0.5 }}>
+                    {isFolded ? 'Show the section' : 'Hide the section'}
+                </Button>
+                <Box id="section" sx={{ display: { xs: isFolded ? 'none' : 'block', lg: 'block' }, width: '100%', maxWidth: { xs: 420, lg: 'none' }, mx: 'auto' }}>
+                    <SplitSection original={isOriginal ? null : data.original} originalName={data.original.name} now={now} name={data.version.name} chosen={layer} onChoose={setChosen} />
+                </Box>
                 <Unanswered questions={data.now.reading.questions} />
                 <PortionFacts now={data.now.reading} original={isOriginal ? null : data.original.reading} brief={data.version.brief} family={data.version.family} />
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
