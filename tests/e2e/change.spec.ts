@@ -63,17 +63,27 @@ test('a layer is added and lines moved into it by keyboard, by choice and by dra
     const lines = await custard.locator('[data-row]').count();
     for (let n = 0; n < lines; n += 1) {
         if ((await jelly.getByLabel('Grams of Caster or granulated sugar').count()) > 0) break;
-        await custard.getByLabel('Grams of Caster or granulated sugar').focus();
+        const sugar = ledger.getByLabel('Grams of Caster or granulated sugar');
+        const place = () => ledger.locator('[data-grams]').evaluateAll((all) => all.findIndex((one) => one.getAttribute('aria-label') === 'Grams of Caster or granulated sugar'));
+        const [was, inJelly] = [await place(), await jelly.getByLabel('Grams of Caster or granulated sugar').count()];
+        await sugar.focus();
+        await expect(sugar).toBeFocused();
         await page.keyboard.press('Alt+ArrowDown');
+        // Each press moves it once: a place further down, or over the edge.
+        await expect.poll(async () => (await place()) - was + (await jelly.getByLabel('Grams of Caster or granulated sugar').count()) - inJelly).toBe(1);
         await expect(page.getByText(KEPT)).toBeVisible();
     }
     await expect(jelly.getByLabel('Grams of Caster or granulated sugar')).toHaveValue('90');
     // By choice, back.
     await jelly.getByRole('button', { name: /^Caster or granulated sugar/ }).click();
     await page.getByRole('dialog').getByLabel('Layer').click();
+    const read = page.waitForResponse((answer) => answer.request().method() === 'PATCH');
     await page.getByRole('option', { name: 'Custard' }).click();
+    await read;
     await expect(custard.getByLabel('Grams of Caster or granulated sugar')).toHaveValue('90');
-    // By drag.
+    // By drag, once the rows say what they do now: their words, and with them their height, come with the reading.
+    await expect(custard.getByRole('button', { name: /^Caster or granulated sugar.*sweet/ })).toBeVisible();
+    await page.waitForTimeout(300);
     await custard.getByRole('button', { name: /^Caster or granulated sugar/ }).dragTo(jelly.getByRole('button', { name: /^Water/ }));
     await expect(jelly.getByLabel('Grams of Caster or granulated sugar')).toHaveValue('90');
     // Another thing in its place, in any kitchen's words.
