@@ -94,7 +94,9 @@ test('a page from elsewhere can do nothing here, though somebody is signed in', 
     for (const form of ['f', 'g']) {
         await page.goto('http://elsewhere.example/bait');
         await page.evaluate((id) => (document.getElementById(id) as HTMLFormElement).submit(), form);
-        await page.waitForLoadState();
+        // What it is answered stands in its place: it was turned away.
+        await page.waitForURL(new RegExp(`127.0.0.1:${PORT}/api/`));
+        await expect(page.locator('body')).toContainText('Another page asked for this');
     }
     await page.goto('http://elsewhere.example/bait');
     const tried = await page.evaluate(async ([port, id]) => {
