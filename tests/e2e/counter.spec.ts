@@ -70,6 +70,11 @@ test('a dish is put away, found there, and put back', async ({ page }) => {
     await dish.getByRole('button', { name: /^What to do with/ }).click();
     await page.getByRole('menuitem', { name: 'Put it away' }).click();
     await expect(dish).toHaveCount(0);
+    // Put away, it is still gone to by a word.
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type('night-sky');
+    await expect(page.getByRole('option', { name: /Night-sky lime icebox pie, Original.*put away/ })).toBeVisible();
+    await page.keyboard.press('Escape');
     await page.getByLabel('State').click();
     await page.getByRole('option', { name: 'put away' }).click();
     await expect(dish).toBeVisible();

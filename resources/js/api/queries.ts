@@ -2,8 +2,15 @@ import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
 import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
-export const dishesQuery = (sought = '') =>
-    queryOptions({ queryKey: ['dishes', sought], queryFn: ({ signal }) => call<DishSummary[]>('GET', sought ? `dishes?q=${encodeURIComponent(sought)}` : 'dishes', undefined, signal) });
+/** The first of the dishes that are found by a word: those on the counter, or those put away. */
+export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
+    queryOptions({
+        queryKey: ['dishes', sought, state],
+        queryFn: ({ signal }) => {
+            const asked = new URLSearchParams({ ...(sought && { q: sought }), ...(state && { state }) });
+            return call<DishSummary[]>('GET', asked.size > 0 ? `dishes?${asked.toString()}` : 'dishes', undefined, signal);
+        },
+    });
 
 /** What dishes are asked for by; '' where it does not matter. Diets and allergens with commas between. */
 export interface Asked {

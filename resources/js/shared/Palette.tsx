@@ -43,13 +43,14 @@ function Finder({ onClose }: { onClose: () => void }) {
     const first = useQuery(dishesQuery());
     const longest = sought.split(/\s+/).reduce((best, word) => (word.length > best.length ? word : best), '');
     const named = useQuery({ ...dishesQuery(longest), enabled: longest !== '' });
-    const dishes = [...new Map([...(first.data ?? []), ...(named.data ?? [])].map((dish) => [dish.id, dish])).values()];
+    const away = useQuery({ ...dishesQuery(longest, 'away'), enabled: longest !== '' });
+    const dishes = [...new Map([...(first.data ?? []), ...(named.data ?? []), ...(away.data ?? [])].map((dish) => [dish.id, dish])).values()];
     const shelf = useQuery({ ...shelfQuery(), enabled: sought.trim().length > 1 });
     const go = (to: string) => () => void navigate(to);
     const keys = useKeys();
     const all: Found[] = [
         ...useRegistered().map((one) => ({ id: `do ${one.id}`, name: one.name, kind: 'do', key: keyOf(one, keys) || undefined, act: one.act })),
-        ...dishes.flatMap((dish) => dish.versions.map((version) => ({ id: `version ${version.id}`, name: `${dish.title}, ${version.name}`, kind: dish.family, act: go(`/bench/${version.id}`) }))),
+        ...dishes.flatMap((dish) => dish.versions.map((version) => ({ id: `version ${version.id}`, name: `${dish.title}, ${version.name}`, kind: dish.is_away ? 'put away' : dish.family, act: go(`/bench/${version.id}`) }))),
         ...ROOMS.map(([name, to]) => ({ id: `room ${to}`, name, kind: 'room', act: go(to) })),
         ...(shelf.data ?? []).map((one) => ({ id: `shelf ${one.id}`, name: one.name, kind: 'shelf', act: go(`/shelf/${one.id}`) })),
     ];
