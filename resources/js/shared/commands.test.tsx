@@ -26,5 +26,6 @@ describe('commands', () => {
         expect(answers('Passion-fruit curd', 'urd')).toBe(false);
         expect(answers('Passion-fruit curd', 'fruit')).toBe(true);
         expect(answers('Anything', '')).toBe(true);
+        expect(answers('Night-sky lime pie, Original', 'night-sky or')).toBe(true);
     });
 });

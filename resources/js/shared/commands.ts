@@ -37,6 +37,7 @@ export function useRegistered(): readonly Command[] {
 
 /** Whether every word that is sought begins a word of the name. */
 export function answers(name: string, sought: string): boolean {
-    const words = name.toLowerCase().split(/[\s,()/-]+/);
-    return sought.toLowerCase().split(/\s+/).filter(Boolean).every((part) => words.some((word) => word.startsWith(part)));
+    const parted = (text: string) => text.toLowerCase().split(/[\s,()/-]+/).filter(Boolean);
+    const words = parted(name);
+    return parted(sought).every((part) => words.some((word) => word.startsWith(part)));
 }
