@@ -36,7 +36,9 @@ if is_root; then
     ok '… nor the data' not stranger ls "$VAR/mariadb"
 fi
 ok 'the socket of php-fpm is for its user and group' [ "$(stat -c %a "$RUN/fpm.sock")" = 660 ]
-nothing_listens() { ! ss -ltnp 2>/dev/null | grep -q mariadbd; }
+# Whether a process holds a TCP socket, by the numbers of its sockets in the kernel's own list.
+on_tcp() { local one; for one in $(ls -l "/proc/$1/fd" | grep -o 'socket:\[[0-9]*' | grep -o '[0-9]*$'); do grep -qw "$one" /proc/net/tcp /proc/net/tcp6 2>/dev/null && return 0; done; return 1; }
+nothing_listens() { on_tcp "$(cat "$VAR/web/nginx.pid")" && ! on_tcp "$(cat "$VAR/mariadb.pid")"; }
 ok 'the store listens nowhere but on its socket' nothing_listens
 by() { MYSQL_PWD=$(secret "$1" 2>/dev/null) mariadb --no-defaults --protocol=socket --socket="$SOCKET" -u"$2" -e "$3" >/dev/null 2>&1; }
 ok 'the application reads and writes rows' by app transmuta_app "update $TRANSMUTA_DB.studios set name = name"
