@@ -9,9 +9,12 @@ use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\User;
 use App\Support\Store;
+use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Log;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Signing in and out, people and links, tokens, and who did what. */
@@ -316,5 +319,17 @@ final class PeopleTest extends FeatureCase
         $first = (string) $this->getJson('/api/health')->assertOk()->assertJsonCount(5, 'checks')->assertJsonPath('checks.0.what', 'Store')->assertJsonPath('checks.0.is_well', true)->headers->get('X-Request-Id');
         self::assertMatchesRegularExpression('/^[0-9A-HJKMNP-TV-Z]{26}$/', $first);
         self::assertNotSame($first, $this->getJson('/api/health')->headers->get('X-Request-Id'));
+    }
+
+    public function testALinksSecretIsInNoLineOfTheLog(): void
+    {
+        $told = [];
+        Event::listen(static function (MessageLogged $line) use (&$told): void {
+            $told = $line->context;
+        });
+        $this->getJson('/api/links/a-secret-of-somebody')->assertNotFound();
+        Log::info('anything');
+        self::assertSame('api/links/{secret}', $told['route'] ?? null);
+        self::assertStringNotContainsString('a-secret-of-somebody', (string) json_encode($told));
     }
 }

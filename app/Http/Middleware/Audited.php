@@ -10,7 +10,6 @@ use App\Models\Audit;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Writes down who changed what, from which revision to which, once it was done. */
@@ -33,23 +32,11 @@ final readonly class Audited
             'what' => self::what($request), 'subject' => self::subject($request),
             'from_revision' => is_numeric($from) ? (int) $from : null,
             'to_revision' => $tag !== null && preg_match('/^"(\d+)-/', $tag, $m) === 1 ? (int) $m[1] : null,
-            'request' => self::request($request), 'at' => now()->format('Y-m-d H:i:s.v'),
+            'request' => Traced::id($request), 'at' => now()->format('Y-m-d H:i:s.v'),
         ];
         defer(static fn() => Audit::query()->insert($row));
 
         return $response;
-    }
-
-    /** The id a request is told by in the log and in the audit. */
-    public static function request(Request $request): string
-    {
-        $id = $request->attributes->get('request-id');
-        if (!\is_string($id)) {
-            $id = (string) Str::ulid();
-            $request->attributes->set('request-id', $id);
-        }
-
-        return $id;
     }
 
     /** Asking for routes or a reading is sent as a write, for its size, and is none; a token is made by whoever may read. */
