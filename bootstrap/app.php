@@ -19,7 +19,6 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
-use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -35,7 +34,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         // Whoever asks is known before what they ask for is looked up, and an address nobody spoke for is closed.
         $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Once::class, Precondition::class, Audited::class]);
-        $middleware->priority([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class, SubstituteBindings::class, Once::class, Precondition::class, Audited::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -87,7 +87,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('trials', [TrialController::class, 'index']);
     Route::get('versions/{version}', [VersionController::class, 'show']);
     Route::get('versions/{version}/revisions', [RevisionController::class, 'index']);
-    Route::get('versions/{version}/revisions/{number}/compare/{other}', [RevisionController::class, 'compare']);
+    Route::get('versions/{version}/revisions/{number}/compare/{second}', [RevisionController::class, 'compare']);
     Route::post('versions/{version}/routes', [AskController::class, 'routes']);
     Route::get('versions/{version}/card', CardController::class);
     Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);

@@ -84,18 +84,12 @@ final class Here
             return null;
         }
         $at = $this->token()->studio_id ?? ($this->request->hasSession() ? $this->request->session()->get(self::STUDIO) : null);
-        $query = Membership::query();
-        $query->with('studio')->where('user_id', $user->id)->orderBy('id');
-        if (\is_int($at)) {
-            $query->where('studio_id', $at);
-        }
-        $found = $query->first();
-        if ($found === null && $this->token() === null && \is_int($at)) {
-            // Put out of the studio they stood at: they stand at another of theirs, if there is one.
-            $any = Membership::query();
-            $any->with('studio')->where('user_id', $user->id)->orderBy('id');
-            $found = $any->first();
-        }
+        $of = Membership::query();
+        $of->with('studio')->where('user_id', $user->id)->orderBy('id');
+        $all = $of->get();
+        // A token is of one studio. Who was put out of the one they stood at stands at another of theirs, if there is one.
+        $found = \is_int($at) ? $all->firstWhere('studio_id', $at) : null;
+        $found ??= $this->token() === null ? $all->first() : null;
 
         return $this->membership = $found;
     }

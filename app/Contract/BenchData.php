@@ -16,10 +16,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
         ])),
-        new OA\Property(property: 'kitchen', description: 'Allergens that are not in it and may be carried into it here.', type: 'object', required: ['may_carry', 'words'], properties: [
-            new OA\Property(property: 'may_carry', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'words', type: 'string'),
-        ]),
+        new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'layer_keys', description: 'What tells the layers apart, in their order: two may have one name.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'lineage', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'parent_id', 'aims_at'], properties: [
             new OA\Property(property: 'aims_at', type: 'number', nullable: true),

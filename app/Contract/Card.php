@@ -13,10 +13,7 @@ use Transmuta\Diet\Standing;
     type: 'object',
     required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
     properties: [
-        new OA\Property(property: 'kitchen', description: 'Allergens that are not in it and may be carried into it here.', type: 'object', required: ['may_carry', 'words'], properties: [
-            new OA\Property(property: 'may_carry', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'words', type: 'string'),
-        ]),
+        new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
         new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),

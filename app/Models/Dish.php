@@ -47,7 +47,7 @@ final class Dish extends Model
     public function errands(): HasMany
     {
         $errands = $this->hasMany(Errand::class);
-        $errands->whereNull('done_on')->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('id');
+        Errand::open($errands->getQuery());
 
         return $errands;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,6 +25,16 @@ final class Errand extends Model
     protected $guarded = [];
 
     protected $attributes = ['waits_for' => ''];
+
+    /**
+     * Only those still to be done, the soonest first, those without a day last.
+     *
+     * @param Builder<self> $errands
+     */
+    public static function open(Builder $errands): void
+    {
+        $errands->whereNull('done_on')->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('id');
+    }
 
     /** @return BelongsTo<Dish, $this> */
     public function dish(): BelongsTo

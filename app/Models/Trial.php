@@ -49,4 +49,10 @@ final class Trial extends Model
     {
         return $this->belongsTo(Revision::class);
     }
+
+    /** The step that was foretold of a trial, as the store reads it; no number where none was. */
+    public static function foretold(string $table = 'trials'): string
+    {
+        return "json_value($table.predicted, '$.step_index')";
+    }
 }

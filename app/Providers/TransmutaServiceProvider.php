@@ -4,15 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Access\Addresses;
 use App\Access\Here;
 use App\Models\AccessToken;
-use App\Models\Dish;
-use App\Models\Errand;
-use App\Models\Evidence;
-use App\Models\Lot;
-use App\Models\Membership;
 use App\Models\Studio;
-use App\Models\Version;
 use App\Services\Compiled;
 use App\Services\FormulaStore;
 use App\Services\StudioShelf;
@@ -21,8 +16,9 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Routing\Route as RoutingRoute;
-use Illuminate\Support\Facades\Route;
+use Illuminate\Routing\Events\RouteMatched;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -59,7 +55,7 @@ final class TransmutaServiceProvider extends ServiceProvider
     /** Whether somebody is asking: a console command without a store reads the shipped shelf. */
     private static function isAsked(Application $app): bool
     {
-        return !$app->runningInConsole() || $app->runningUnitTests() ? $app->make(Here::class)->studio() instanceof Studio : false;
+        return (!$app->runningInConsole() || $app->runningUnitTests()) && $app->make(Here::class)->studio() instanceof Studio;
     }
 
     public function boot(): void
@@ -71,35 +67,7 @@ final class TransmutaServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn(string $path): string => '/' . $path);
         JsonResource::withoutWrapping();
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
-        // An id is digits and nothing else, wherever it stands in an address.
-        foreach (['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'person', 'token', 'id', 'layer', 'number'] as $name) {
-            Route::pattern($name, '[1-9][0-9]{0,17}');
-        }
-        Route::pattern('layer', '[0-9]{1,2}');
-        Route::bind('person', static function (string $id): int {
-            $query = Membership::query();
-            $query->where('studio_id', app(Here::class)->studio()->id ?? 0)->where('user_id', (int) $id);
-
-            return $query->firstOrFail()->user_id;
-        });
-        Route::bind('token', static function (string $id): int {
-            $query = AccessToken::query();
-            $query->where('studio_id', app(Here::class)->studio()->id ?? 0)->where('tokenable_id', app(Here::class)->user()->id ?? 0)->whereKey((int) $id);
-
-            return $query->firstOrFail()->id;
-        });
-        // A record of another studio is looked for among one's own and not found, before anything else is said of the request.
-        foreach (['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class] as $name => $model) {
-            Route::bind($name, static function (string $id, RoutingRoute $route) use ($name, $model): Model|int {
-                // Under a version's revisions, the other is a number of one of them.
-                if ($name === 'other' && $route->hasParameter('number')) {
-                    return (int) $id;
-                }
-                $query = $model::query();
-                $query->where('studio_id', app(Here::class)->studio()->id ?? 0)->whereKey((int) $id);
-
-                return $query->firstOrFail();
-            });
-        }
+        Addresses::register();
+        Event::listen(static fn(RouteMatched $matched): mixed => Log::withContext(['route' => $matched->route->uri()]));
     }
 }

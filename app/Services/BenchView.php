@@ -108,7 +108,7 @@ final readonly class BenchView
         return [
             'now' => $now === $before ? $was : $this->side($version->formula, $now),
             'original' => ['version_id' => $original->id, 'name' => $original->name, ...$was],
-            'kitchen' => ['may_carry' => $this->shelf->kitchen()->mayCarry(array_values($now->contains)), 'words' => $this->shelf->kitchen()->words()],
+            'kitchen' => $this->shelf->kitchen()->beside($now->contains),
             'layer_keys' => LayerKeys::of($now->formula->layers),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->balancer->rails($now, $before, wanted: $version->wanted)),
             'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),

@@ -6,13 +6,16 @@ namespace App\Services;
 
 use App\Models\Dish;
 use App\Models\Studio;
+use App\Models\Trial;
 use App\Models\Version;
+use App\Support\Like;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
+use Transmuta\Diet\EvidenceBook;
 use Transmuta\Engine;
 use Transmuta\Shelf\Ingredient;
 
@@ -43,10 +46,11 @@ final readonly class DishSearch
 
     /**
      * @param Wanted $wanted
+     * @param list<callable(Query): mixed> $fits what a version must fulfil ({@see fits})
      *
      * @return Builder<Dish> in the order asked, without their versions
      */
-    public function of(Studio $studio, array $wanted): Builder
+    public function of(Studio $studio, array $wanted, array $fits): Builder
     {
         $query = Dish::query();
         $query->where('dishes.studio_id', $studio->id)->select('dishes.*');
@@ -63,7 +67,6 @@ final readonly class DishSearch
                 $wanted['state'] === 'due' ? $errand->where('due_on', '<=', now()->addDays(7)->toDateString()) : $errand->where('waits_for', '!=', '');
             });
         }
-        $fits = $this->fits($wanted);
         if ($fits !== []) {
             $query->whereExists(static function (Query $version) use ($fits): void {
                 $version->from('versions')->whereColumn('versions.dish_id', 'dishes.id')->whereNull('versions.deleted_at');
@@ -80,16 +83,16 @@ final readonly class DishSearch
      * How each version answers, by id; those that do not are not in it, and nothing is where no diet and no allergen was asked for.
      *
      * @param Wanted $wanted
+     * @param list<callable(Query): mixed> $fits what a version must fulfil ({@see fits})
      * @param list<int> $dishes ids
      *
      * @return array<int, string>
      */
-    public function answers(array $wanted, array $dishes): array
+    public function answers(array $wanted, array $fits, array $dishes): array
     {
         if (($wanted['diets'] === [] && $wanted['free'] === []) || $dishes === []) {
             return [];
         }
-        $fits = $this->fits($wanted);
         $found = Version::query()->toBase()->whereIn('dish_id', $dishes);
         foreach ($fits as $fit) {
             $fit($found);
@@ -98,7 +101,8 @@ final readonly class DishSearch
         $ids = $found->pluck('versions.id')->all();
         $amounts = array_filter($wanted['diets'], self::isByPortion(...));
         $rules = array_filter($wanted['diets'], static fn(Diet $diet): bool => !self::isByPortion($diet));
-        $asking = $rules === [] ? [] : $this->slugs(fn(Ingredient $in): bool => array_filter($rules, fn(Diet $diet): bool => $this->asks($diet, $in)) !== []);
+        $book = $this->shelf->evidence();
+        $asking = $rules === [] ? [] : $this->slugs(static fn(Ingredient $in): bool => array_filter($rules, static fn(Diet $diet): bool => self::asks($book, $diet, $in)) !== []);
         /** @var list<int> $asks */
         $asks = $asking === [] ? [] : DB::table('version_ingredients')->whereIn('version_id', $ids)->whereIn('slug', $asking)->distinct()->pluck('version_id')->all();
         // No calculation shows 20 mg/kg: gluten-free is always asked.
@@ -124,7 +128,7 @@ final readonly class DishSearch
     /** @param Builder<Dish> $query */
     private function sought(Builder $query, Studio $studio, string $sought): void
     {
-        $like = '%' . addcslashes($sought, '%_\\') . '%';
+        $like = Like::holding($sought);
         $slugs = $this->holding($studio, $sought);
         $query->where(static function (Builder $any) use ($like, $slugs): void {
             $any->where('title', 'like', $like)->orWhereExists(static function (Query $version) use ($like, $slugs): void {
@@ -147,15 +151,16 @@ final readonly class DishSearch
      *
      * @return list<callable(Query): mixed>
      */
-    private function fits(array $wanted): array
+    public function fits(array $wanted): array
     {
         $fits = [];
         $barred = [];
+        $book = $this->shelf->evidence();
         foreach ($wanted['diets'] as $diet) {
             if (self::isByPortion($diet)) {
                 $fits[] = static fn(Query $version) => $version->whereJsonContains('versions.brief->diets', $diet->value);
             } else {
-                $barred = [...$barred, ...$this->slugs(fn(Ingredient $in): bool => $this->breaks($diet, $in))];
+                $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => self::breaks($book, $diet, $in))];
             }
         }
         foreach ($wanted['free'] as $allergen) {
@@ -174,7 +179,7 @@ final readonly class DishSearch
     {
         $latest = static fn(string $sign): \Closure => static fn(Query $version) => $version->whereExists(static fn(Query $trial) => $trial->from('trials')->whereColumn('trials.version_id', 'versions.id')
             ->whereRaw('trials.id = (select max(last.id) from trials last where last.version_id = versions.id)')
-            ->whereRaw("trials.set_step $sign json_value(trials.predicted, '$.step_index')"));
+            ->whereRaw("trials.set_step $sign " . Trial::foretold()));
 
         return match ($state) {
             'open' => static fn(Query $version) => $version->where('versions.open_lines', '>', 0),
@@ -204,16 +209,16 @@ final readonly class DishSearch
         return $query;
     }
 
-    private function breaks(Diet $diet, Ingredient $in): bool
+    private static function breaks(EvidenceBook $book, Diet $diet, Ingredient $in): bool
     {
-        $seen = $this->shelf->evidence()->of($in->id, $diet);
+        $seen = $book->of($in->id, $diet);
 
         return DietRules::bans($diet, $in) || ($seen !== null && !$seen->meets);
     }
 
-    private function asks(Diet $diet, Ingredient $in): bool
+    private static function asks(EvidenceBook $book, Diet $diet, Ingredient $in): bool
     {
-        return $this->shelf->evidence()->of($in->id, $diet) === null && DietRules::question($diet, $in) !== null;
+        return $book->of($in->id, $diet) === null && DietRules::question($diet, $in) !== null;
     }
 
     /** Whether a portion's figures decide, or what is done to it: no list of ingredients answers it. */

@@ -67,10 +67,12 @@ final class StudioShelf
         }
         $begins = static fn(string $name, string $part): bool => preg_match('/(?<![\p{L}\p{N}])' . preg_quote($part, '/') . '/u', $name) === 1;
 
+        $rows = $this->load()['rows'];
+
         return array_values(array_filter(
-            array_map(strval(...), array_keys($this->load()['rows'])),
-            function (string $slug) use ($parts, $begins): bool {
-                $name = mb_strtolower(\is_string($name = $this->load()['rows'][$slug]['name'] ?? null) ? $name : $slug);
+            array_map(strval(...), array_keys($rows)),
+            static function (string $slug) use ($rows, $parts, $begins): bool {
+                $name = mb_strtolower(\is_string($name = $rows[$slug]['name'] ?? null) ? $name : $slug);
 
                 return array_filter($parts, static fn(string $part): bool => !$begins($name, $part)) === [];
             },

@@ -6,6 +6,7 @@ namespace App\Services;
 
 use App\Models\Errand;
 use App\Models\Studio;
+use App\Models\Trial;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Property\Setting\Ladder;
@@ -23,11 +24,12 @@ final class Waiting
     public static function in(Studio $studio): array
     {
         $errands = Errand::query();
-        $errands->with('dish')->whereHas('dish')->where('studio_id', $studio->id)->whereNull('done_on');
+        $errands->with('dish')->whereHas('dish')->where('studio_id', $studio->id);
+        Errand::open($errands);
         $total = $errands->count();
         /** @var list<string> $people */
-        $people = (clone $errands)->where('waits_for', '!=', '')->distinct()->orderBy('waits_for')->limit(60)->pluck('waits_for')->all();
-        $errands->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('id')->limit(100);
+        $people = (clone $errands)->where('waits_for', '!=', '')->distinct()->reorder('waits_for')->limit(60)->pluck('waits_for')->all();
+        $errands->limit(100);
 
         return [
             'errands' => array_map(self::errand(...), array_values($errands->get()->all())),
@@ -47,7 +49,7 @@ final class Waiting
     /** @return list<array<string, mixed>> */
     private static function listed(Studio $studio, string $kind): array
     {
-        $found = self::versions($studio, $kind)->orderByDesc('versions.updated_at')->orderByDesc('versions.id')->limit(self::MOST)->get(['versions.id', 'versions.name', 'versions.open_lines', 'dishes.title', DB::raw('(select json_object(\'found\', t.set_step, \'foretold\', json_value(t.predicted, \'$.step_index\')) from trials t where t.version_id = versions.id order by t.id desc limit 1) as trial')])->all();
+        $found = self::versions($studio, $kind)->orderByDesc('versions.updated_at')->orderByDesc('versions.id')->limit(self::MOST)->get(['versions.id', 'versions.name', 'versions.open_lines', 'dishes.title', DB::raw('(select json_object(\'found\', t.set_step, \'foretold\', ' . Trial::foretold('t') . ') from trials t where t.version_id = versions.id order by t.id desc limit 1) as trial')])->all();
 
         return array_values(array_map(static function (object $row) use ($kind): array {
             /** @var array{found: int, foretold: int|string|null}|null $trial */

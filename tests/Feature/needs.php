@@ -44,7 +44,7 @@ return [
     'GET trials' => 'read',
     'GET versions/{version}' => 'read',
     'GET versions/{version}/revisions' => 'read',
-    'GET versions/{version}/revisions/{number}/compare/{other}' => 'read',
+    'GET versions/{version}/revisions/{number}/compare/{second}' => 'read',
     'POST versions/{version}/routes' => 'read',
     'GET versions/{version}/card' => 'read',
     'GET versions/{version}/compare/{other}' => 'read',

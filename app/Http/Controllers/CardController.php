@@ -51,7 +51,7 @@ final class CardController extends Controller
             'schools_at_work' => Schools::atWork(...$shelves->schools($version)),
             'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
             ...$card,
-            'kitchen' => ['may_carry' => $shelf->kitchen()->mayCarry(array_values($card['contains'])), 'words' => $shelf->kitchen()->words()],
+            'kitchen' => $shelf->kitchen()->beside($card['contains']),
         ]);
     }
 }

@@ -47,12 +47,13 @@ final class DishController extends Controller
     public function index(FindDishesRequest $request, DishSearch $search): JsonResponse
     {
         $wanted = $request->wanted();
-        $query = $search->of($this->studio(), $wanted);
+        $fits = $search->fits($wanted);
+        $query = $search->of($this->studio(), $wanted, $fits);
         $total = $query->toBase()->getCountForPagination();
         $page = $query->with(['versions:id,dish_id,parent_id,name,open_lines', 'versions.trials', 'errands'])->cursorPaginate(DishSearch::PAGE);
         /** @var list<Dish> $dishes */
         $dishes = $page->items();
-        $answers = $search->answers($wanted, array_map(static fn(Dish $dish): int => $dish->id, $dishes));
+        $answers = $search->answers($wanted, $fits, array_map(static fn(Dish $dish): int => $dish->id, $dishes));
         $rows = array_map(static fn(Dish $dish): array => (new DishResource($dish))->answering($answers)->toArray($request), $dishes);
 
         return new JsonResponse($rows, 200, ['X-Total' => (string) $total, 'X-Next' => (string) $page->nextCursor()?->encode()]);

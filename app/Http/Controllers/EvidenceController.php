@@ -14,6 +14,7 @@ use App\Models\Evidence;
 use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Shelf\Shelf;
 
@@ -53,7 +54,7 @@ final class EvidenceController extends Controller
     )]
     public function destroy(Evidence $evidence): JsonResponse
     {
-        abort_unless($evidence->studio_id === $this->studio()->id, 404);
+        Gate::authorize('update', $evidence);
         DB::transaction(function () use ($evidence): void {
             $evidence->delete();
             OwnShelf::turn($this->studio());

@@ -59,17 +59,17 @@ final class RevisionController extends Controller
 
     /** Two revisions side by side: both readings, and what was changed between them, in words. */
     #[OA\Get(
-        path: '/api/versions/{version}/revisions/{number}/compare/{other}',
+        path: '/api/versions/{version}/revisions/{number}/compare/{second}',
         summary: 'Two revisions side by side',
         operationId: 'Revision.compare',
-        parameters: [new InPath('version'), new InPath('number'), new InPath('other')],
+        parameters: [new InPath('version'), new InPath('number'), new InPath('second')],
         responses: [new Answered('RevisionComparison'), new Wrong()],
     )]
-    public function compare(Version $version, int $number, int $other, BenchView $bench): JsonResponse
+    public function compare(Version $version, int $number, int $second, BenchView $bench): JsonResponse
     {
         Gate::authorize('view', $version);
 
-        return new JsonResponse($bench->compareRevisions($version, History::numbered($version, $number), History::numbered($version, $other)));
+        return new JsonResponse($bench->compareRevisions($version, History::numbered($version, $number), History::numbered($version, $second)));
     }
 
     /** The state of a revision again, as a new one. */

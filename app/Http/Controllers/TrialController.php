@@ -18,6 +18,7 @@ use App\Services\History;
 use App\Services\Lots;
 use App\Services\Page;
 use App\Services\VersionShelf;
+use App\Support\Like;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -46,7 +47,7 @@ final class TrialController extends Controller
         $query->whereHas('version');
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('q')) {
-            $like = '%' . addcslashes((string) $request->string('q')->squish(), '%_\\') . '%';
+            $like = Like::holding((string) $request->string('q')->squish());
             $query->where(static function (Builder $any) use ($like): void {
                 $any->where('remark', 'like', $like)->orWhere('made_on', 'like', $like)->orWhereHas('version', static function (Builder $version) use ($like): void {
                     $version->where('name', 'like', $like)->orWhereHas('dish', static fn(Builder $dish) => $dish->where('title', 'like', $like));
@@ -55,7 +56,7 @@ final class TrialController extends Controller
         }
         if ($request->filled('found')) {
             $sign = ['softer' => '<', 'firmer' => '>', 'foretold' => '='][(string) $request->string('found')];
-            $query->whereRaw("set_step $sign json_value(predicted, '$.step_index')");
+            $query->whereRaw("set_step $sign " . Trial::foretold());
         }
         if ($request->filled('before')) {
             $last = Trial::query()->where('studio_id', $this->studio()->id)->findOrFail($request->integer('before'));

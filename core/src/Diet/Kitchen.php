@@ -55,6 +55,16 @@ final readonly class Kitchen
         return 'Made where ' . implode(', ', $this->handles) . ' are handled' . ($shared === [] ? ', with nothing shared' : ', sharing ' . implode('; ', $shared));
     }
 
+    /**
+     * @param array<array-key, string> $contains of a dish, by ingredient
+     *
+     * @return array{may_carry: list<string>, words: string} what is said of it beside the dish's own allergens
+     */
+    public function beside(array $contains): array
+    {
+        return ['may_carry' => $this->mayCarry(array_values($contains)), 'words' => $this->words()];
+    }
+
     /** @return array{handles: list<string>, shares: list<string>} */
     public function toArray(): array
     {

@@ -729,7 +729,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/versions/{version}/revisions/{number}/compare/{other}": {
+    "/api/versions/{version}/revisions/{number}/compare/{second}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1351,11 +1351,7 @@ export interface components {
                 id: string;
                 name: string;
             }[];
-            /** @description Allergens that are not in it and may be carried into it here. */
-            kitchen: {
-                may_carry: string[];
-                words: string;
-            };
+            kitchen: components["schemas"]["KitchenBeside"];
             /** @description What tells the layers apart, in their order: two may have one name. */
             layer_keys: string[];
             lineage: {
@@ -1475,11 +1471,7 @@ export interface components {
             name: string;
         };
         Card: {
-            /** @description Allergens that are not in it and may be carried into it here. */
-            kitchen: {
-                may_carry: string[];
-                words: string;
-            };
+            kitchen: components["schemas"]["KitchenBeside"];
             brief: components["schemas"]["Brief"];
             cautions: string[];
             contains: string[];
@@ -1858,6 +1850,11 @@ export interface components {
         Kitchen: {
             handles: string[];
             shares: string[];
+        };
+        /** @description Allergens that are not in a dish and may be carried into it here. */
+        KitchenBeside: {
+            may_carry: string[];
+            words: string;
         };
         LayerInput: {
             air?: number | null;
@@ -4555,7 +4552,7 @@ export interface operations {
             path: {
                 version: number;
                 number: number;
-                other: number;
+                second: number;
             };
             cookie?: never;
         };
