@@ -190,6 +190,9 @@ ensure_app() {
 
 artisan() { (cd "$APP" && as_server php artisan "$@"); }
 
+# Where a server's program is, which is not on everybody's path; nothing where there is none.
+program() { command -v "$1" || ls "/usr/sbin/$1" 2>/dev/null; }
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 wait_until() {
@@ -254,7 +257,7 @@ database_people() {
 
 mariadb_up() {
     local data="$VAR/mariadb" bin left
-    bin=$(command -v mariadbd || echo /usr/sbin/mariadbd)
+    bin=$(program mariadbd)
     alive "$VAR/mariadb.pid" && return 0
     ensure_places
     left=$(ours mariadbd | head -1)
@@ -311,7 +314,7 @@ fpm_up() {
     local run="$VAR/web" fpm
     alive "$run/fpm.pid" && return 0
     end_all php-fpm8.2
-    fpm=$(command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2 2>/dev/null)
+    fpm=$(program php-fpm8.2)
     (umask 077 && cat >"$run/fpm.conf" <<EOF
 [global]
 pid = "$run/fpm.pid"
@@ -343,7 +346,7 @@ nginx_up() {
     alive "$run/nginx.pid" && return 0
     end_all nginx
     port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
-    nginx=$(command -v nginx || ls /usr/sbin/nginx 2>/dev/null)
+    nginx=$(program nginx)
     (umask 077 && cat >"$run/nginx.conf" <<EOF
 worker_processes 1;
 pid "$run/nginx.pid";
@@ -405,11 +408,12 @@ EOF
     wait_until 100 port_taken "$HTTP_PORT" || fail "nginx did not answer; see $run/nginx.log"
 }
 
+# After database_up, which has made ready what is served.
 web_up() {
-    ensure_places
-    ensure_app
+    local nginx fpm
     alive "$VAR/web/nginx.pid" && alive "$VAR/web/fpm.pid" && return 0
-    if [ "${TRANSMUTA_SERVER:-}" = builtin ] || ! { command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2; } >/dev/null 2>&1 || ! { command -v nginx || ls /usr/sbin/nginx; } >/dev/null 2>&1; then
+    fpm=$(program php-fpm8.2) nginx=$(program nginx)
+    if [ "${TRANSMUTA_SERVER:-}" = builtin ] || [ -z "$fpm" ] || [ -z "$nginx" ]; then
         port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
         say "Without nginx and php-fpm: falling back to PHP's built-in server, which is slower and answers one request at a time."
         (cd "$APP" && exec 9>&-; as_server php -d error_log="$VAR/web/php.log" -S "127.0.0.1:$HTTP_PORT" -t public bin/router.php >"$VAR/php.log" 2>&1 & echo $! >"$VAR/web/nginx.pid"; cp "$VAR/web/nginx.pid" "$VAR/web/fpm.pid")
