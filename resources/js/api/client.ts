@@ -36,6 +36,9 @@ export class Problem extends Error {
     }
 }
 
+/** What is wrong by field in what was refused; none where it was something else that failed. */
+export const wrongIn = (error: unknown): Record<string, string> => (error instanceof Problem ? error.errors : {});
+
 /** A page of a list: its rows, how many there are in all, and where to go on; null at the end. */
 export interface Page<T> {
     rows: T[];

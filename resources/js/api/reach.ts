@@ -1,16 +1,11 @@
-import { useSyncExternalStore } from 'react';
+import { store } from '../shared/store';
 
 /** Whether anybody answers: the server and its store are there, the server is not, or it is and its store is not. */
 export type Reach = 'here' | 'server' | 'store';
 
-let now: Reach = 'here';
-const listeners = new Set<() => void>();
+const reach = store<Reach>('here');
 
-export function tellReach(next: Reach): void {
-    if (next === now) return;
-    now = next;
-    listeners.forEach((listener) => listener());
-}
+export const tellReach = reach.set;
 
 /** What an answer says of who is there; 0 is none at all. */
 export function reachOf(status: number, code: string): Reach {
@@ -18,12 +13,4 @@ export function reachOf(status: number, code: string): Reach {
     return code === 'store-away' ? 'store' : 'here';
 }
 
-export function useReach(): Reach {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => now,
-    );
-}
+export const useReach = reach.use;

@@ -1,24 +1,11 @@
-import { useSyncExternalStore } from 'react';
+import { store } from '../shared/store';
 
 /** Whether the server said, since it was last asked who is signed in, that nobody is. */
-let isOut = false;
-const listeners = new Set<() => void>();
+const out = store(false);
 
-export function tellOut(next: boolean): void {
-    if (next === isOut) return;
-    isOut = next;
-    listeners.forEach((listener) => listener());
-}
+export const tellOut = out.set;
 
-export function useIsOut(): boolean {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => isOut,
-    );
-}
+export const useIsOut = out.use;
 
 /** The token of the session, which a write must bring with it; '' before there is one. */
 export function sessionToken(cookies = document.cookie): string {

@@ -3,9 +3,10 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, Problem } from '../api/client';
+import { call, wrongIn } from '../api/client';
 import { sessionQuery } from '../api/queries';
 import type { Session } from '../api/types';
+import { fieldsOf } from './fields';
 import { Panel } from './Panel';
 import { ProblemNote } from './ProblemNote';
 
@@ -28,10 +29,8 @@ export function SignIn({ session }: { session: Session }) {
     const demo = useMutation({ mutationFn: () => call<Session>('POST', 'session/demo'), ...done });
     const found = useMutation({ mutationFn: () => call<Session>('POST', 'owner', form), ...done });
     const error = isFounding ? found.error : (signIn.error ?? demo.error);
-    const wrong = error instanceof Problem ? error.errors : {};
-    const field = (key: keyof typeof form, label: string, type: string, auto: string) => (
-        <TextField size="small" label={label} type={type} autoComplete={auto} value={form[key]} onChange={(e) => setForm({ ...form, [key]: e.target.value })} error={key in wrong} helperText={wrong[key]} />
-    );
+    const wrong = wrongIn(error);
+    const field = fieldsOf(form, setForm, wrong);
     return (
         <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
             <h1 className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-room)' }}>
@@ -44,10 +43,10 @@ export function SignIn({ session }: { session: Session }) {
                     (isFounding ? found : signIn).mutate();
                 }}
             >
-                {isFounding && field('studio', 'Name of the studio', 'text', 'organization')}
-                {isFounding && field('name', 'How you sign', 'text', 'name')}
-                {field('email', 'E-mail', 'email', 'username')}
-                {field('password', isFounding ? 'A password, twelve characters or more' : 'Password', 'password', isFounding ? 'new-password' : 'current-password')}
+                {isFounding && <TextField size="small" label="Name of the studio" autoComplete="organization" {...field('studio')} />}
+                {isFounding && <TextField size="small" label="How you sign" autoComplete="name" {...field('name')} />}
+                <TextField size="small" type="email" label="E-mail" autoComplete="username" {...field('email')} />
+                <TextField size="small" type="password" label={isFounding ? 'A password, twelve characters or more' : 'Password'} autoComplete={isFounding ? 'new-password' : 'current-password'} {...field('password')} />
                 {error && Object.keys(wrong).length === 0 && <ProblemNote error={error} />}
                 <Button type="submit" variant="contained" disabled={signIn.isPending || found.isPending}>
                     {isFounding ? 'Make it mine' : 'Sign in'}

@@ -1,4 +1,5 @@
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
+import { store } from './store';
 
 export interface Command {
     id: string;
@@ -9,31 +10,17 @@ export interface Command {
     act: () => void;
 }
 
-let registered: readonly Command[] = [];
-const listeners = new Set<() => void>();
-
-function tell(next: readonly Command[]): void {
-    registered = next;
-    listeners.forEach((listener) => listener());
-}
+const registered = store<readonly Command[]>([]);
 
 /** What a room can do while it stands: found by name in the palette, and done by its key. */
 export function useCommands(commands: readonly Command[]): void {
     useEffect(() => {
-        tell([...registered, ...commands]);
-        return () => tell(registered.filter((one) => !commands.includes(one)));
+        registered.set([...registered.get(), ...commands]);
+        return () => registered.set(registered.get().filter((one) => !commands.includes(one)));
     }, [commands]);
 }
 
-export function useRegistered(): readonly Command[] {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => registered,
-    );
-}
+export const useRegistered = registered.use;
 
 /** Whether every word that is sought begins a word of the name. */
 export function answers(name: string, sought: string): boolean {

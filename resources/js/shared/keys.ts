@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { store } from './store';
 
 /** Keys as they are, where nobody chose another; a key of its own for every command. */
 export interface Keys {
@@ -9,8 +9,7 @@ export interface Keys {
 }
 
 const PLACE = 'keys';
-const listeners = new Set<() => void>();
-let now: Keys = read();
+const chosen = store(read(), (next) => localStorage.setItem(PLACE, JSON.stringify(next)));
 
 function read(): Keys {
     try {
@@ -22,25 +21,11 @@ function read(): Keys {
     }
 }
 
-function put(next: Keys): void {
-    now = next;
-    localStorage.setItem(PLACE, JSON.stringify(next));
-    listeners.forEach((listener) => listener());
-}
+export const useKeys = chosen.use;
 
-export function useKeys(): Keys {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => now,
-    );
-}
+export const switchKeys = (on: boolean): void => chosen.set({ ...chosen.get(), on });
 
-export const switchKeys = (on: boolean): void => put({ ...now, on });
-
-export const allAsTheyWere = (): void => put({ on: true, own: {} });
+export const allAsTheyWere = (): void => chosen.set({ on: true, own: {} });
 
 interface HasKey {
     id: string;
@@ -61,5 +46,6 @@ export function keyWrong(key: string, command: HasKey, all: readonly (HasKey & {
 
 /** Gives a command a key of its own, or none. */
 export function giveKey(command: HasKey, key: string): void {
-    put({ ...now, own: { ...now.own, [command.id]: key } });
+    const now = chosen.get();
+    chosen.set({ ...now, own: { ...now.own, [command.id]: key } });
 }

@@ -1,29 +1,15 @@
-import { useSyncExternalStore } from 'react';
+import { store } from './store';
 
 /** What it was the last time stands until the studio answers, so that nothing is drawn twice. */
-let currency = localStorage.getItem('currency') ?? 'EUR';
-const listeners = new Set<() => void>();
+const currency = store(localStorage.getItem('currency') ?? 'EUR', (code) => localStorage.setItem('currency', code));
 
 /** What the studio reckons in, ISO 4217; everything that shows a cost is drawn anew. */
-export function reckonIn(code: string): void {
-    if (code === currency) return;
-    currency = code;
-    localStorage.setItem('currency', code);
-    listeners.forEach((listener) => listener());
-}
+export const reckonIn = currency.set;
 
-export function useCurrency(): string {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => currency,
-    );
-}
+export const useCurrency = currency.use;
 
 /** Minor units as money in the studio's currency: hundredths for most, none for yen, thousandths for dinars. */
-export function money(minor: number, code = currency): string {
+export function money(minor: number, code = currency.get()): string {
     const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency: code, currencyDisplay: 'narrowSymbol' });
     return format.format(minor / 10 ** placesOf(code));
 }
@@ -40,12 +26,12 @@ function placesOf(code: string): number {
 }
 
 /** Minor units as a plain figure to be typed over. */
-export function plainMoney(minor: number, code = currency): string {
+export function plainMoney(minor: number, code = currency.get()): string {
     return (minor / 10 ** placesOf(code)).toFixed(placesOf(code));
 }
 
 /** A typed figure in minor units. */
-export function minorOf(figure: number, code = currency): number {
+export function minorOf(figure: number, code = currency.get()): number {
     return Math.round(figure * 10 ** placesOf(code));
 }
 

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { store } from './store';
 
 export interface Notice {
     text: string;
@@ -6,21 +6,9 @@ export interface Notice {
     back?: { word: string; act: () => void };
 }
 
-let now: Notice | null = null;
-const listeners = new Set<() => void>();
+const said = store<Notice | null>(null);
 
 /** Says at the foot of the screen what was done, and how it is taken back. */
-export function notice(next: Notice | null): void {
-    now = next;
-    listeners.forEach((listener) => listener());
-}
+export const notice = said.set;
 
-export function useNotice(): Notice | null {
-    return useSyncExternalStore(
-        (listener) => {
-            listeners.add(listener);
-            return () => listeners.delete(listener);
-        },
-        () => now,
-    );
-}
+export const useNotice = said.use;

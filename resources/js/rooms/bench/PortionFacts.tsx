@@ -3,6 +3,7 @@ import type { BenchData, Brief, Facts, Reading } from '../../api/types';
 import { useMoney } from '../../shared/money';
 import { fact } from '../../shared/numbers';
 import { Why } from '../../shared/why/Why';
+import { pieceOf } from '../../shared/words';
 
 const ROWS: { key: keyof Facts; name: string; digits: number; inner?: boolean }[] = [
     { key: 'mass_g', name: 'Mass, g', digits: 0 },
@@ -19,7 +20,6 @@ const ROWS: { key: keyof Facts; name: string; digits: number; inner?: boolean }[
     { key: 'cost_minor', name: 'Cost', digits: 2 },
 ];
 
-const PIECE: Record<string, string> = { curd: 'piece', cream: 'cut', mousse: 'pot', cheesecake: 'cut', custard: 'cup', other: 'portion' };
 
 /** What one portion holds, original beside version; what misses the brief is said in words. */
 export function PortionFacts({ now, original, brief, family }: { now: Reading; original: Reading | null; brief: Brief; family: string }) {
@@ -33,7 +33,7 @@ export function PortionFacts({ now, original, brief, family }: { now: Reading; o
             <caption className="sr-only">One portion, original and now</caption>
             <thead>
                 <tr style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>
-                    <th scope="col">per {PIECE[family] ?? 'portion'}</th>
+                    <th scope="col">per {pieceOf(family)}</th>
                     {original && <td>original</td>}
                     <td>now</td>
                     <td style={{ width: '26%' }} />

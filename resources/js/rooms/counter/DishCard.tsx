@@ -7,8 +7,8 @@ import { toneOf } from '../../shared/tones';
 import { DishMenu } from './DishMenu';
 import { ErrandFacts } from './Due';
 import { SmallSection } from '../../shared/SmallSection';
+import { pieceOf } from '../../shared/words';
 
-const PIECES: Record<string, string> = { curd: 'piece', cream: 'cut', mousse: 'pot', cheesecake: 'cut', custard: 'cup', other: 'portion' };
 
 /** How a version answers the diets and allergens asked for, in a word or two behind its name. */
 const ANSWERS: Record<string, string> = { clear: 'clear by the shelf', ask: 'ask the packets', 'made for': 'made for it' };
@@ -27,7 +27,7 @@ export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked
                 <DishMenu dish={dish} />
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>
-                {dish.family} · {counted(dish.portions ?? 0, PIECES[dish.family] ?? 'portion')} · {dish.portion_g} g each
+                {dish.family} · {counted(dish.portions ?? 0, pieceOf(dish.family))} · {dish.portion_g} g each
             </Box>
             <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', py: 1 }}>
                 {dish.section && <SmallSection section={dish.section} tones={dish.made_of.map(toneOf)} title={`${dish.title}, cut: ${dish.section.layers.map((l) => `${l.name} ${Math.round(l.height_mm)} mm`).join(', ')}`} />}

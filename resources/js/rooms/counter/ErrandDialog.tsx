@@ -8,9 +8,10 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, Problem } from '../../api/client';
+import { call, wrongIn } from '../../api/client';
 import { waitingQuery } from '../../api/queries';
 import type { Errand } from '../../api/types';
+import { fieldsOf } from '../../shared/fields';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 interface Props {
@@ -26,21 +27,22 @@ export function ErrandDialog({ dish, errand, onClose }: Props) {
     const people = useQuery(waitingQuery()).data?.people ?? [];
     const [form, setForm] = useState({ words: errand?.words ?? '', due_on: errand?.due_on ?? '', waits_for: errand?.waits_for ?? '' });
     const said = { ...form, due_on: form.due_on === '' ? null : form.due_on };
-    const keep = useMutation({
-        mutationFn: () => (errand ? call<Errand>('PUT', `errands/${errand.id}`, said) : call<Errand>('POST', `dishes/${dish.id}/errands`, said)),
+    const done = {
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: ['dishes'] });
             onClose();
         },
+    };
+    const keep = useMutation({
+        mutationFn: () => (errand ? call<Errand>('PUT', `errands/${errand.id}`, said) : call<Errand>('POST', `dishes/${dish.id}/errands`, said)),
+        ...done,
     });
     const takeAway = useMutation({
         mutationFn: () => call<undefined>('DELETE', `errands/${errand?.id ?? 0}`),
-        onSuccess: async () => {
-            await client.invalidateQueries({ queryKey: ['dishes'] });
-            onClose();
-        },
+        ...done,
     });
-    const wrong = keep.error instanceof Problem ? keep.error.errors : {};
+    const wrong = wrongIn(keep.error);
+    const field = fieldsOf(form, setForm, wrong);
     return (
         <Dialog open onClose={onClose} maxWidth="xs" fullWidth aria-labelledby="errand-title">
             <DialogTitle id="errand-title" className="name">
@@ -54,8 +56,8 @@ export function ErrandDialog({ dish, errand, onClose }: Props) {
                         keep.mutate();
                     }}
                 >
-                    <TextField autoFocus size="small" label="What is to be done" placeholder="bake again at 95 °C, ask the maker about gluten" value={form.words} onChange={(e) => setForm({ ...form, words: e.target.value })} error={'words' in wrong} helperText={wrong.words} />
-                    <TextField size="small" type="date" label="By when" value={form.due_on} onChange={(e) => setForm({ ...form, due_on: e.target.value })} error={'due_on' in wrong} helperText={wrong.due_on ?? 'Leave it empty where no day is set.'} slotProps={{ inputLabel: { shrink: true } }} />
+                    <TextField autoFocus size="small" label="What is to be done" placeholder="bake again at 95 °C, ask the maker about gluten" {...field('words')} />
+                    <TextField size="small" type="date" label="By when" {...field('due_on', 'Leave it empty where no day is set.')} slotProps={{ inputLabel: { shrink: true } }} />
                     <Autocomplete
                         freeSolo options={people} inputValue={form.waits_for} onInputChange={(_, value) => setForm({ ...form, waits_for: value })}
                         renderInput={(params) => <TextField {...params} size="small" label="Who or what it waits for" error={'waits_for' in wrong} helperText={wrong.waits_for ?? 'A person, a delivery, an answer.'} />}

@@ -4,9 +4,10 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { call, Problem } from '../../api/client';
+import { call, Problem, wrongIn } from '../../api/client';
 import { lotsQuery, madeOfLotQuery } from '../../api/queries';
 import type { Lot } from '../../api/types';
+import { fieldsOf } from '../../shared/fields';
 import { grams, longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
@@ -24,7 +25,8 @@ export function Lots({ ingredient }: { ingredient: string }) {
             await client.invalidateQueries({ queryKey: ['lots'] });
         },
     });
-    const errors = note.error instanceof Problem ? note.error.errors : {};
+    const errors = wrongIn(note.error);
+    const field = fieldsOf(form, setForm, errors);
     const wrong = note.error instanceof Problem && note.error.field === 'code' ? note.error.message : errors.code;
     return (
         <Box component="section" aria-label="Lots">
@@ -37,8 +39,8 @@ export function Lots({ ingredient }: { ingredient: string }) {
             ))}
             <Box component="form" onSubmit={(e) => { e.preventDefault(); note.mutate(); }} sx={{ display: 'flex', gap: 1, mt: 1.25, flexWrap: 'wrap', alignItems: 'flex-start' }}>
                 <TextField size="small" label="Lot, as printed" value={form.code} onChange={(e) => set({ code: e.target.value })} error={wrong !== undefined} helperText={wrong} sx={{ width: 150 }} />
-                <TextField size="small" type="date" label="Came on" value={form.came_on} onChange={(e) => set({ came_on: e.target.value })} error={'came_on' in errors} helperText={errors.came_on} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
-                <TextField size="small" type="date" label="Best before" value={form.best_before} onChange={(e) => set({ best_before: e.target.value })} error={'best_before' in errors} helperText={errors.best_before} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
+                <TextField size="small" type="date" label="Came on" {...field('came_on')} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
+                <TextField size="small" type="date" label="Best before" {...field('best_before')} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
                 <Button type="submit" variant="outlined" disabled={form.code.trim() === '' || note.isPending}>
                     Note the lot
                 </Button>

@@ -51,14 +51,19 @@ export function Spread() {
     );
 }
 
+/** The pairs of diets that stand in the address, and others in their place. */
+function usePairs(): [Together[], (next: readonly Together[]) => void] {
+    const [params, setParams] = useSearchParams();
+    return [pairsOf(params.get('pairs') ?? '', DIETS.map((diet) => diet.id)), (next) => setParams({ pairs: next.map((pair) => pair.join('.')).join(',') })];
+}
+
 /** Two diets at once, as a column of their own; they stand in the address. */
 function Pair() {
-    const [params, setParams] = useSearchParams();
-    const [pair, setPair] = useState<[string, string]>(['vegan', 'gluten-free']);
-    const had = pairsOf(params.get('pairs') ?? '', DIETS.map((diet) => diet.id));
-    const isNew = pair[0] !== pair[1] && !had.some((one) => keyOf(one) === [...pair].sort().join('.'));
+    const [had, setPairs] = usePairs();
+    const [pair, setPair] = useState<[Diet, Diet]>(['vegan', 'gluten-free']);
+    const isNew = pair[0] !== pair[1] && !had.some((one) => keyOf(one) === keyOf(pair));
     const choose = (n: 0 | 1) => (
-        <TextField select size="small" value={pair[n]} onChange={(e) => setPair(n === 0 ? [e.target.value, pair[1]] : [pair[0], e.target.value])} slotProps={{ htmlInput: { 'aria-label': n === 0 ? 'One diet of the pair' : 'The other diet of the pair' } }} sx={{ minWidth: 128 }}>
+        <TextField select size="small" value={pair[n]} onChange={(e) => setPair(n === 0 ? [e.target.value as Diet, pair[1]] : [pair[0], e.target.value as Diet])} slotProps={{ htmlInput: { 'aria-label': n === 0 ? 'One diet of the pair' : 'The other diet of the pair' } }} sx={{ minWidth: 128 }}>
             {DIETS.map((diet) => (
                 <MenuItem key={diet.id} value={diet.id}>
                     {diet.name}
@@ -72,7 +77,7 @@ function Pair() {
             {choose(0)}
             <span>and</span>
             {choose(1)}
-            <Button variant="outlined" disabled={!isNew} onClick={() => setParams({ pairs: [...had.map((one) => one.join('.')), pair.join('.')].join(',') })}>
+            <Button variant="outlined" disabled={!isNew} onClick={() => setPairs([...had, pair])}>
                 Beside them
             </Button>
         </Box>
@@ -80,8 +85,7 @@ function Pair() {
 }
 
 function SpreadOf({ id }: { id: number }) {
-    const [params, setParams] = useSearchParams();
-    const pairs = pairsOf(params.get('pairs') ?? '', DIETS.map((diet) => diet.id));
+    const [pairs, setPairs] = usePairs();
     // What was asked for last stands where it is seen.
     const columns: Together[] = [...pairs, ...FIVE.map((diet): Together => [diet as Diet])];
     const version = useQuery(versionQuery(id));
@@ -101,7 +105,7 @@ function SpreadOf({ id }: { id: number }) {
     const done = answers.filter((answer) => !answer.isPending).length;
     const asked = [...new Set(columns.flat())];
     const several = done === columns.length ? servesSeveral(columns.map((made, n) => ({ made, answer: answers[n]?.data })), asked) : [];
-    const leave = (gone: Together) => setParams({ pairs: pairs.filter((pair) => keyOf(pair) !== keyOf(gone)).map((pair) => pair.join('.')).join(',') });
+    const leave = (gone: Together) => setPairs(pairs.filter((pair) => keyOf(pair) !== keyOf(gone)));
     return (
         <Box sx={{ display: 'grid', gap: '8px', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', minHeight: 'var(--press-large)' }}>

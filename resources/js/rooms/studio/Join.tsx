@@ -4,9 +4,10 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { call, Problem } from '../../api/client';
+import { call, wrongIn } from '../../api/client';
 import { linkQuery, sessionQuery } from '../../api/queries';
 import type { Session } from '../../api/types';
+import { fieldsOf } from '../../shared/fields';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useComeIn } from '../../shared/SignIn';
@@ -29,10 +30,8 @@ export function Join() {
             await navigate('/');
         },
     });
-    const wrong = follow.error instanceof Problem ? follow.error.errors : {};
-    const field = (key: keyof typeof form, label: string, type: string, auto: string) => (
-        <TextField size="small" label={label} type={type} autoComplete={auto} value={form[key]} onChange={(e) => setForm({ ...form, [key]: e.target.value })} error={key in wrong} helperText={wrong[key]} />
-    );
+    const wrong = wrongIn(follow.error);
+    const field = fieldsOf(form, setForm, wrong);
     return (
         <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2, boxSizing: 'border-box' }}>
             <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
@@ -48,9 +47,9 @@ export function Join() {
                         <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>{isReset ? `${link.data.name ?? ''}, choose another password` : link.data.studio}</h1>
                         {!isReset && <div>You are asked in as {link.data.role}.</div>}
                         {isKnown && <div>You are signed in as {session.data.user?.name}, and join with that.</div>}
-                        {!isReset && !isKnown && field('name', 'How you sign', 'text', 'name')}
-                        {!isReset && !isKnown && field('email', 'E-mail', 'email', 'username')}
-                        {!isKnown && field('password', 'A password, twelve characters or more', 'password', 'new-password')}
+                        {!isReset && !isKnown && <TextField size="small" label="How you sign" autoComplete="name" {...field('name')} />}
+                        {!isReset && !isKnown && <TextField size="small" type="email" label="E-mail" autoComplete="username" {...field('email')} />}
+                        {!isKnown && <TextField size="small" type="password" label="A password, twelve characters or more" autoComplete="new-password" {...field('password')} />}
                         {follow.error && Object.keys(wrong).length === 0 && <ProblemNote error={follow.error} />}
                         <Button type="submit" variant="contained" disabled={follow.isPending}>
                             {isReset ? 'Take it' : 'Join'}

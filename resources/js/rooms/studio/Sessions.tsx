@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, Problem } from '../../api/client';
+import { call, wrongIn } from '../../api/client';
 import { sessionsQuery } from '../../api/queries';
+import { fieldsOf } from '../../shared/fields';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 
@@ -23,7 +24,8 @@ export function Sessions() {
             await client.invalidateQueries({ queryKey: ['sessions'] });
         },
     });
-    const wrong = change.error instanceof Problem ? change.error.errors : {};
+    const wrong = wrongIn(change.error);
+    const field = fieldsOf(form, setForm, wrong);
     return (
         <Panel component="section" aria-labelledby="sessions-title">
             <h2 id="sessions-title" className="name" style={{ margin: '0 0 6px', fontSize: 'var(--text-title)' }}>
@@ -44,8 +46,8 @@ export function Sessions() {
                 </Button>
             )}
             <Box component="form" sx={{ display: 'grid', gap: 1.25, mt: 2, maxWidth: 360 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); change.mutate(); }}>
-                <TextField size="small" type="password" autoComplete="current-password" label="Password now" value={form.current} onChange={(e) => setForm({ ...form, current: e.target.value })} error={'current' in wrong} helperText={wrong.current} />
-                <TextField size="small" type="password" autoComplete="new-password" label="Another, twelve characters or more" value={form.password} onChange={(e) => setForm({ ...form, password: e.target.value })} error={'password' in wrong} helperText={wrong.password} />
+                <TextField size="small" type="password" autoComplete="current-password" label="Password now" {...field('current')} />
+                <TextField size="small" type="password" autoComplete="new-password" label="Another, twelve characters or more" {...field('password')} />
                 {change.error && Object.keys(wrong).length === 0 && <ProblemNote error={change.error} />}
                 {change.isSuccess && <Box role="status" sx={{ color: 'var(--herb)' }}>It is changed, and you are signed out everywhere else.</Box>}
                 <Button type="submit" variant="outlined" disabled={change.isPending || form.current === '' || form.password === ''} sx={{ justifySelf: 'start' }}>

@@ -4,9 +4,10 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, Problem } from '../../api/client';
+import { call, wrongIn } from '../../api/client';
 import { tokensQuery } from '../../api/queries';
 import type { MadeToken } from '../../api/types';
+import { fieldsOf } from '../../shared/fields';
 import { counted, longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -34,7 +35,8 @@ export function Tokens({ role }: { role: string }) {
         },
     });
     const back = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `tokens/${id}`), onSuccess: fresh });
-    const wrong = make.error instanceof Problem ? make.error.errors : {};
+    const wrong = wrongIn(make.error);
+    const field = fieldsOf(form, setForm, wrong);
     return (
         <Panel component="section" aria-labelledby="tokens-title">
             <h2 id="tokens-title" className="name" style={{ margin: '0 0 6px', fontSize: 'var(--text-title)' }}>
@@ -52,7 +54,7 @@ export function Tokens({ role }: { role: string }) {
                 </Box>
             ))}
             <Box component="form" sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); make.mutate(); }}>
-                <TextField size="small" label="What it is for" value={form.name} onChange={(e) => setForm({ ...form, name: e.target.value })} error={'name' in wrong} helperText={wrong.name} sx={{ flex: 1, minWidth: 150 }} />
+                <TextField size="small" label="What it is for" {...field('name')} sx={{ flex: 1, minWidth: 150 }} />
                 <TextField select size="small" label="It may" value={form.may} onChange={(e) => setForm({ ...form, may: e.target.value })} sx={{ minWidth: 150 }}>
                     {MAY.filter((one) => one.roles.includes(role)).map((one) => (
                         <MenuItem key={one.id} value={one.id}>
