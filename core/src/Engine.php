@@ -14,6 +14,9 @@ use Transmuta\Intake\Recipe\SchemaOrg;
 use Transmuta\Intake\TextFormula;
 use Transmuta\Intake\Units;
 use Transmuta\Intake\Unreadable;
+use Transmuta\Process\LineWords;
+use Transmuta\Process\Making\Making;
+use Transmuta\Process\Making\ProcessBook;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
@@ -54,7 +57,7 @@ final readonly class Engine
         $schools ??= new Schools();
         $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf), $schools->leaf);
-        $method = new MethodWriter($schools->anyJuice, $schools->chill);
+        $method = new MethodWriter(new Making(ProcessBook::standard(), $reference, new LineWords($schools->anyJuice)), $schools->chill);
 
         return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), new Payments($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);
     }

@@ -73,6 +73,12 @@ final class Allergens
         return !\in_array($allergen, $in->allergens, true) && !\in_array($allergen, $in->mayContain, true) && ($diet === null || (!DietRules::bans($diet, $in) && DietRules::question($diet, $in) === null));
     }
 
+    /** The diet that leaves an allergen out, whose questions are asked of its packets; null where no diet does. */
+    public static function leftOutBy(string $allergen): ?Diet
+    {
+        return self::LEFT_OUT_BY[$allergen] ?? null;
+    }
+
     /** @return list<string> */
     public static function inTheUs(Ingredient $in): array
     {

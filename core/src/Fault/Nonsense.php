@@ -16,4 +16,10 @@ final class Nonsense extends \DomainException implements Failure
     {
         return new self($field, $mend, \sprintf('%s: "%s" cannot be right; %s.', $field, $value, $mend));
     }
+
+    /** What is wrong with something inside a larger whole, by its place there. */
+    public static function in(string $field, Failure $failure): self
+    {
+        return new self($field, $failure instanceof self ? $failure->mend : '', "$field: {$failure->getMessage()}");
+    }
 }

@@ -11,6 +11,7 @@ use Transmuta\Formula\Family;
 use Transmuta\Formula\Form;
 use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\TreatmentGrammar;
+use Transmuta\Process\Making\Station;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
@@ -24,11 +25,11 @@ final class Words
     {
         $diets = [...Diet::MOST_ASKED, ...array_filter(Diet::cases(), static fn(Diet $diet): bool => !\in_array($diet, Diet::MOST_ASKED, true))];
         $values = static fn(array $cases): array => array_values(array_map(static fn(\BackedEnum $one): string => (string) $one->value, $cases));
-        $named = static fn(array $cases): array => array_values(array_map(static fn(Diet|UnitSystem $one): array => ['id' => $one->value, 'name' => $one->words()], $cases));
+        $named = static fn(array $cases): array => array_values(array_map(static fn(UnitSystem $one): array => ['id' => $one->value, 'name' => $one->words()], $cases));
 
         return "// Made by bin/openapi from the core: not to be changed by hand.\n"
             . self::constant('LADDER', 'Rungs of the set, from what pours.', Ladder::WORDS)
-            . self::constant('DIETS', 'Those asked for most stand first.', $named($diets))
+            . self::constant('DIETS', 'Those asked for most stand first; who must not rely on one, and whom they ask.', array_values(array_map(static fn(Diet $diet): array => ['id' => $diet->value, 'name' => $diet->words(), 'caution' => $diet->caution()], $diets)))
             . "export type Diet = (typeof DIETS)[number]['id'];\n"
             . self::constant('FIVE', 'The five that a dish is asked for most, side by side in the Spread.', $values(Diet::MOST_ASKED))
             . self::constant('BY_AMOUNT', 'Diets that are a matter of how much a portion holds: no ingredient meets or misses them by itself.', $values(array_filter($diets, static fn(Diet $diet): bool => $diet->isByAmount())), 'readonly string[]')
@@ -41,7 +42,8 @@ final class Words
             . self::constant('JOBS', 'What an ingredient is taken for.', array_combine(Jobs::ALL, array_map(static fn(string $job): string => Jobs::WORDS[$job] ?? $job, Jobs::ALL)), 'Record<string, string>')
             . self::constant('GLOSSARY', 'Terms in a cook’s words, then what the figure means, with the mark and source of what is said.', self::glossary(), 'Record<string, { name: string; plain: string; figure: string; mark: "pub" | "trade" | "mem"; source: string }>')
             . self::constant('SHARED', 'What a kitchen may share, so that what is handled may be carried.', Kitchen::SHARED, 'Record<string, string>')
-            . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]');
+            . self::constant('ALLERGENS', 'Regulation (EU) No 1169/2011 Annex II.', Allergens::EU, 'readonly string[]')
+            . self::constant('STATIONS', 'Where a step is done, and whether it is kept busy until what stands in it is done.', array_map(static fn(Station $one): array => ['id' => $one->value, 'runs' => $one->runs()], Station::cases()));
     }
 
     /** @return array<string, array{name: string, plain: string, figure: string, mark: string, source: string}> by term */

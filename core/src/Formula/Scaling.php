@@ -20,6 +20,23 @@ final class Scaling
         return self::by($formula, $portions / $formula->portions, $portions, static fn(?Tin $tin): ?Tin => $tin !== null && $tin->count > 1 && $tin->count === $formula->portions ? $tin->times($portions) : $tin);
     }
 
+    /**
+     * As {@see toPortions}, in as many vessels of the same kind as it takes: twice the portions of a ring are two rings.
+     *
+     * @throws Nonsense if the number cannot be meant
+     */
+    public static function toService(Formula $formula, int $portions): Formula
+    {
+        $scaled = self::toPortions($formula, $portions);
+        $layers = array_map(static function (Layer $layer, Layer $was) use ($formula, $portions): Layer {
+            $tin = $was->tin;
+
+            return $tin === null ? $layer : $layer->in($tin->times(max(1, (int) ceil($tin->count * $portions / $formula->portions - 1e-9))));
+        }, $scaled->layers, $formula->layers);
+
+        return $scaled->with($layers);
+    }
+
     /** The same portions cut from the same mass: each is smaller or larger, nothing else changes. */
     public static function cutInto(Formula $formula, int $portions): Formula
     {

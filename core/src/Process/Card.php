@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Process;
 
+use Transmuta\Diet\Diet;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Step;
 use Transmuta\Property\DishReading;
@@ -28,8 +29,12 @@ final readonly class Card
 
     public function __construct(private MethodWriter $method) {}
 
-    /** @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool} */
-    public function of(DishReading $dish): array
+    /**
+     * @param list<Diet> $asked what the version was made for: who must not rely on it is said
+     *
+     * @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool}
+     */
+    public function of(DishReading $dish, array $asked = []): array
     {
         $ingredients = $made = [];
         foreach ($dish->layers as $layer) {
@@ -67,7 +72,7 @@ final readonly class Card
             'contains' => $dish->contains,
             'may_contain' => $dish->mayContain,
             'diets' => array_values(array_map(static fn(Verdict $v): array => ['diet' => $v->diet->value, 'standing' => $v->standing()->value, 'why' => [...$v->because, ...$v->unproven]], $dish->diets)),
-            'cautions' => [...array_map(static fn(Warning $w): string => $w->text, $dish->watch), ...self::STANDING],
+            'cautions' => [...array_map(static fn(Warning $w): string => $w->text, $dish->watch), ...array_map(static fn(Diet $diet): string => \sprintf('%s: %s', $diet->words(), $diet->caution()), $asked), ...self::STANDING],
             // A card with a line nobody knows is no card to cook or to label from.
             'open' => $dish->formula->questions(),
             'final' => $dish->formula->questions() === [],

@@ -19,17 +19,31 @@ final class PullList
     /** @return list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}> grams as a scale shows them, heaviest first */
     public static function of(DishReading $dish): array
     {
+        return self::ofAll([['', $dish]]);
+    }
+
+    /**
+     * What is fetched for several dishes: every ingredient once, and how much of it for each.
+     *
+     * @param list<array{string, DishReading}> $dishes each with what it is called; '' to say the layer instead
+     *
+     * @return list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>
+     */
+    public static function ofAll(array $dishes): array
+    {
         $store = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/store.csv'), 'place', 'of');
         $sums = [];
-        foreach ($dish->layers as $layer) {
-            foreach ($layer->layer->understood() as $i => $line) {
-                $in = $layer->state->model->portions[$i]->ingredient;
-                $for = $in->madeOf === null ? $layer->layer->name : $in->name;
-                foreach ($in->raw() as ['ingredient' => $id, 'name' => $name, 'group' => $group, 'class' => $class, 'grams' => $perKg]) {
-                    $grams = $perKg * $line->grams / 1000;
-                    $sums[$id] ??= ['ingredient' => $id, 'name' => $name, 'place' => $store["class:$class"] ?? $store["group:$group"] ?? 'Dry store', 'grams' => 0.0, 'for' => []];
-                    $sums[$id]['grams'] += $grams;
-                    $sums[$id]['for'][$for] = ($sums[$id]['for'][$for] ?? 0.0) + $grams;
+        foreach ($dishes as [$called, $dish]) {
+            foreach ($dish->layers as $layer) {
+                foreach ($layer->layer->understood() as $i => $line) {
+                    $in = $layer->state->model->portions[$i]->ingredient;
+                    $for = $called !== '' ? $called : ($in->madeOf === null ? $layer->layer->name : $in->name);
+                    foreach ($in->raw() as ['ingredient' => $id, 'name' => $name, 'group' => $group, 'class' => $class, 'grams' => $perKg]) {
+                        $grams = $perKg * $line->grams / 1000;
+                        $sums[$id] ??= ['ingredient' => $id, 'name' => $name, 'place' => $store["class:$class"] ?? $store["group:$group"] ?? 'Dry store', 'grams' => 0.0, 'for' => []];
+                        $sums[$id]['grams'] += $grams;
+                        $sums[$id]['for'][$for] = ($sums[$id]['for'][$for] ?? 0.0) + $grams;
+                    }
                 }
             }
         }

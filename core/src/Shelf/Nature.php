@@ -11,6 +11,8 @@ namespace Transmuta\Shelf;
 enum Nature: string
 {
     case Pasteurised = 'pasteurised';
+    /** Is also made and sold of unpasteurised milk. */
+    case RawMilkSold = 'raw-milk-sold';
     case HeatTreatedGrain = 'heat-treated-grain';
     case WheyPowder = 'whey-powder';
     case FickleFoam = 'fickle-foam';

@@ -31,7 +31,7 @@ final class Edges
         'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Preparation' => ['Fault', 'Quantity', 'Shelf', 'Formula', 'Property', 'Process'],
         'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
-        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process'],
     ];
 
     /** @return iterable<string, Rule> */

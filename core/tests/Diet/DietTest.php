@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\Standing;
+use Transmuta\Process\Card;
+use Transmuta\Process\MethodWriter;
 use Transmuta\Tests\Kit;
 
 final class DietTest extends TestCase
@@ -75,5 +77,19 @@ final class DietTest extends TestCase
         $dish = Kit::engine()->read(Kit::engine()->parse("100 g soy milk\n20 g cashews\n10 g dark chocolate"));
         self::assertSame(['nuts', 'soybeans'], $dish->contains);
         self::assertContains('milk', $dish->mayContain);
+    }
+
+    /** Read apart from the code: whom each diet must point to, in handbook G. */
+    public function testEachDietSaysWhoMustNotRelyOnIt(): void
+    {
+        $names = ['vegan' => 'allergy', 'eggless' => 'allergy', 'vegetarian' => 'packet', 'dairy-free' => 'allergy', 'gluten-free' => 'coeliac', 'keto' => 'clinic', 'high-protein' => 'kidney', 'nut-free' => 'allergy', 'soy-free' => 'allergy', 'alcohol-free' => 'packet', 'reduced-sugar' => 'diabetes', 'low-fat' => 'clinic', 'raw' => 'pregnant'];
+        self::assertSame(array_map(static fn(Diet $diet): string => $diet->value, Diet::cases()), array_keys($names));
+        foreach ($names as $diet => $word) {
+            self::assertStringContainsString($word, Diet::from($diet)->caution());
+            self::assertStringNotContainsString('safe for', Diet::from($diet)->caution());
+        }
+        $card = (new Card(MethodWriter::standard()))->of(Kit::engine()->read(Kit::demo('cardamom-set-custard')), [Diet::Keto]);
+        self::assertContains('Keto: ' . Diet::Keto->caution(), $card['cautions']);
+        self::assertNotContains('Raw: ' . Diet::Raw->caution(), $card['cautions']);
     }
 }

@@ -19,6 +19,7 @@ use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
+use Transmuta\Property\Structure\Base;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Tests\Kit;
 
@@ -115,6 +116,16 @@ final class LawsTest extends TestCase
             }
             self::assertEqualsWithDelta($before->water * $before->mass / 100 - $before->mass * $share, $after->water * $after->mass / 100, 1e-6);
         });
+    }
+
+    /** Found by the law below: 162 of 540 g is just the 30 % from which a layer is a base, and 23 times as much was none. */
+    public function testALayerOnTheMarkIsTheSameWhateverItWeighs(): void
+    {
+        $lines = [['compound-white', 115], ['hm-pectin', 213], ['glutinous-rice-flour', 162]];
+        foreach ([1.0, 3.0, 7.0, 23.0] as $times) {
+            self::assertTrue(Base::is(self::state(self::layer($lines, 'bake', null, $times))), "$times times");
+        }
+        self::assertFalse(Base::is(self::state(self::layer([['compound-white', 115], ['hm-pectin', 214], ['glutinous-rice-flour', 161]], 'bake'))));
     }
 
     public function testScalingADishScalesNothingPerHundredGrams(): void

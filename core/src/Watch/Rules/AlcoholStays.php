@@ -23,7 +23,7 @@ final class AlcoholStays implements Rule
         if ($dish->per100['kj'] > 0.0) {
             foreach ($dish->layers as $n => $layer) {
                 if ($layer->state->of100('alcohol') > 0.5) {
-                    yield new Warning(self::name(), Severity::Note, \sprintf('%s keeps %.1f %% alcohol unless it is boiled off: say so to guests who avoid it.', $layer->layer->name, $layer->state->of100('alcohol')), $n);
+                    yield new Warning(self::name(), Severity::Note, \sprintf('%s keeps %.1f %% alcohol unless it is boiled off: say so to guests who avoid it; not for children or in pregnancy.', $layer->layer->name, $layer->state->of100('alcohol')), $n);
                 }
             }
         }

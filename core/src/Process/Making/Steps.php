@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Process\Making;
+
+/** The steps of one layer, or of the whole, as they are put down: an id is the letter of the layer and a number, whatever the portions. */
+final class Steps
+{
+    private int $count = 0;
+
+    /** @param string $name of the layer, said before each step; '' for the whole */
+    public function __construct(private readonly Graph $graph, private readonly int $layer, private readonly string $name = '') {}
+
+    /**
+     * @param list<array{ingredient: string, grams: float}> $lines what enters the mass here
+     * @param list<?string> $after ids; null for what is not there
+     * @param float $attended min nobody leaves it, beside the hands of its kind: while it heats, say
+     * @param ?float $mass g the hands are counted by; null: what its lines weigh
+     * @param ?string $thing what its result is, for how long it holds: the book's word
+     *
+     * @return string its id
+     */
+    public function add(StepKind $kind, string $text, array $lines, array $after, ?float $target = null, float $attended = 0.0, ?float $mass = null, ?Wait $wait = null, ?string $thing = null, string $reason = '', ?string $endpoint = null, ?int $counted = null): string
+    {
+        $id = \chr(\ord('a') + min(24, $this->layer)) . ++$this->count;
+        $book = $this->graph->book;
+        $grams = $mass ?? array_sum(array_column($lines, 'grams'));
+        $words = $book->words($kind);
+        $this->graph->put(new MakingStep(
+            $id,
+            $this->layer,
+            $kind,
+            $this->name === '' ? $text : "$this->name: $text",
+            $lines,
+            $target,
+            $endpoint ?? $words['endpoint'],
+            $book->hands($kind, $counted ?? \count($lines), $grams / 1000, $this->graph->vessels, $this->graph->isSmall, $this->graph->portions) + $attended,
+            $wait ?? $book->wait($kind),
+            $book->station($kind),
+            $book->tools($kind),
+            array_values(array_unique(array_filter($after, is_string(...)))),
+            $thing === null ? null : $book->holds($thing),
+            $reason,
+            $words['wrong'],
+            $words['rescue'],
+        ));
+
+        return $id;
+    }
+}
