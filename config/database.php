@@ -19,7 +19,7 @@ return [
             'prefix' => '',
             'strict' => true,
             // A worker keeps its connection between requests; PHP rolls back what a request left open.
-            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi', PDO::ATTR_TIMEOUT => 3],
+            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi', PDO::ATTR_TIMEOUT => 1],
         ],
     ],
 ];

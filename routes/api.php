@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Access\Ability;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BesideController;
@@ -13,8 +14,10 @@ use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
+use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PaymentController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ReadingController;
@@ -22,7 +25,9 @@ use App\Http\Controllers\ReadingHeadingController;
 use App\Http\Controllers\RefreshController;
 use App\Http\Controllers\RemovedController;
 use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\SchoolsController;
+use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfTableController;
@@ -90,9 +95,19 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('versions/{version}/revisions/{number}/compare/{second}', [RevisionController::class, 'compare']);
     Route::post('versions/{version}/routes', [AskController::class, 'routes']);
     Route::get('versions/{version}/card', CardController::class);
+    Route::get('versions/{version}/making', MakingController::class);
     Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);
     Route::get('versions/{version}/why', [AskController::class, 'why']);
     Route::get('versions/{version}/payments', PaymentController::class);
+    Route::get('runs', [RunController::class, 'index']);
+    Route::get('runs/{run}', [RunController::class, 'show']);
+    Route::get('runs/{run}/record.csv', [RunController::class, 'record']);
+    Route::get('services', [ServiceController::class, 'index']);
+    Route::get('services/{service}', [ServiceController::class, 'show']);
+    Route::get('services/{service}/plan', [PlanController::class, 'show']);
+    Route::get('services/{service}/pull', [PlanController::class, 'pull']);
+    Route::get('services/{service}/plan.ics', [PlanController::class, 'calendar']);
+    Route::post('services/{service}/covers', [PlanController::class, 'covers']);
     Route::get('versions/{version}/refresh', [RefreshController::class, 'refreshPreview']);
 });
 
@@ -105,6 +120,12 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::put('lots/{lot}/recall', [LotController::class, 'recall']);
     Route::delete('lots/{lot}', [LotController::class, 'destroy']);
     Route::post('versions/{version}/trials', [TrialController::class, 'store']);
+    Route::post('versions/{version}/runs', [RunController::class, 'store']);
+    Route::post('runs/{run}/events', [RunController::class, 'say']);
+    Route::post('services', [ServiceController::class, 'store']);
+    Route::patch('services/{service}', [ServiceController::class, 'update']);
+    Route::delete('services/{service}', [ServiceController::class, 'destroy']);
+    Route::put('services/{service}/steps', [PlanController::class, 'say']);
 });
 
 // Change dishes, versions and ingredients.
@@ -152,5 +173,7 @@ Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::get('audit.csv', [AuditController::class, 'export']);
     Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions']);
     Route::put('studio', [StudioController::class, 'update']);
+    Route::get('studio/archive', [ArchiveController::class, 'export']);
+    Route::post('archives', [ArchiveController::class, 'import']);
     Route::put('schools', [SchoolsController::class, 'update']);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use App\Contract\Piece\SideProperty;
 use OpenApi\Attributes as OA;
 
@@ -28,7 +29,7 @@ use OpenApi\Attributes as OA;
         new SideProperty('original', [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'version_id', type: 'number')]),
         new OA\Property(property: 'rails', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Rail'))),
         new OA\Property(property: 'trials', type: 'array', items: new OA\Items(ref: '#/components/schemas/Trial')),
-        new OA\Property(property: 'version', type: 'object', required: ['id', 'dish_id', 'dish_title', 'family', 'parent_id', 'name', 'brief', 'origin', 'notes', 'wanted', 'schools', 'schools_at_work', 'revision', 'standing', 'aim', 'saved_at'], properties: [
+        new OA\Property(property: 'version', type: 'object', required: ['id', 'dish_id', 'dish_title', 'family', 'parent_id', 'name', 'brief', 'origin', 'notes', 'said', 'dish_revision', 'wanted', 'schools', 'schools_at_work', 'revision', 'standing', 'aim', 'saved_at'], properties: [
             new OA\Property(property: 'aim', description: 'The revision of the original it aims at; for the original, who aims at an earlier one.', type: 'object', required: ['number', 'is_behind', 'behind'], properties: [
                 new OA\Property(property: 'behind', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [
                     new OA\Property(property: 'id', type: 'number'),
@@ -39,6 +40,8 @@ use OpenApi\Attributes as OA;
             ]),
             new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
             new OA\Property(property: 'dish_id', type: 'number'),
+            new CountProperty('dish_revision', 'dish’s changes'),
+            new CountProperty('said', 'changes of name and notes'),
             new OA\Property(property: 'dish_title', type: 'string'),
             new OA\Property(property: 'family', type: 'string'),
             new OA\Property(property: 'id', type: 'number'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\PullListProperty;
 use OpenApi\Attributes as OA;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
@@ -53,18 +54,7 @@ use Transmuta\Diet\Standing;
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
         ])),
-        new OA\Property(property: 'pull', description: 'What is fetched before, by where it is kept; preparations opened to the end.', type: 'array', items: new OA\Items(type: 'object', required: ['place', 'lines'], properties: [
-            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['ingredient', 'name', 'grams', 'for'], properties: [
-                new OA\Property(property: 'for', type: 'array', items: new OA\Items(type: 'object', required: ['what', 'grams'], properties: [
-                    new OA\Property(property: 'grams', type: 'number'),
-                    new OA\Property(property: 'what', type: 'string'),
-                ])),
-                new OA\Property(property: 'grams', type: 'number'),
-                new OA\Property(property: 'ingredient', type: 'string'),
-                new OA\Property(property: 'name', type: 'string'),
-            ])),
-            new OA\Property(property: 'place', type: 'string'),
-        ])),
+        new PullListProperty(),
         new OA\Property(property: 'revision', type: 'number'),
         new OA\Property(property: 'schools_at_work', type: 'array', items: new OA\Items(ref: '#/components/schemas/SchoolAtWork')),
         new OA\Property(property: 'serve_at_c', type: 'number'),

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
     schema: 'DishSummary',
     type: 'object',
-    required: ['id', 'title', 'family', 'portions', 'portion_g', 'unresolved', 'section', 'made_of', 'is_away', 'errands', 'versions'],
+    required: ['revision', 'id', 'title', 'family', 'portions', 'portion_g', 'unresolved', 'section', 'made_of', 'is_away', 'errands', 'versions'],
     properties: [
+        new CountProperty(),
         new OA\Property(property: 'errands', description: 'What is next, the soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Errand')),
         new OA\Property(property: 'family', type: 'string'),
         new OA\Property(property: 'id', type: 'number'),

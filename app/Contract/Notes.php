@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -11,6 +12,7 @@ use OpenApi\Attributes as OA;
     type: 'object',
     required: ['notes'],
     properties: [
+        new CountProperty('said', 'changes of name and notes'),
         new OA\Property(property: 'notes', type: 'string'),
     ],
 )]

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
     schema: 'Person',
     type: 'object',
-    required: ['id', 'name', 'email', 'role', 'is_you'],
+    required: ['revision', 'id', 'name', 'email', 'role', 'is_you'],
     properties: [
+        new CountProperty(),
         new OA\Property(property: 'email', type: 'string'),
         new OA\Property(property: 'id', type: 'number'),
         new OA\Property(property: 'is_you', type: 'boolean'),

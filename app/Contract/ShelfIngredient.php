@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use OpenApi\Attributes as OA;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
@@ -11,8 +12,9 @@ use Transmuta\Diet\Standing;
 #[OA\Schema(
     schema: 'ShelfIngredient',
     type: 'object',
-    required: ['agents', 'allergens', 'ask', 'based_on', 'computed_kj', 'curves', 'densities', 'diets', 'evidence', 'functions', 'group', 'id', 'jobs', 'mark', 'micronutrients', 'name', 'names', 'not', 'note', 'own', 'packet', 'parts', 'ph', 'preparation', 'price', 'source', 'standards', 'stated_kj', 'sum', 'sweetener', 'units', 'used_in'],
+    required: ['revision', 'agents', 'allergens', 'ask', 'based_on', 'computed_kj', 'curves', 'densities', 'diets', 'evidence', 'functions', 'group', 'id', 'jobs', 'mark', 'micronutrients', 'name', 'names', 'not', 'note', 'own', 'packet', 'parts', 'ph', 'preparation', 'price', 'source', 'standards', 'stated_kj', 'sum', 'sweetener', 'units', 'used_in'],
     properties: [
+        new CountProperty(),
         new OA\Property(property: 'agents', type: 'array', items: new OA\Items(ref: '#/components/schemas/MapOfStrings')),
         new OA\Property(property: 'allergens', type: 'object', required: ['eu', 'us', 'may_contain', 'cereals'], properties: [
             new OA\Property(property: 'cereals', type: 'array', items: new OA\Items(type: 'string')),

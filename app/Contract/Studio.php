@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\CountProperty;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
     schema: 'Studio',
     type: 'object',
-    required: ['name', 'currency', 'kitchen'],
+    required: ['revision', 'name', 'currency', 'kitchen'],
     properties: [
+        new CountProperty(),
         new OA\Property(property: 'currency', description: 'ISO 4217, three letters.', type: 'string'),
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/Kitchen'),
         new OA\Property(property: 'name', type: 'string'),

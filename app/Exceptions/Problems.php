@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Support\Store;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -35,29 +36,19 @@ final class Problems
     {
         return match (true) {
             $e instanceof Refused => $e->answer(),
-            $e instanceof Conflict => self::problem(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', 'Keep yours as a new version, or take theirs. Nothing typed here is lost.', [
-                'revision' => $e->current->revision,
-                'version' => $e->current->id,
-            ]),
+            $e instanceof Conflict => self::problem(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', $e->mend(), ['revision' => $e->revision, ...($e->version === null ? [] : ['version' => $e->version])]),
             $e instanceof Unreadable => self::problem(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
             $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
             $e instanceof ImpossiblePanel => self::problem(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
             $e instanceof UnknownNumber, $e instanceof UnknownIngredient => self::problem(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
             $e instanceof ValidationException => self::problem($e->status, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
-            $e instanceof \PDOException && self::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
+            $e instanceof \PDOException && Store::takesNothing($e) => self::problem(503, 'store-full', 'The store takes nothing down: it is full, or opened for reading only. Nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when there is room. Whoever looks after the server makes it.'),
+            $e instanceof \PDOException && Store::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
             $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
             $e instanceof HttpExceptionInterface && $e->getStatusCode() === 419 => self::problem(419, 'session-over', 'The session of this window is over.', '', 'Sign in, and do it again; what you typed stays.'),
             $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
             default => self::problem(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
         };
-    }
-
-    /** Whether the store itself is away, busy or going; anything else it says is our fault, and to say it cannot be reached would send the cook to the wrong place. */
-    private static function isAway(\PDOException $e): bool
-    {
-        $code = $e->errorInfo[1] ?? $e->getCode();
-
-        return \in_array((int) $code, [1040, 1053, 1077, 1079, 1080, 1203, 1205, 1213, 2002, 2003, 2006, 2013], true) || preg_match('/gone away|lost connection|refused|No such file/i', $e->getMessage()) === 1;
     }
 
     /** @param array<string, mixed> $more */

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
+ * @property int $revision counts its changes ({@see Revised})
  * @property int $studio_id
  * @property string $title
  * @property string $family
@@ -23,7 +24,13 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Dish extends Model
 {
+    use Revised;
     use SoftDeletes;
+
+    /** What counts as a change of it. */
+    private const REVISED = ['title', 'family', 'schools', 'away_at'];
+
+    private const COUNTED = 'revision';
 
     protected $guarded = [];
 

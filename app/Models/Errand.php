@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * What is next with a dish: what is to be done, by when, and who or what it waits for.
  *
  * @property int $id
+ * @property int $revision counts its changes ({@see Revised})
  * @property int $studio_id
  * @property int $dish_id
  * @property string $words
@@ -22,6 +23,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Errand extends Model
 {
+    use Revised;
+
+    /** What counts as a change of it. */
+    private const REVISED = ['words', 'due_on', 'waits_for', 'done_on'];
+
+    private const COUNTED = 'revision';
+
     protected $guarded = [];
 
     protected $attributes = ['waits_for' => ''];

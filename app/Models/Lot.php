@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * One delivery of an ingredient, by the code on its packets.
  *
  * @property int $id
+ * @property int $revision counts its changes ({@see Revised})
  * @property int $studio_id
  * @property string $slug of the ingredient
  * @property string $name what the ingredient was called when it came
@@ -23,6 +24,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class Lot extends Model
 {
+    use Revised;
+
+    /** What counts as a change of it. */
+    private const REVISED = ['recalled_on', 'recall_reason'];
+
+    private const COUNTED = 'revision';
+
     protected $guarded = [];
 
     protected $attributes = ['recall_reason' => ''];

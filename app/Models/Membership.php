@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $id
+ * @property int $revision counts its changes ({@see Revised})
  * @property int $user_id
  * @property int $studio_id
  * @property Role $role
@@ -18,6 +19,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Membership extends Model
 {
+    use Revised;
+
+    /** What counts as a change of it. */
+    private const REVISED = ['role'];
+
+    private const COUNTED = 'revision';
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Exceptions\Conflict;
 use App\Services\StudioShelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
@@ -29,12 +30,18 @@ final class OwnIngredient extends Model
      *
      * @param array<string, mixed> $row as the core's shelf reads it
      * @param array<string, mixed> $packet as it was typed
+     * @param ?int $seen the revision a window has seen of it, 0 where there was none; null where it does not say
+     *
+     * @throws Conflict where it was changed since
      */
-    public static function put(Studio $studio, string $slug, array $row, array $packet): self
+    public static function put(Studio $studio, string $slug, array $row, array $packet, ?int $seen = null): self
     {
         $query = self::query();
         $query->where('studio_id', $studio->id)->where('slug', $slug)->lockForUpdate();
         $own = $query->first() ?? new self(['studio_id' => $studio->id, 'slug' => $slug, 'revision' => 0]);
+        if ($seen !== null && $seen !== $own->revision) {
+            throw new Conflict($own->revision);
+        }
         $own->fill(['name' => $row['name'], 'hash' => StudioShelf::fingerprint($row), 'packet' => $packet, 'content' => $row, 'revision' => $own->revision + 1])->save();
 
         return $own;

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property int $revision counts its changes ({@see Revised})
  * @property string $slug
  * @property string $name
  * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
@@ -19,6 +20,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Studio extends Model
 {
+    use Revised;
+
+    /** What counts as a change of it. */
+    private const REVISED = ['name', 'currency', 'schools', 'kitchen'];
+
+    private const COUNTED = 'revision';
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -27,6 +27,7 @@ use Transmuta\Formula\Formula;
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
  * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by the layer's id
  * @property string $notes
+ * @property int $said counts the changes of its name and its notes ({@see Revised})
  * @property int $open_lines lines nobody understands, and guesses nobody has confirmed
  * @property int $revision grows by one with every change, back and forth too: what a window must have seen to write
  * @property \Illuminate\Support\Carbon $updated_at
@@ -38,7 +39,13 @@ use Transmuta\Formula\Formula;
  */
 final class Version extends Model
 {
+    use Revised;
     use SoftDeletes;
+
+    /** What is said of it, which its history does not hold. */
+    private const REVISED = ['name', 'notes'];
+
+    private const COUNTED = 'said';
 
     protected $guarded = [];
 
@@ -155,6 +162,20 @@ final class Version extends Model
         $query->where('dish_id', $this->dish_id)->orderBy('id');
 
         return $query->first() ?? $this;
+    }
+
+    /**
+     * Writes down what it holds, so that it is found by it; what it held besides stays.
+     *
+     * @param array<string, float> $grams by ingredient
+     */
+    public function hold(array $grams): void
+    {
+        DB::table('version_ingredients')->upsert(
+            array_map(fn(string $slug, float $held): array => ['version_id' => $this->id, 'studio_id' => $this->studio_id, 'slug' => $slug, 'grams' => $held], array_map(strval(...), array_keys($grams)), $grams),
+            ['version_id', 'slug'],
+            ['grams'],
+        );
     }
 
     /** @return HasMany<Trial, $this> */

@@ -47,6 +47,8 @@ final readonly class BenchView
                 'brief' => $version->brief,
                 'origin' => $version->origin,
                 'notes' => $version->notes,
+                'said' => $version->said,
+                'dish_revision' => $version->dish->revision,
                 'wanted' => (object) $version->wanted,
                 'schools' => (object) $version->dish->schools,
                 'schools_at_work' => Schools::atWork(...$this->shelves->schools($version)),

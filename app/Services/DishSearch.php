@@ -30,6 +30,9 @@ final readonly class DishSearch
 {
     public const PAGE = 60;
 
+    /** Words of a search that are looked for one by one; more than these are a sentence. */
+    private const MOST_WORDS = 6;
+
     public const STATES = ['due', 'waiting', 'open', 'unmade', 'off', 'foretold', 'away'];
 
     public const SORTS = ['touched', 'name', 'due', 'made'];
@@ -125,12 +128,35 @@ final readonly class DishSearch
         return $called === [] ? [] : $this->uses->with($studio, $called);
     }
 
-    /** @param Builder<Dish> $query */
+    /**
+     * What is written is sought as it stands, and word by word: "custard 300" is the set custard no. 300, "eggless yolk" an eggless version of a dish with yolk.
+     *
+     * @param Builder<Dish> $query
+     */
     private function sought(Builder $query, Studio $studio, string $sought): void
+    {
+        $words = \array_slice(array_values(array_filter(preg_split('/\s+/u', $sought) ?: [], static fn(string $word): bool => $word !== '')), 0, self::MOST_WORDS);
+        $whole = $this->answering($studio, $sought);
+        $each = \count($words) < 2 ? [] : array_map(fn(string $word): \Closure => $this->answering($studio, $word), $words);
+        $query->where(static function (Builder $either) use ($whole, $each): void {
+            $either->where($whole);
+            if ($each !== []) {
+                $either->orWhere(static function (Builder $all) use ($each): void {
+                    foreach ($each as $one) {
+                        $all->where($one);
+                    }
+                });
+            }
+        });
+    }
+
+    /** @return \Closure(Builder<Dish>): void what a dish fulfils whose name, version, ingredient or errand these words mean */
+    private function answering(Studio $studio, string $sought): \Closure
     {
         $like = Like::holding($sought);
         $slugs = $this->holding($studio, $sought);
-        $query->where(static function (Builder $any) use ($like, $slugs): void {
+
+        return static function (Builder $any) use ($like, $slugs): void {
             $any->where('title', 'like', $like)->orWhereExists(static function (Query $version) use ($like, $slugs): void {
                 $version->from('versions')->whereColumn('versions.dish_id', 'dishes.id')->whereNull('versions.deleted_at')->where(static function (Query $either) use ($like, $slugs): void {
                     $either->where('versions.name', 'like', $like);
@@ -141,7 +167,7 @@ final readonly class DishSearch
             })->orWhereExists(static fn(Query $errand) => $errand->from('errands')->whereColumn('errands.dish_id', 'dishes.id')->whereNull('done_on')->where(
                 static fn(Query $either) => $either->where('waits_for', 'like', $like)->orWhere('words', 'like', $like),
             ));
-        });
+        };
     }
 
     /**

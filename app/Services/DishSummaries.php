@@ -6,6 +6,7 @@ namespace App\Services;
 
 use App\Models\Dish;
 use App\Models\Version;
+use App\Support\Store;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\Look\Section;
@@ -33,7 +34,7 @@ final class DishSummaries
                 $original->formula->layers,
             ),
         ];
-        Dish::query()->whereKey($dish->id)->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]);
+        Store::ifItCan(static fn(): int => Dish::query()->whereKey($dish->id)->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]));
 
         return $summary;
     }

@@ -62,14 +62,21 @@ final readonly class Doors
     /** A studio with its first owner. Called in a transaction. */
     public static function found(string $studio, string $name, string $email, string $password): User
     {
-        $slug = Str::limit(Str::slug($studio) ?: 'studio', 50, '');
-        $query = Studio::query();
-        for ($n = 1, $free = $slug; (clone $query)->where('slug', $free)->exists(); ++$n, $free = "$slug-$n");
-        $made = Studio::query()->create(['slug' => $free, 'name' => $studio, 'schools' => []]);
+        $made = Studio::query()->create(['slug' => self::freeSlug($studio), 'name' => $studio, 'schools' => []]);
         $user = User::query()->create(['name' => $name, 'email' => mb_strtolower($email), 'password' => $password]);
         Membership::query()->create(['user_id' => $user->id, 'studio_id' => $made->id, 'role' => Role::Owner]);
 
         return $user;
+    }
+
+    /** A short name for a studio that no other has. */
+    public static function freeSlug(string $studio): string
+    {
+        $slug = Str::limit(Str::slug($studio) ?: 'studio', 50, '');
+        $query = Studio::query();
+        for ($n = 1, $free = $slug; (clone $query)->where('slug', $free)->exists(); ++$n, $free = "$slug-$n");
+
+        return $free;
     }
 
     private static function guard(): StatefulGuard

@@ -140,7 +140,7 @@ final readonly class History
             $query->lockForUpdate();
             $held = $query->findOrFail($version->id);
             if ($held->revision !== $lock) {
-                throw new Conflict($held);
+                throw Conflict::of($held);
             }
             $change($held, self::head($held));
 
@@ -219,13 +219,7 @@ final readonly class History
             DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', $gone)->delete();
         }
         $changed = array_filter($holds, static fn(float $grams, string $slug): bool => ($had[$slug] ?? null) !== $grams, ARRAY_FILTER_USE_BOTH);
-        if ($changed !== []) {
-            DB::table('version_ingredients')->upsert(
-                array_map(static fn(string $slug, float $grams): array => ['version_id' => $version->id, 'studio_id' => $version->studio_id, 'slug' => $slug, 'grams' => $grams], array_keys($changed), $changed),
-                ['version_id', 'slug'],
-                ['grams'],
-            );
-        }
+        $version->hold($changed);
         if ($version->parent_id === null) {
             // The dish is called what its original is, and its summary is made anew.
             DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title, 'family' => $version->formula->family->value]);

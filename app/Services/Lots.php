@@ -29,11 +29,11 @@ final readonly class Lots
         return array_map(strval(...), array_keys($all));
     }
 
-    /** @return array{id: int, ingredient: string, name: string, code: string, came_on: ?string, best_before: ?string, is_past: bool, recalled_on: ?string, recall_reason: string} */
+    /** @return array{id: int, revision: int, ingredient: string, name: string, code: string, came_on: ?string, best_before: ?string, is_past: bool, recalled_on: ?string, recall_reason: string} */
     public static function write(Lot $lot): array
     {
         return [
-            'id' => $lot->id, 'ingredient' => $lot->slug, 'name' => $lot->name, 'code' => $lot->code, 'came_on' => $lot->came_on, 'best_before' => $lot->best_before,
+            'id' => $lot->id, 'revision' => $lot->revision, 'ingredient' => $lot->slug, 'name' => $lot->name, 'code' => $lot->code, 'came_on' => $lot->came_on, 'best_before' => $lot->best_before,
             'is_past' => $lot->best_before !== null && $lot->best_before < now()->toDateString(), 'recalled_on' => $lot->recalled_on, 'recall_reason' => $lot->recall_reason,
         ];
     }

@@ -49,14 +49,17 @@ final readonly class OwnShelf
         return PacketIngredient::of($panel, $about, $like, $text('source') ?? 'packet', $this->reference);
     }
 
-    /** @param array<string, mixed> $packet */
-    public function keep(Studio $studio, array $packet, ?string $slug = null): OwnIngredient
+    /**
+     * @param array<string, mixed> $packet
+     * @param ?int $seen the revision a window has seen of it
+     */
+    public function keep(Studio $studio, array $packet, ?string $slug = null, ?int $seen = null): OwnIngredient
     {
         /** @var OwnIngredient $kept */
-        $kept = DB::transaction(function () use ($studio, $packet, $slug): OwnIngredient {
+        $kept = DB::transaction(function () use ($studio, $packet, $slug, $seen): OwnIngredient {
             $slug ??= OwnIngredient::newSlug($studio, \is_string($packet['name'] ?? null) ? $packet['name'] : '', 'ingredient');
             $made = $this->make($packet, $slug);
-            $own = OwnIngredient::put($studio, $slug, $made->row, $packet);
+            $own = OwnIngredient::put($studio, $slug, $made->row, $packet, $seen);
             $this->preparations->workThrough($studio);
             self::turn($studio);
 

@@ -41,13 +41,13 @@ final readonly class Preparations
     }
 
     /** @param array<string, mixed> $made */
-    public function keep(Studio $studio, array $made, ?string $slug = null): OwnIngredient
+    public function keep(Studio $studio, array $made, ?string $slug = null, ?int $seen = null): OwnIngredient
     {
         /** @var OwnIngredient $kept */
-        $kept = DB::transaction(function () use ($studio, $made, $slug): OwnIngredient {
+        $kept = DB::transaction(function () use ($studio, $made, $slug, $seen): OwnIngredient {
             $slug ??= OwnIngredient::newSlug($studio, \is_string($made['name'] ?? null) ? $made['name'] : '', 'preparation');
             $row = $this->make($made, $slug);
-            $own = OwnIngredient::put($studio, $slug, $row, ['preparation' => $made]);
+            $own = OwnIngredient::put($studio, $slug, $row, ['preparation' => $made], $seen);
             $this->workThrough($studio);
             OwnShelf::turn($studio);
 

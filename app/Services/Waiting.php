@@ -43,7 +43,7 @@ final class Waiting
     /** @return array<string, mixed> */
     public static function errand(Errand $errand): array
     {
-        return ['id' => $errand->id, 'dish_id' => $errand->dish_id, 'dish' => $errand->dish->title, 'words' => $errand->words, 'due_on' => $errand->due_on, 'waits_for' => $errand->waits_for, 'done_on' => $errand->done_on];
+        return ['id' => $errand->id, 'revision' => $errand->revision, 'dish_id' => $errand->dish_id, 'dish' => $errand->dish->title, 'words' => $errand->words, 'due_on' => $errand->due_on, 'waits_for' => $errand->waits_for, 'done_on' => $errand->done_on];
     }
 
     /** @return list<array<string, mixed>> */

@@ -8,15 +8,20 @@ use App\Access\Role;
 use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Membership;
+use App\Models\Service;
+use App\Models\ServiceItem;
+use App\Models\ServiceStep;
 use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\Version;
 use App\Services\History;
+use App\Services\Planning;
 use App\Services\Preparations;
 use App\Services\RouteFinder;
 use App\Services\StudioShelf;
 use App\Services\VersionShelf;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +30,8 @@ use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
+use Transmuta\Process\Plan\FixedState;
+use Transmuta\Process\Plan\Planner;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Shelf\IngredientList;
@@ -63,6 +70,21 @@ final class DemoSeeder extends Seeder
         ['Roasted-hazelnut mousse pot', 'ask whether the chocolate is made beside milk', null, 'the chocolate maker'],
     ];
 
+    /** @var list<array{string, string, int, ?Diet}> dish, version, portions, what it must be free for: an evening of 24 */
+    private const EVENING = [
+        ['Cardamom set custard', 'Vegan 1', 5, Diet::Vegan],
+        ['Roasted-hazelnut mousse pot', 'Original', 24, null],
+        ['Passion-fruit curd tartlet', 'Original', 24, null],
+        ['Blackcurrant baked cheesecake', 'Original', 12, null],
+    ];
+
+    private const COMING = [
+        ['count' => 3, 'diets' => ['vegan'], 'without' => []],
+        ['count' => 1, 'diets' => ['gluten-free'], 'without' => []],
+        ['count' => 1, 'diets' => ['gluten-free'], 'without' => ['nuts']],
+        ['count' => 19, 'diets' => [], 'without' => []],
+    ];
+
     private History $history;
 
     public function run(): void
@@ -86,7 +108,38 @@ final class DemoSeeder extends Seeder
                 $dish = $query->where('studio_id', $studio->id)->where('title', $title)->firstOrFail();
                 Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
+            self::evening($studio);
         });
+    }
+
+    /** The next evening that is far enough away to be made, with what should be done by now done. */
+    private static function evening(Studio $studio): void
+    {
+        $served = now()->setTime(21, 30)->addDays(now()->hour < 9 ? 0 : 1);
+        $service = Service::query()->create([
+            'studio_id' => $studio->id, 'name' => 'Night of the long exposure', 'serve_at' => $served->format('Y-m-d\TH:i'),
+            'kitchen' => ['hours' => [['09:00', '23:30']], 'freezer_shelves' => 2] + Planning::KITCHEN, 'guests' => self::COMING, 'margin' => 0.1,
+        ]);
+        foreach (self::EVENING as $position => [$title, $name, $portions, $diet]) {
+            $version = Version::query();
+            $version->where('studio_id', $studio->id)->where('name', $name)->whereHas('dish', static fn(Builder $dish): Builder => $dish->where('title', $title));
+            ServiceItem::query()->create(['studio_id' => $studio->id, 'service_id' => $service->id, 'version_id' => $version->firstOrFail()->id, 'position' => $position, 'portions' => $portions, 'diet' => $diet?->value]);
+        }
+        $shelf = new StudioShelf($studio->refresh(), 'Ilka');
+        $plan = Planner::standard()->plan((new Planning(new VersionShelf($shelf, app())))->asked($service, null));
+        $items = ServiceItem::query()->where('service_id', $service->id)->orderBy('position')->pluck('id')->all();
+        $now = now()->format('Y-m-d\TH:i:s');
+        foreach ($plan->steps as $step) {
+            $moment = static fn(int $seconds): string => $plan->service->serveAt->at($seconds)->words();
+            if ($step->task === null || $step->item === null || $moment($step->start) > $now) {
+                continue;
+            }
+            $isDone = $moment($step->end) <= $now;
+            ServiceStep::query()->create([
+                'studio_id' => $studio->id, 'service_item_id' => $items[$step->item], 'step' => $step->step, 'batch' => $step->batch ?? 0, 'unit' => $step->unit, 'who' => 'Matteo',
+                'state' => ($isDone ? FixedState::Done : FixedState::Begun)->value, 'at' => $moment($isDone ? $step->end : $step->start),
+            ]);
+        }
     }
 
     /** Who works at the tea room. Nobody knows their passwords: the demo is signed in to with one press. */

@@ -157,4 +157,28 @@ final class BenchTest extends FeatureCase
             }
         }
     }
+
+    public function testTheMakingOfAVersionSaysWhatIsNotSoInTheOriginal(): void
+    {
+        $dish = $this->dish();
+        $original = $this->original();
+        $was = (array) $this->getJson("/api/versions/$original->id/making")->assertOk()->json('steps');
+        self::assertArrayNotHasKey('is_new', $was[0]);
+        self::assertContains('cook', array_column($was, 'kind'));
+        $vegan = $dish->versions->firstWhere('name', 'Vegan 1');
+        self::assertInstanceOf(Version::class, $vegan);
+        $now = (array) $this->getJson("/api/versions/$vegan->id/making")->assertOk()->json('steps');
+        $new = array_column(array_filter($now, static fn(array $step): bool => $step['is_new']), 'kind');
+        self::assertContains('boil', $new, 'what replaces egg must boil');
+        self::assertNotContains('separate', array_column($now, 'kind'), 'no egg is parted');
+        $grams = [];
+        foreach ($now as $step) {
+            foreach ($step['lines'] as $line) {
+                $grams[$line['ingredient']] = ($grams[$line['ingredient']] ?? 0.0) + $line['grams'];
+            }
+        }
+        foreach ($vegan->formula->holds() as $slug => $held) {
+            self::assertEqualsWithDelta($held, $grams[$slug] ?? 0.0, 1e-6, $slug);
+        }
+    }
 }

@@ -25,6 +25,25 @@ final class ConsoleTest extends TestCase
         self::assertSame(200.0, (float) json_decode($out, true)['layers'][0]['mass_g']);
     }
 
+    public function testMethodPrintsTheStepsOfWhateverIsRead(): void
+    {
+        [$code, $out] = self::artisan(['formula:method', '-'], "Lime pots\nserves 6\n\n1 can condensed milk\n4 limes, juice only\n300 ml double cream, whipped\n3 leaves gelatine");
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['steps', 'critical', 'stops'], array_keys($json));
+        self::assertSame([], $json['stops']);
+        [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");
+        self::assertSame(['egg yolk stays raw', 'flour is never heated'], array_map(static fn(array $stop): string => (string) preg_replace('/^.*?(egg yolk stays raw|flour is never heated).*$/', '$1', $stop['text']), json_decode($raw, true)['stops']));
+        self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue'], array_keys($json['steps'][0]));
+        $kinds = array_column($json['steps'], 'kind');
+        self::assertContains('swell', $kinds);
+        self::assertLessThan(array_search('fold', $kinds, true), array_search('whip', $kinds, true));
+        self::assertSame(['least', 'best', 'most'], array_keys($json['steps'][0]['wait_min']));
+        [$code, , $err] = self::artisan(['formula:method', '/nowhere.txt']);
+        self::assertSame(2, $code);
+        self::assertStringContainsString('cannot be opened', $err);
+    }
+
     public function testReformulatePrintsRoutesBestFirst(): void
     {
         [$code, $out] = self::artisan(['formula:reformulate', 'core/data/demo/passion-fruit-curd-tartlet.txt', '--diet=vegan', '--kcal=300']);
@@ -92,6 +111,32 @@ final class ConsoleTest extends TestCase
         self::assertSame(0, $code, 'an answer, not an error');
         self::assertSame(['what', 'number', 'unit', 'reason', 'nearest', 'because'], array_keys($json['blocked'][0]));
         self::assertSame('kcal', $json['blocked'][0]['unit']);
+    }
+
+    public function testAServiceIsPlannedAndCoveredWithoutAStore(): void
+    {
+        $pot = "Pots\nportions: 6\n\n300 g cream\n60 g sugar\n40 g lemon juice\n4 g gelatin\ntreat: cook 80 C\n";
+        $service = ['serve_at' => '2026-12-05T19:30', 'kitchen' => ['cooks' => 1, 'hours' => [['08:00', '22:00']], 'ovens' => 0, 'rings' => 2, 'mixers' => [], 'fridge_shelves' => 2, 'freezer_shelves' => 0], 'items' => [['dish' => $pot, 'portions' => 12]]];
+        [$code, $out] = self::artisan(['service:plan', '-'], json_encode($service, JSON_THROW_ON_ERROR));
+        self::assertSame(0, $code);
+        $plan = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertTrue($plan['feasible']);
+        self::assertSame(['item', 'step', 'kind', 'start', 'end', 'hands_on_min', 'station', 'unit', 'cook', 'text', 'state', 'layer', 'endpoint', 'target_c'], array_keys($plan['steps'][0]));
+        self::assertSame('2026-12-05T19:30:00', end($plan['steps'])['end']);
+        // The JSON form of a formula is taken as well as its text.
+        [$code, $out] = self::artisan(['service:cover', '-'], json_encode(['guests' => [['count' => 2, 'diets' => ['vegan']], ['count' => 5]], 'versions' => [$pot, ['title' => 'Ice', 'portions' => 4, 'layers' => [['name' => 'Ice', 'lines' => [['text' => '200 g water'], ['text' => '40 g sugar']]]]]]], JSON_THROW_ON_ERROR));
+        self::assertSame(0, $code);
+        self::assertSame([['version' => 1, 'portions' => 7, 'serves' => [0, 1]]], json_decode($out, true, 64, JSON_THROW_ON_ERROR)['chosen']);
+        foreach ([['service:plan', ['serve_at' => 'soon'] + $service, 'serve_at'], ['service:plan', ['items' => [['dish' => $pot, 'portions' => '12']]] + $service, 'items[0].portions'], ['service:cover', ['guests' => []], 'versions']] as [$command, $bad, $place]) {
+            [$code, $out, $err] = self::artisan([$command, '-'], json_encode($bad, JSON_THROW_ON_ERROR));
+            self::assertSame(2, $code, $place);
+            self::assertSame('', $out);
+            self::assertStringStartsWith("$place:", $err);
+            self::assertSame(1, substr_count($err, "\n"));
+        }
+        [$code, , $err] = self::artisan(['service:plan', '-'], 'not json');
+        self::assertSame(2, $code);
+        self::assertStringContainsString('no JSON', $err);
     }
 
     /**

@@ -103,6 +103,10 @@ final class CounterTest extends FeatureCase
         self::assertSame(['Rhubarb buttermilk cream'], $this->titles('?q=Vegetarian%201'));
         self::assertSame(['Roasted-hazelnut mousse pot'], $this->titles('?q=chocolate%20maker'));
         self::assertSame([], $this->titles('?q=moonlight'));
+        // Word by word, each anywhere: part of a name, a version, what is in it.
+        self::assertSame(['Rhubarb buttermilk cream'], $this->titles('?q=cream%20buttermilk'));
+        self::assertSame(['Passion-fruit curd tartlet'], $this->titles('?q=tartlet%20cornstarch'));
+        self::assertSame([], $this->titles('?q=tartlet%20cornstarch%20moonlight'));
         self::assertSame([], $this->titles('?q=%5F'), 'a sign of the store is only a sign');
         // Inside what the kitchen makes, too.
         $this->postJson('/api/preparations', ['name' => 'Duck custard base', 'text' => "200 g milk\n80 g duck egg"])->assertCreated();
@@ -209,7 +213,7 @@ final class CounterTest extends FeatureCase
             select $studio, d.id, null, concat('V', n.n), '{\"diets\":[]}', '{}', '{}', '{}', '{}', '', 1, 0, now(), now() from dishes d join (select 1 n union select 2 union select 3) n where d.title like 'Pot %' and d.studio_id = $studio");
         DB::statement("insert into version_ingredients (version_id, studio_id, slug, grams) select v.id, v.studio_id, s.slug, 10 from versions v join (select 'sugar' slug union select 'milk-whole' union select 'cornflour' union select 'egg-yolk') s where v.name in ('V1', 'V2', 'V3')");
         $worst = 0.0;
-        foreach (['', '?sort=name', '?sort=due', '?q=pot%204999', '?q=yolk', '?diet=vegan', '?free=milk,eggs,nuts', '?state=unmade', '?state=off', '?q=yolk&diet=gluten-free&sort=name'] as $asked) {
+        foreach (['', '?sort=name', '?sort=due', '?q=pot%204999', '?q=yolk', '?q=pot%20yolk%20v2%204', '?diet=vegan', '?free=milk,eggs,nuts', '?state=unmade', '?state=off', '?q=yolk&diet=gluten-free&sort=name'] as $asked) {
             $start = microtime(true);
             $this->getJson("/api/dishes$asked")->assertOk();
             $worst = max($worst, microtime(true) - $start);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Access\Sessions;
+use App\Access\TriedFirst;
 use App\Models\Audit;
 use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\User;
 use App\Support\Store;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -188,7 +191,52 @@ final class PeopleTest extends FeatureCase
         $this->deleteJson('/api/sessions/' . $listed[0]['id'])->assertNoContent();
         $this->deleteJson('/api/sessions/theirs')->assertNotFound();
         $this->deleteJson('/api/sessions')->assertNoContent();
-        self::assertSame(['theirs'], DB::table('sessions')->pluck('id')->all());
+        self::assertSame(['theirs'], DB::table('sessions')->whereIn('id', ['one', 'two', 'theirs'])->pluck('id')->all());
+    }
+
+    public function testAPasswordThatIsAmongWhatIsTriedFirstIsRefused(): void
+    {
+        foreach (['passwordpassword', 'Password2024!!', 'qwerty123456', '123456789012', 'aaaaaaaaaaaa', 'abcdefghijkl', '1qaz2wsx3edc', 'Dragon Master 12', 'signe harbour', 'HarbourSigne99!', 'qwertyuiop[]12'] as $tried) {
+            self::assertTrue(TriedFirst::isKnown($tried, ['Signe', 'signe@harbour.example', 'Harbour kiosk']), $tried);
+        }
+        foreach ([self::WORDS, 'some plain words', 'other plain words', 'gooseberry under the lantern', 'Vj4#kq0Zp!w2', 'sju sjösjuka sjömän', 'tre hyllor mandelmassa', 'kiosk'] as $good) {
+            self::assertSame($good === 'kiosk', TriedFirst::isKnown($good, ['Harbour kiosk']), $good);
+        }
+        $this->postJson('/api/owner', ['studio' => 'Harbour kiosk', 'name' => 'Signe', 'email' => 'signe@harbour.example', 'password' => 'harbour harbour'])->assertUnprocessable()->assertJsonPath('field', 'password')->assertJsonPath('detail', 'That is among what is tried first. Three or four words that do not belong together are good.');
+        $this->postJson('/api/owner', ['studio' => 'Harbour kiosk', 'name' => 'Signe', 'email' => 'signe@harbour.example', 'password' => self::WORDS])->assertCreated();
+        $this->putJson('/api/password', ['current' => self::WORDS, 'password' => 'signe12345678'])->assertUnprocessable()->assertJsonPath('field', 'password');
+    }
+
+    public function testASessionIsWrittenWhenThereIsSomethingToWrite(): void
+    {
+        $writes = 0;
+        DB::listen(static function (QueryExecuted $done) use (&$writes): void {
+            $writes += preg_match('/^(update|insert)/', $done->sql);
+        });
+        $open = static fn(): Sessions => new Sessions(DB::connection(), 'sessions', 720, app());
+        $look = static fn(string $at): string => serialize(['_token' => 'x', '_previous' => ['url' => $at]]);
+        $first = $open();
+        self::assertSame('', $first->read('s'));
+        $first->write('s', $look('/api/dishes'));
+        self::assertSame(1, $writes);
+        $second = $open();
+        self::assertSame(['_token' => 'x'], unserialize($second->read('s')), 'where one looked is not kept');
+        $second->write('s', $look('/api/shelf'));
+        self::assertSame(1, $writes, 'only looked');
+        $this->travel(Sessions::SEEN_EVERY - 1)->seconds();
+        ($third = $open())->read('s');
+        $third->write('s', $look('/api/shelf'));
+        self::assertSame(1, $writes);
+        $this->travel(1)->seconds();
+        $third->write('s', $look('/api/shelf'));
+        self::assertSame(2, $writes, 'still there');
+        ($fourth = $open())->read('s');
+        $fourth->write('s', serialize(['_token' => 'y']));
+        self::assertSame(3, $writes, 'something else to keep');
+        $fourth->write('t', serialize(['_token' => 'y']));
+        self::assertSame(2, DB::table('sessions')->whereIn('id', ['s', 't'])->count(), 'another id is another session');
+        $this->travel(721)->minutes();
+        self::assertSame('', $open()->read('s'), 'over');
     }
 
     public function testWhatIsChangedIsWrittenDownWithItsRevisions(): void

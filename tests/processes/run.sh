@@ -8,6 +8,8 @@ export TRANSMUTA_PORT=${TRANSMUTA_PROCESS_PORT:-8094} TRANSMUTA_DB=transmuta_pro
 PLACE=$(mktemp -d "/tmp/trans muta XXXXXX")
 chmod 755 "$PLACE"
 export TRANSMUTA_VAR="$PLACE/var"
+# One file that cannot grow for ever, so that a full store can be tried without filling a disk.
+export TRANSMUTA_STORE_FLAGS='--innodb-file-per-table=0 --innodb-data-file-path=ibdata1:12M:autoextend:max:100M --innodb-autoextend-increment=4'
 . bin/lib.sh
 
 checks=0 wrong=0
@@ -69,6 +71,23 @@ done
 kept() { [ "$(db -N -e "select count(*) from $TRANSMUTA_DB.errands where words like 'kept %'")" -ge "$said" ] && [ "$said" -gt 25 ]; }
 ok "every write that was acknowledged ($said of 60) is there after kill -9 of the store" kept
 ok '… and nothing hung longer than 5 s' [ "$slow" = 0 ]
+
+# A store that can be read and takes nothing down, or does not answer at all: reading goes on, writing is told so, nothing is half-written, nothing hangs.
+said_of() { curl -s -b "$jar" -c "$jar" --max-time 8 -w '\n%{http_code} %{time_total}' -X "$1" -H 'Content-Type: application/json' -H "X-XSRF-TOKEN: $(word)" ${3:+-d "$3"} "http://127.0.0.1:$TRANSMUTA_PORT/api/$2"; }
+refuses() { [[ $(said_of POST dishes/1/errands '{"words":"lost"}') == *"problem:$1"*$'\n503 '[0-4].* ]] && [ "$(db -N -e "select count(*) from $TRANSMUTA_DB.errands where words = 'lost'")" = 0 ]; }
+reads() { [[ $(said_of GET dishes) == *$'\n200 '[0-4].* ]]; }
+takes() { [[ $(said_of POST dishes/1/errands '{"words":"taken"}') == *$'\n201 '[0-4].* ]]; }
+db -e 'set global read_only = 1'
+ok 'a store for reading only: what is written is refused by its reason' refuses store-full
+ok '… and reading goes on' reads
+db -e 'set global read_only = 0'
+ok '… and writing goes on when it may' takes
+kill -STOP "$(cat "$VAR/mariadb.pid")"
+hangs() { local said; said=$(said_of POST dishes/1/errands '{"words":"lost"}'); [[ $said == *'problem:store-away'*$'\n503 '[0-4].* ]] || { echo "$said" >&2; false; }; }
+ok 'a store that does not answer: told within 5 s' hangs
+kill -CONT "$(cat "$VAR/mariadb.pid")"
+sleep 1
+ok '… and all goes on when it does' takes
 for one in php-fpm8.2 nginx; do
     file="$VAR/web/$([ "$one" = nginx ] && echo nginx || echo fpm).pid"
     was=$(cat "$file")
@@ -105,6 +124,20 @@ bin/stop >/dev/null 2>&1
 ok 'bin/stop ends nothing that is not ours, whatever a pid file says' kill -0 "$bystander"
 ok 'a stale pid file does not keep it from starting' start
 ok '… and what was there is there' kept
+db -e "create table $TRANSMUTA_DB.filler (of longblob) engine=InnoDB"
+for size in 4000000 1000000 100000 10000 1000 100; do while db -e "insert into $TRANSMUTA_DB.filler values (repeat('x', $size))" 2>/dev/null; do :; done; done
+dish=$(php -r 'echo json_encode(["text" => file_get_contents("core/data/demo/passion-fruit-curd-tartlet.txt")]);')
+dishes() { db -N -e "select count(*), (select count(*) from $TRANSMUTA_DB.versions), (select count(*) from $TRANSMUTA_DB.heads) from $TRANSMUTA_DB.dishes"; }
+was=$(dishes | cut -f1) made=0
+full() { local n said; for n in $(seq 400); do said=$(said_of POST dishes "$dish"); [[ $said == *$'\n201 '* ]] && made=$((made + 1)); [[ $said == *'problem:store-full'*$'\n503 '[0-4].* ]] && return 0; done; echo "$said" | tail -c 400 >&2; return 1; }
+ok 'a store with no room left says so' full
+whole() { read -r d v h < <(dishes); [ "$d" = $((was + made)) ] && [ "$v" = "$h" ]; }
+ok '… what was taken down is there, and nothing by halves' whole
+ok '… and reading goes on' reads
+bin/stop >/dev/null 2>&1
+export TRANSMUTA_STORE_FLAGS="${TRANSMUTA_STORE_FLAGS/max:100M/max:200M}"
+ok '… and with room made, it starts' start
+ok '… and takes down what is written' takes
 bin/stop >/dev/null 2>&1
 printf '%d checks, %d wrong\n' "$checks" "$wrong"
 [ "$wrong" -eq 0 ]

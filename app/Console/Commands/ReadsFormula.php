@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Transmuta\Engine;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Unreadable;
@@ -13,6 +14,8 @@ use Transmuta\Shelf\IngredientList;
 /** What both formula commands share: a file or standard input, the shipped shelf, exit 2 with line and reason. */
 trait ReadsFormula
 {
+    use ReadsFile;
+
     private function engine(): Engine
     {
         return Engine::over(IngredientList::shipped());
@@ -27,11 +30,8 @@ trait ReadsFormula
     /** @return ?ReadRecipe null after the fault was told on standard error */
     private function recipe(Engine $engine, int $number = 1): ?ReadRecipe
     {
-        $file = $this->argument('file');
-        $text = $file === '-' ? stream_get_contents(\STDIN) : (\is_string($file) && is_file($file) ? file_get_contents($file) : false);
-        if ($text === false) {
-            $this->fault(\sprintf('%s: cannot be opened. Give a file, or - for standard input.', \is_string($file) ? $file : ''));
-
+        $text = $this->text();
+        if ($text === null) {
             return null;
         }
         try {
@@ -43,14 +43,27 @@ trait ReadsFormula
         }
     }
 
-    private function fault(string $message): void
+    /**
+     * Answers a file of JSON, and refuses what cannot be meant by its place.
+     *
+     * @param callable(array<array-key, mixed>, Engine): array<string, mixed> $answer
+     *
+     * @return int the exit code
+     */
+    private function answered(callable $answer): int
     {
-        fwrite(\STDERR, $message . "\n");
-    }
+        $data = $this->data();
+        if ($data === null) {
+            return 2;
+        }
+        try {
+            $this->json($answer($data, $this->engine()));
+        } catch (Nonsense $nonsense) {
+            $this->fault($nonsense->getMessage());
 
-    /** @param array<string, mixed> $data */
-    private function json(array $data): void
-    {
-        $this->output->writeln((string) json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            return 2;
+        }
+
+        return 0;
     }
 }

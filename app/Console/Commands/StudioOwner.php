@@ -13,14 +13,15 @@ use Illuminate\Support\Str;
 /** A studio and its owner from the console, where a browser is not at hand. */
 final class StudioOwner extends Command
 {
+    use Said;
+
     protected $signature = 'studio:owner {studio : what the studio is called} {name : how the owner signs} {email : what they sign in with}';
 
     protected $description = 'Makes a studio and its owner, and tells the password once';
 
     public function handle(): int
     {
-        $said = fn(string $what): string => \is_string($value = $this->argument($what)) ? $value : '';
-        $email = mb_strtolower($said('email'));
+        $email = mb_strtolower($this->said('email'));
         $known = User::query();
         if (filter_var($email, \FILTER_VALIDATE_EMAIL) === false || $known->where('email', $email)->exists()) {
             $this->error('That is no address, or somebody has it already.');
@@ -28,7 +29,7 @@ final class StudioOwner extends Command
             return self::FAILURE;
         }
         $password = implode(' ', str_split(Str::lower(Str::random(20)), 5));
-        DB::transaction(static fn(): User => Doors::found($said('studio'), $said('name'), $email, $password));
+        DB::transaction(fn(): User => Doors::found($this->said('studio'), $this->said('name'), $email, $password));
         $this->line("$email signs in with: $password");
 
         return self::SUCCESS;

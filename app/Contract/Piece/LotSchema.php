@@ -23,6 +23,7 @@ final class LotSchema extends OA\Schema
             new OA\Property(property: 'ingredient', type: 'string'),
             new OA\Property(property: 'is_past', description: 'Its date has passed.', type: 'boolean'),
             new OA\Property(property: 'name', type: 'string'),
+            new CountProperty(),
             new OA\Property(property: 'recall_reason', type: 'string'),
             new OA\Property(property: 'recalled_on', type: 'string', nullable: true),
             ...$more,

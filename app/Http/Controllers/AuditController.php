@@ -8,12 +8,12 @@ use App\Contract\Operation\Answered;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
 use App\Models\Audit;
+use App\Services\AuditTable;
 use App\Services\Page;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
-use Transmuta\Format\Csv;
 
 /** Who did what, when, from which revision to which. */
 final class AuditController extends Controller
@@ -50,15 +50,7 @@ final class AuditController extends Controller
     )]
     public function export(): Response
     {
-        $query = Audit::query();
-        $rows = [['at', 'who', 'what', 'subject', 'from revision', 'to revision', 'request']];
-        $query->where('studio_id', $this->studio()->id)->orderBy('id')->limit(self::MOST);
-        foreach ($query->get() as $one) {
-            $entry = self::entry($one);
-            $rows[] = [$entry['at'], $entry['who'], $entry['what'], $entry['subject'], (string) $entry['from_revision'], (string) $entry['to_revision'], $entry['request']];
-        }
-
-        return new Response(Csv::write($rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="who-did-what.csv"']);
+        return new Response(AuditTable::csv($this->studio(), self::MOST), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="who-did-what.csv"']);
     }
 
     /** @return array{id: int, at: string, who: string, what: string, subject: string, from_revision: ?int, to_revision: ?int, request: string} */

@@ -16,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Transmuta\Diet\Diet;
 use Transmuta\Process\Card;
 use Transmuta\Reformulation\Schools;
 
@@ -38,7 +39,7 @@ final class CardController extends Controller
             $version = $version->as(History::numbered($version, $number));
         }
 
-        $card = (new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula));
+        $card = (new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula), array_values(array_filter(array_map(Diet::tryFrom(...), $version->brief['diets']))));
 
         return new JsonResponse([
             'title' => $version->dish->title,

@@ -36,6 +36,12 @@ abstract class Controller
         return JsonResponse::fromJsonString($answer, $status)->setEtag(Precondition::tag($version->revision, $answer));
     }
 
+    /** The revision a window has seen of what it writes, where it says so (If-Match). */
+    protected function lastSeen(Request $request): ?int
+    {
+        return $request->filled('revision') ? $request->integer('revision') : null;
+    }
+
     /** The revision a window has seen of what it writes. */
     protected function seen(Request $request): int
     {

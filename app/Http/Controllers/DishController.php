@@ -116,17 +116,19 @@ final class DishController extends Controller
     {
         Gate::authorize('update', $dish);
         $request->validate(['away' => ['sometimes', 'boolean'], 'title' => ['sometimes', 'required', 'string', 'max:160'], 'family' => ['sometimes', 'required', Rule::enum(Family::class)]], ['title.required' => 'A dish needs a name.']);
-        if ($request->has('away')) {
-            DB::transaction(static fn(): bool => $dish->forceFill(['away_at' => $request->boolean('away') ? $dish->away_at ?? now() : null])->save());
-        }
-        if (!$request->hasAny(['title', 'family'])) {
-            return new DishResource($dish->load('versions.trials'));
-        }
-        $original = $dish->versions()->firstOrFail();
-        $history->write($original, $original->revision, 'named', static fn(Version $held): array => ['formula' => $held->formula->named(
-            (string) $request->string('title', $held->formula->title)->squish(),
-            Family::from((string) $request->string('family', $held->formula->family->value)),
-        )]);
+        DB::transaction(function () use ($request, $dish, $history): void {
+            $dish->asSeen($this->lastSeen($request));
+            if ($request->has('away')) {
+                $dish->forceFill(['away_at' => $request->boolean('away') ? $dish->away_at ?? now() : null]);
+            }
+            if ($request->hasAny(['title', 'family'])) {
+                $family = Family::from((string) $request->string('family', $dish->family));
+                $dish->forceFill(['title' => (string) $request->string('title', $dish->title)->squish(), 'family' => $family->value]);
+                $original = $dish->versions()->firstOrFail();
+                $history->write($original, $original->revision, 'named', static fn(Version $held): array => ['formula' => $held->formula->named($dish->title, $family)]);
+            }
+            $dish->save();
+        });
 
         return new DishResource($dish->refresh()->load('versions.trials'));
     }

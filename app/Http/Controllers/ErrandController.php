@@ -60,7 +60,7 @@ final class ErrandController extends Controller
     public function update(ErrandRequest $request, Errand $errand): JsonResponse
     {
         Gate::authorize('update', $errand);
-        DB::transaction(static fn(): bool => $errand->update([...$request->said(), 'done_on' => $request->boolean('done') ? $errand->done_on ?? now()->toDateString() : null]));
+        DB::transaction(fn(): bool => $errand->asSeen($this->lastSeen($request))->update([...$request->said(), 'done_on' => $request->boolean('done') ? $errand->done_on ?? now()->toDateString() : null]));
 
         return new JsonResponse(Waiting::errand($errand->refresh()));
     }

@@ -49,7 +49,7 @@ final class LinkController extends Controller
         $joins = $link->user_id === null;
         $known = $joins ? $here->user() : null;
         if ($known === null) {
-            $request->validate([...($joins ? ['name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190', 'unique:users,email']] : []), 'password' => SessionController::chosen()], [...SessionController::words(), 'email.unique' => 'Somebody has that address already: sign in first, then follow the link again.']);
+            $request->validate([...($joins ? ['name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190', 'unique:users,email']] : []), 'password' => SessionController::chosen($link->user === null ? [(string) $request->string('name'), (string) $request->string('email')] : SessionController::about($link->user))], [...SessionController::words(), 'email.unique' => 'Somebody has that address already: sign in first, then follow the link again.']);
         }
         /** @var User $user */
         $user = DB::transaction(static function () use ($request, $secret, $known): User {

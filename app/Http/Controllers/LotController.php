@@ -84,7 +84,7 @@ final class LotController extends Controller
     {
         Gate::authorize('update', $lot);
         $request->validate(['recalled' => ['required', 'boolean'], 'reason' => ['nullable', 'string', 'max:400']]);
-        DB::transaction(static fn(): bool => $lot->update([
+        DB::transaction(fn(): bool => $lot->asSeen($this->lastSeen($request))->update([
             'recalled_on' => $request->boolean('recalled') ? $lot->recalled_on ?? now()->toDateString() : null,
             'recall_reason' => $request->boolean('recalled') ? (string) $request->string('reason') : '',
         ]));

@@ -51,8 +51,8 @@ final class PeopleController extends Controller
         $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
         $role = Role::from((string) $request->string('role'));
         /** @var Membership $changed */
-        $changed = DB::transaction(function () use ($person, $role): Membership {
-            $one = $this->member($person);
+        $changed = DB::transaction(function () use ($request, $person, $role): Membership {
+            $one = $this->member($person)->asSeen($this->lastSeen($request));
             $this->keepsAnOwner($one, $role);
             $one->update(['role' => $role]);
 
@@ -150,6 +150,6 @@ final class PeopleController extends Controller
     /** @return array<string, mixed> */
     private function person(Membership $one): array
     {
-        return ['id' => $one->user_id, 'name' => $one->user->name, 'email' => $one->user->email, 'role' => $one->role->value, 'is_you' => $one->user_id === $this->here()->user()?->id];
+        return ['revision' => $one->revision, 'id' => $one->user_id, 'name' => $one->user->name, 'email' => $one->user->email, 'role' => $one->role->value, 'is_you' => $one->user_id === $this->here()->user()?->id];
     }
 }

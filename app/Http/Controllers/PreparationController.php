@@ -68,7 +68,7 @@ final class PreparationController extends Controller
         if ($shelf->shelf()->get($slug)->madeOf === null) {
             throw Nonsense::of('ingredient', $slug, 'only what was made here can be changed as a preparation; correct the others from a packet');
         }
-        $kept = $preparations->keep($this->studio(), $request->preparation($engine), $slug);
+        $kept = $preparations->keep($this->studio(), $request->preparation($engine), $slug, $this->lastSeen($request));
 
         return new JsonResponse(['id' => $kept->slug, 'name' => $kept->name]);
     }

@@ -28,7 +28,7 @@ final class SchoolsController extends Controller
     )]
     public function show(): JsonResponse
     {
-        return new JsonResponse(['questions' => Schools::questions(), 'studio' => (object) ($this->studio()->schools ?? [])]);
+        return new JsonResponse(['revision' => $this->studio()->revision, 'questions' => Schools::questions(), 'studio' => (object) ($this->studio()->schools ?? [])]);
     }
 
     #[OA\Put(
@@ -41,8 +41,8 @@ final class SchoolsController extends Controller
     public function update(Request $request): JsonResponse
     {
         $chosen = $this->chosen($request);
-        DB::transaction(function () use ($chosen): void {
-            $this->studio()->update(['schools' => $chosen]);
+        DB::transaction(function () use ($request, $chosen): void {
+            $this->studio()->asSeen($this->lastSeen($request))->update(['schools' => $chosen]);
             OwnShelf::turn($this->studio());
         });
 
@@ -61,9 +61,9 @@ final class SchoolsController extends Controller
     {
         Gate::authorize('update', $dish);
         $chosen = $this->chosen($request);
-        DB::transaction(static fn(): bool => $dish->update(['schools' => $chosen]));
+        DB::transaction(fn(): bool => $dish->asSeen($this->lastSeen($request))->update(['schools' => $chosen]));
 
-        return new JsonResponse(['dish' => (object) $chosen]);
+        return new JsonResponse(['dish' => (object) $chosen, 'revision' => $dish->revision]);
     }
 
     /** @return array<string, mixed> */

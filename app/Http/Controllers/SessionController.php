@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Access\Here;
+use App\Access\TriedFirst;
 use App\Contract\Operation\Answered;
 use App\Contract\Operation\AnsweredList;
 use App\Contract\Operation\Asked;
@@ -207,7 +208,7 @@ final class SessionController extends Controller
         if ($user->is_demo) {
             throw Nonsense::of('password', 'the demo', 'the demo has none: it is signed in to with one press');
         }
-        $request->validate(['current' => ['required', 'string', 'max:200'], 'password' => self::chosen()], self::words());
+        $request->validate(['current' => ['required', 'string', 'max:200'], 'password' => self::chosen(self::about($this->here()->user()))], self::words());
         if (!Hash::check((string) $request->string('current'), $user->password)) {
             throw ValidationException::withMessages(['current' => 'That is not your password now.']);
         }
@@ -229,7 +230,7 @@ final class SessionController extends Controller
     )]
     public function owner(Request $request): JsonResponse
     {
-        $request->validate(['studio' => ['required', 'string', 'max:120'], 'name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190'], 'password' => self::chosen()], self::words());
+        $request->validate(['studio' => ['required', 'string', 'max:120'], 'name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190'], 'password' => self::chosen([(string) $request->string('studio'), (string) $request->string('name'), (string) $request->string('email')])], self::words());
         $user = DB::transaction(static function () use ($request): ?User {
             // Two who come first at once: the second finds the first.
             DB::table('users')->lockForUpdate()->count();
@@ -247,17 +248,27 @@ final class SessionController extends Controller
         return $this->show()->setStatusCode(201);
     }
 
-    /** @return list<mixed> */
-    public static function chosen(): array
+    /**
+     * @param list<string> $own what is known of whoever chooses
+     *
+     * @return list<mixed>
+     */
+    public static function chosen(array $own): array
     {
         // Length before signs: NIST SP 800-63B §5.1.1.2.
-        return ['required', 'string', 'max:200', Password::min(12)];
+        return ['bail', 'required', 'string', 'max:200', Password::min(12), new TriedFirst($own)];
     }
 
     /** @return array<string, string> */
     public static function words(): array
     {
         return ['password.min' => 'Twelve characters or more: a few words with spaces are good.', 'email.email' => 'That is no address.', 'studio.required' => 'A studio needs a name.', 'name.required' => 'Say how you sign what you write.'];
+    }
+
+    /** @return list<string> what anybody may know of somebody */
+    public static function about(?User $user): array
+    {
+        return $user === null ? [] : [$user->name, $user->email];
     }
 
     private static function demo(): ?User

@@ -97,7 +97,7 @@ final class ShelfController extends Controller
     public function update(PacketRequest $request, string $slug, OwnShelf $own): JsonResponse
     {
         $this->shelf->shelf()->get($slug);
-        $own->keep($this->studio(), ['like' => $slug, ...array_filter($request->packet(), static fn(mixed $v): bool => $v !== null)], $slug);
+        $own->keep($this->studio(), ['like' => $slug, ...array_filter($request->packet(), static fn(mixed $v): bool => $v !== null)], $slug, $this->lastSeen($request));
 
         return new JsonResponse($this->fresh($slug));
     }
@@ -138,6 +138,7 @@ final class ShelfController extends Controller
             ...(new IngredientJson($engine->reader, $this->shelf->evidence()))->full($in),
             'own' => $this->own($in),
             'packet' => $own?->packet,
+            'revision' => $own->revision ?? 0,
             'preparation' => $in->madeOf === null ? null : [...$in->madeOf, 'beside' => $this->beside($in)],
             'used_in' => $this->usedIn($slug),
             'evidence' => $this->evidence($slug),

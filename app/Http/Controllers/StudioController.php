@@ -26,7 +26,7 @@ final class StudioController extends Controller
     )]
     public function show(): JsonResponse
     {
-        return new JsonResponse(['name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray()]);
+        return new JsonResponse(['revision' => $this->studio()->revision, 'name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray()]);
     }
 
     /** Its name, and what costs are reckoned in; prices stay the figures they are. */
@@ -44,7 +44,7 @@ final class StudioController extends Controller
         ]);
         DB::transaction(function () use ($request): void {
             $kitchen = $request->has('kitchen') ? ['kitchen' => Kitchen::from((array) $request->input('kitchen'))->toArray()] : [];
-            $this->studio()->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen]);
+            $this->studio()->asSeen($this->lastSeen($request))->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen]);
             if ($kitchen !== []) {
                 // What was read before said nothing of it, or something else.
                 OwnShelf::turn($this->studio());

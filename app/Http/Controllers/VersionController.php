@@ -109,9 +109,9 @@ final class VersionController extends Controller
     {
         Gate::authorize('update', $version);
         $request->validate(['notes' => ['present', 'string', 'max:8000']]);
-        DB::transaction(static fn(): bool => $version->update(['notes' => (string) $request->string('notes')]));
+        DB::transaction(fn(): bool => $version->asSeen($this->lastSeen($request))->update(['notes' => (string) $request->string('notes')]));
 
-        return new JsonResponse(['notes' => $version->notes]);
+        return new JsonResponse(['notes' => $version->notes, 'said' => $version->said]);
     }
 
     #[OA\Put(
@@ -127,7 +127,8 @@ final class VersionController extends Controller
         Gate::authorize('update', $version);
         $request->validate(['name' => ['required', 'string', 'max:80']], ['name.required' => 'A version needs a name.']);
         $name = (string) $request->string('name')->squish();
-        DB::transaction(static function () use ($version, $name): void {
+        DB::transaction(function () use ($request, $version, $name): void {
+            $version->asSeen($this->lastSeen($request));
             $others = Version::query();
             $others->where('dish_id', $version->dish_id)->where('id', '!=', $version->id)->lockForUpdate();
             if (\in_array(mb_strtolower($name), array_map(static fn(Version $other): string => mb_strtolower($other->name), $others->get()->all()), true)) {
@@ -136,7 +137,7 @@ final class VersionController extends Controller
             $version->update(['name' => $name]);
         });
 
-        return new JsonResponse(['name' => $version->name]);
+        return new JsonResponse(['name' => $version->name, 'said' => $version->said]);
     }
 
     #[OA\Delete(

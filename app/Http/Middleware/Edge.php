@@ -23,6 +23,14 @@ final class Edge
     /** Largest body, bytes; nginx stops somewhat larger ones before. */
     public const BYTES = 1_500_000;
 
+    /** The one address that takes something else than JSON: a studio's archive, whose content is looked at where it is read. */
+    public const ARCHIVES = 'api/archives';
+
+    public const ARCHIVE = 'application/zip';
+
+    /** Largest archive, bytes; a larger studio is brought in from the console. */
+    public const ARCHIVE_BYTES = 16_000_000;
+
     private const READS = ['GET', 'HEAD', 'OPTIONS'];
 
     public function handle(Request $request, Closure $next): Response
@@ -92,6 +100,11 @@ final class Edge
     /** @throws Refused */
     private function body(Request $request): void
     {
+        if ($request->path() === self::ARCHIVES && $request->headers->get('Content-Type') === self::ARCHIVE) {
+            $this->archive($request);
+
+            return;
+        }
         $content = $request->getContent();
         if (\strlen($content) > self::BYTES) {
             throw new Refused(413, 'too-large', \sprintf('That is larger than %.1f MB.', self::BYTES / 1e6), 'Send it in parts.');
@@ -106,6 +119,14 @@ final class Edge
         $error = json_last_error();
         if ($error !== \JSON_ERROR_NONE) {
             throw new Refused(422, 'unreadable', $error === \JSON_ERROR_DEPTH ? 'It nests deeper than anything of ours.' : 'It is not JSON: ' . json_last_error_msg() . '.', 'Correct it and send it again.');
+        }
+    }
+
+    /** @throws Refused */
+    private function archive(Request $request): void
+    {
+        if ((int) $request->headers->get('Content-Length', '0') > self::ARCHIVE_BYTES) {
+            throw new Refused(413, 'too-large', \sprintf('That is larger than %d MB.', self::ARCHIVE_BYTES / 1e6), 'Bring it in from the console: php artisan studio:import.');
         }
     }
 }

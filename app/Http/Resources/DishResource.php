@@ -35,6 +35,7 @@ final class DishResource extends JsonResource
 
         return [
             'id' => $dish->id,
+            'revision' => $dish->revision,
             'title' => $dish->title,
             'family' => $dish->family,
             ...($dish->summary ?? DishSummaries::of($dish)),

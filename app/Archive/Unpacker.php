@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Access\Role;
+use App\Models\Membership;
+use App\Models\Studio;
+use App\Models\User;
+use App\Models\Version;
+use App\Services\Doors;
+use App\Services\StudioShelf;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Transmuta\Engine;
+use Transmuta\Fault\Failure;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Shelf\IngredientRow;
+
+/**
+ * Makes a new studio out of an archive that {@see Packer} wrote. Nothing is unpacked to the disk and nothing of what is there is touched: every
+ * id is given anew, every file must be what the manifest says, every formula and ingredient is read by the core before it counts, and a state
+ * of an ingredient must be what its fingerprint says, since those are shared between studios. All of it comes, or nothing.
+ */
+final class Unpacker
+{
+    /** Largest it may be when unpacked, bytes: a small file can hold a very large one. */
+    private const MOST_BYTES = 800_000_000;
+
+    private const MOST_FILES = 200_000;
+
+    private const MOST_LINE = 4_000_000;
+
+    /** @var array<string, array<int, int>> by table: the id here for the id there */
+    private array $ids = [];
+
+    public function __construct(private readonly Engine $engine) {}
+
+    /**
+     * @return array{studio: Studio, rows: array<string, int>}
+     *
+     * @throws Nonsense naming the file and the row that cannot be right
+     */
+    public function unpack(string $file, User $owner): array
+    {
+        $zip = new \ZipArchive();
+        if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
+            throw Nonsense::of('archive', 'this file', 'give a ZIP file that was exported from a studio');
+        }
+        try {
+            $counts = $this->checked($zip);
+
+            /** @var array{studio: Studio, rows: array<string, int>} $made */
+            $made = DB::transaction(function () use ($zip, $owner, $counts): array {
+                $studio = $this->studio($zip, $owner);
+                $rows = ['states' => $this->states($zip)];
+                foreach (array_keys(Contents::TABLES) as $table) {
+                    $rows[$table] = $this->table($zip, $studio, $table);
+                }
+                foreach ($rows as $table => $n) {
+                    $name = $table === 'states' ? 'states.jsonl' : Contents::place($table);
+                    if ($n !== ($counts[$name] ?? null)) {
+                        throw Nonsense::of($name, "$n rows", 'the manifest says ' . ($counts[$name] ?? 'none') . '; export it again');
+                    }
+                }
+                self::derive($studio);
+
+                return ['studio' => $studio, 'rows' => $rows];
+            });
+
+            return $made;
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /**
+     * Whether each file is the one the manifest speaks of, before anything of it is believed.
+     *
+     * @return array<string, int> rows by file
+     */
+    private function checked(\ZipArchive $zip): array
+    {
+        if ($zip->numFiles > self::MOST_FILES) {
+            throw Nonsense::of('archive', "$zip->numFiles files", 'no studio has so many; export it again');
+        }
+        $size = 0;
+        for ($n = 0; $n < $zip->numFiles; ++$n) {
+            $size += (int) (($zip->statIndex($n) ?: [])['size'] ?? 0);
+        }
+        if ($size > self::MOST_BYTES) {
+            throw Nonsense::of('archive', round($size / 1e6) . ' MB', 'no more than ' . round(self::MOST_BYTES / 1e6) . ' MB is unpacked');
+        }
+        $manifest = json_decode((string) $zip->getFromName(Contents::MANIFEST, 50_000_000), true, 8);
+        if (!\is_array($manifest) || ($manifest['format'] ?? null) !== Contents::FORMAT) {
+            throw Nonsense::of(Contents::MANIFEST, 'the archive', 'give a file that was exported from a studio');
+        }
+        if (($manifest['version'] ?? null) !== Contents::VERSION) {
+            throw Nonsense::of(Contents::MANIFEST, \sprintf('version %s', json_encode($manifest['version'] ?? null)), \sprintf('this program reads version %d', Contents::VERSION));
+        }
+        $sums = \is_array($manifest['sha256'] ?? null) ? $manifest['sha256'] : [];
+        $needed = ['studio.jsonl', 'states.jsonl', ...array_map(Contents::place(...), array_keys(Contents::TABLES))];
+        foreach ($needed as $name) {
+            if (!isset($sums[$name])) {
+                throw Nonsense::of(Contents::MANIFEST, $name, 'it is not spoken of; export the studio again');
+            }
+        }
+        foreach ($sums as $name => $sum) {
+            $hash = hash_init('sha256');
+            $from = $this->stream($zip, (string) $name);
+            hash_update_stream($hash, $from);
+            fclose($from);
+            if (!\is_string($sum) || !hash_equals($sum, hash_final($hash))) {
+                throw Nonsense::of((string) $name, 'what it holds', 'it is not the file that was exported; export the studio again');
+            }
+        }
+        $counts = \is_array($manifest['rows'] ?? null) ? $manifest['rows'] : [];
+
+        return array_filter($counts, is_int(...));
+    }
+
+    private function studio(\ZipArchive $zip, User $owner): Studio
+    {
+        foreach ($this->rows($zip, 'studio.jsonl') as $at => $row) {
+            self::onlyColumns('studio.jsonl', $at, $row, Contents::STUDIO);
+            $name = \is_string($row['name']) ? trim($row['name']) : '';
+            $currency = \is_string($row['currency']) ? $row['currency'] : '';
+            if ($name === '' || mb_strlen($name) > 120 || preg_match('/^[A-Z]{3}$/', $currency) !== 1) {
+                throw Nonsense::of('studio.jsonl', "$name, $currency", 'it needs a name and the three letters of a currency');
+            }
+            $studio = Studio::query()->create(['slug' => Doors::freeSlug($name), 'name' => $name, 'currency' => $currency, 'schools' => [], 'shelf_revision' => 1]);
+            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen'])]);
+            Membership::query()->create(['user_id' => $owner->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
+
+            return $studio->refresh();
+        }
+        throw Nonsense::of('studio.jsonl', 'nothing', 'it needs a studio');
+    }
+
+    private function states(\ZipArchive $zip): int
+    {
+        $n = 0;
+        foreach ($this->rows($zip, 'states.jsonl') as $at => $row) {
+            self::onlyColumns('states.jsonl', $at, $row, ['hash', 'slug', 'content']);
+            $content = self::map($row['content']);
+            if (StudioShelf::fingerprint($content) !== $row['hash'] || ($content['id'] ?? $row['slug']) !== $row['slug']) {
+                throw Nonsense::of("states.jsonl, row $at", \is_string($row['slug']) ? $row['slug'] : '?', 'it is not what its fingerprint says; export the studio again');
+            }
+            self::read("states.jsonl, row $at", static fn() => IngredientRow::ingredient($content));
+            DB::table('ingredient_states')->insertOrIgnore(['hash' => $row['hash'], 'slug' => $row['slug'], 'content' => self::text($row['content'])]);
+            ++$n;
+        }
+
+        return $n;
+    }
+
+    private function table(\ZipArchive $zip, Studio $studio, string $table): int
+    {
+        $name = Contents::place($table);
+        $isByVersion = \in_array($table, Contents::BY_VERSION, true);
+        $columns = array_values(array_diff(Schema::getColumnListing($table), ['studio_id', ...Contents::MADE_ANEW[$table] ?? []]));
+        $hasId = \in_array('id', $columns, true);
+        $n = 0;
+        foreach ($this->rows($zip, $name) as $at => $row) {
+            $where = "$name, row $at";
+            self::onlyColumns($name, $at, $row, $columns);
+            $this->understood($where, $table, $row);
+            foreach (Contents::JSON[$table] ?? [] as $column) {
+                $row[$column] = self::text($row[$column]);
+            }
+            foreach (Contents::TABLES[$table] as $column => $to) {
+                $row[$column] = $row[$column] === null ? null : $this->here($where, $column, $to, $row[$column]);
+            }
+            $there = $row['id'] ?? null;
+            unset($row['id']);
+            foreach ($row as $column => $value) {
+                if ($value !== null && !\is_scalar($value)) {
+                    throw Nonsense::of($where, $column, 'a single value stands there');
+                }
+            }
+            try {
+                $query = DB::table($table);
+                $own = $isByVersion ? $row : ['studio_id' => $studio->id] + $row;
+                if ($hasId) {
+                    if (!\is_int($there)) {
+                        throw Nonsense::of($where, 'id', 'a whole number stands there');
+                    }
+                    $this->ids[$table][$there] = $query->insertGetId($own);
+                } else {
+                    $query->insert($own);
+                }
+            } catch (QueryException) {
+                throw Nonsense::of($where, 'the row', 'the store cannot hold it so; export the studio again');
+            }
+            ++$n;
+        }
+
+        return $n;
+    }
+
+    /** The id here of a row that stood there. */
+    private function here(string $where, string $column, string $table, mixed $there): int
+    {
+        $here = \is_int($there) ? ($this->ids[$table][$there] ?? null) : null;
+        if ($here === null) {
+            throw Nonsense::of($where, \sprintf('%s %s', $column, json_encode($there)), "no row of $table is that one");
+        }
+
+        return $here;
+    }
+
+    /**
+     * Reads what only the core can judge.
+     *
+     * @param array<string, mixed> $row
+     */
+    private function understood(string $where, string $table, array $row): void
+    {
+        if (\array_key_exists('formula', $row)) {
+            self::read($where, fn() => $this->engine->json->read(self::map($row['formula'])));
+        }
+        if ($table === 'own_ingredients') {
+            $content = self::map($row['content']);
+            self::read($where, static fn() => IngredientRow::ingredient($content));
+            if (StudioShelf::fingerprint($content) !== $row['hash']) {
+                throw Nonsense::of($where, 'hash', 'it is not what its fingerprint says; export the studio again');
+            }
+        }
+    }
+
+    /** @param callable(): mixed $read */
+    private static function read(string $where, callable $read): void
+    {
+        try {
+            $read();
+        } catch (Failure|\TypeError|\ValueError|\ErrorException $wrong) {
+            throw Nonsense::of($where, 'what it holds', lcfirst(rtrim($wrong instanceof Failure ? $wrong->getMessage() : 'it is not of its kind', '.')));
+        }
+    }
+
+    /** What is made anew of what came. */
+    private static function derive(Studio $studio): void
+    {
+        foreach (Version::withTrashed()->where('studio_id', $studio->id)->lazyById(200) as $version) {
+            $version->hold($version->formula->holds());
+        }
+    }
+
+    /** @return iterable<int, array<string, mixed>> by its row, from 1 */
+    private function rows(\ZipArchive $zip, string $name): iterable
+    {
+        $from = $this->stream($zip, $name);
+        for ($at = 1; ($line = fgets($from, self::MOST_LINE)) !== false; ++$at) {
+            $row = json_decode($line, false, Contents::DEPTH);
+            if (!$row instanceof \stdClass) {
+                throw Nonsense::of("$name, row $at", mb_strcut(trim($line), 0, 40), 'it is no JSON object');
+            }
+            yield $at => get_object_vars($row);
+        }
+        fclose($from);
+    }
+
+    /** @return resource */
+    private function stream(\ZipArchive $zip, string $name)
+    {
+        $stream = $zip->getStream($name);
+        if ($stream === false) {
+            throw Nonsense::of('archive', $name, 'it is not in the file, or cannot be read');
+        }
+
+        return $stream;
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     * @param list<string> $columns
+     */
+    private static function onlyColumns(string $name, int $at, array $row, array $columns): void
+    {
+        $odd = [...array_diff($columns, array_keys($row)), ...array_diff(array_keys($row), $columns)];
+        if ($odd !== []) {
+            throw Nonsense::of("$name, row $at", implode(', ', $odd), 'a row has just these: ' . implode(', ', $columns));
+        }
+    }
+
+    private static function text(mixed $value): ?string
+    {
+        return $value === null ? null : json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return array<string, mixed> */
+    private static function map(mixed $value): array
+    {
+        /** @var array<string, mixed> $map */
+        $map = (array) json_decode((string) json_encode($value), true, Contents::DEPTH);
+
+        return $map;
+    }
+}

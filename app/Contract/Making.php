@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+use Transmuta\Process\Making\Station;
+use Transmuta\Process\Making\StepKind;
+
+/** How a version is made: steps in an order in which they may be done, and the temperatures to watch. */
+#[OA\Schema(
+    schema: 'Making',
+    type: 'object',
+    required: ['steps', 'critical', 'stops'],
+    properties: [
+        new OA\Property(property: 'critical', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'what', 'celsius', 'low', 'high'], properties: [
+            new OA\Property(property: 'celsius', type: 'number', nullable: true),
+            new OA\Property(property: 'high', type: 'number', nullable: true),
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'low', type: 'number', nullable: true),
+            new OA\Property(property: 'what', type: 'string'),
+        ])),
+        new OA\Property(property: 'stops', description: 'What must not be made as it stands: raw egg, raw flour.', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'text'], properties: [
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'text', type: 'string'),
+        ])),
+        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue'], properties: [
+            new OA\Property(property: 'after', description: 'Steps that must be done before.', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'endpoint', description: 'How a cook sees that it is done.', type: 'string'),
+            new OA\Property(property: 'goes_wrong', type: 'string'),
+            new OA\Property(property: 'hands_on_min', type: 'number'),
+            new OA\Property(property: 'hold_max_min', description: 'How long its result may wait for the step that uses it.', type: 'number', nullable: true),
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'is_new', description: 'The original has no step like it; not said of an original.', type: 'boolean'),
+            new OA\Property(property: 'kind', type: 'string', enum: StepKind::class),
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['ingredient', 'grams'], properties: [
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'ingredient', type: 'string'),
+            ])),
+            new OA\Property(property: 'reason', type: 'string'),
+            new OA\Property(property: 'rescue', type: 'string'),
+            new OA\Property(property: 'station', type: 'string', enum: Station::class),
+            new OA\Property(property: 'target_c', type: 'number', nullable: true),
+            new OA\Property(property: 'text', type: 'string'),
+            new OA\Property(property: 'tools', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'wait_min', type: 'object', required: ['least', 'best', 'most'], properties: [
+                new OA\Property(property: 'best', type: 'number'),
+                new OA\Property(property: 'least', type: 'number'),
+                new OA\Property(property: 'most', type: 'number', nullable: true),
+            ]),
+        ])),
+    ],
+)]
+final class Making {}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\RunEvent;
+
+/** What is made at the stove: begun, weighed out, noted, finished; each event once, whatever the line does. */
+final class RunTest extends FeatureCase
+{
+    private int $said = 0;
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return array<string, mixed>
+     */
+    private function event(string $kind, string $step = '', array $body = []): array
+    {
+        return ['client_id' => str_pad((string) ++$this->said, 26, '0', STR_PAD_LEFT), 'kind' => $kind, 'step' => $step, ...($body === [] ? [] : ['body' => $body]), 'at' => '2026-12-05T10:00:00'];
+    }
+
+    /** @return array<string, mixed> */
+    private function begun(int $portions = 24): array
+    {
+        $run = $this->postJson('/api/versions/' . $this->original()->id . '/runs', ['portions' => $portions])->assertCreated()->json();
+        self::assertIsArray($run);
+
+        return $run;
+    }
+
+    public function testARunIsMadeOfARevisionForSoMany(): void
+    {
+        $run = $this->begun();
+        self::assertSame(['Passion-fruit curd tartlet', 24, 'Ilka', null], [$run['dish'], $run['portions'], $run['who'], $run['finished_at']]);
+        $juice = array_values(array_filter($run['weighing'], static fn(array $w): bool => str_contains($w['name'], 'passion-fruit juice')))[0];
+        self::assertEqualsWithDelta(328.0, $juice['asked'], 0.2);
+        // What is changed afterwards is not what is being made.
+        $version = $this->original();
+        $formula = $this->formulaOf($version);
+        $formula['layers'][1]['lines'][0]['grams'] *= 2;
+        $this->patchJson("/api/versions/$version->id", ['formula' => $formula, 'revision' => $version->refresh()->revision])->assertOk();
+        $again = $this->getJson("/api/runs/$run[id]")->assertOk()->json();
+        self::assertSame($run['weighing'], $again['weighing']);
+        $this->getJson('/api/runs')->assertOk()->assertJsonPath('0.id', $run['id']);
+    }
+
+    public function testWhatHappenedIsSaidOnceAndWhatCameShortIsMended(): void
+    {
+        $run = $this->begun();
+        $curd = array_values(array_filter($run['weighing'], static fn(array $w): bool => $w['layer'] === 1));
+        $short = $this->event('weighed', $curd[0]['step'], ['ingredient' => $curd[0]['ingredient'], 'grams' => $curd[0]['asked'] * 0.8]);
+        $now = $this->postJson("/api/runs/$run[id]/events", ['events' => [$short, $this->event('done', 'a1')]])->assertOk()->json();
+        self::assertCount(2, $now['events']);
+        self::assertTrue(array_values(array_filter($now['weighing'], static fn(array $w): bool => $w['ingredient'] === $curd[0]['ingredient'] && $w['layer'] === 1))[0]['is_off']);
+        self::assertEqualsWithDelta(0.8, $now['mends'][0]['factor'], 1e-6);
+        // The answer was lost and it is sent again, with more behind it.
+        $mend = $this->event('scaled', '', ['layer' => 1, 'factor' => $now['mends'][0]['factor']]);
+        $again = $this->postJson("/api/runs/$run[id]/events", ['events' => [$short, $mend]])->assertOk()->json();
+        self::assertCount(3, $again['events']);
+        self::assertSame([], $again['mends']);
+        foreach ($again['weighing'] as $n => $line) {
+            self::assertEqualsWithDelta($run['weighing'][$n]['asked'] * ($line['layer'] === 1 ? 0.8 : 1.0), $line['asked'], 1e-6);
+        }
+    }
+
+    public function testAFinishedRunIsARecord(): void
+    {
+        $run = $this->begun();
+        $line = $run['weighing'][0];
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [
+            $this->event('weighed', $line['step'], ['ingredient' => $line['ingredient'], 'grams' => 280]), $this->event('temperature', 'b3', ['celsius' => 82.5]), $this->event('note', 'b3', ['text' => '=HYPERLINK("x")']), $this->event('timer', 'b3', ['minutes' => 5]), $this->event('finished'),
+        ]])->assertOk()->assertJsonPath('events.4.kind', 'finished');
+        self::assertNotNull($this->getJson("/api/runs/$run[id]")->json('finished_at'));
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [$this->event('done', 'a2')]])->assertUnprocessable();
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [$this->event('note', '', ['text' => 'tasted well'])]])->assertOk();
+        self::assertSame(6, RunEvent::query()->where('run_id', $run['id'])->count());
+        $csv = (string) $this->getJson("/api/runs/$run[id]/record.csv")->assertOk()->getContent();
+        self::assertSame(7, substr_count(trim($csv), "\n") + 1);
+        self::assertStringContainsString('82.5', $csv);
+        // Harmless in a sheet.
+        self::assertStringContainsString("'=HYPERLINK", $csv);
+    }
+
+    public function testWhatCannotBeMeantIsRefusedWholeAndNamed(): void
+    {
+        $run = $this->begun(2);
+        $bad = fn(array $event, string $field) => $this->postJson("/api/runs/$run[id]/events", ['events' => [$this->event('done', 'a1'), $event]])->assertUnprocessable()->assertJsonPath('field', $field);
+        $bad($this->event('weighed', 'a1', ['ingredient' => 'butter', 'grams' => -3]), 'events.1.body.grams');
+        $bad($this->event('temperature', 'a1', ['celsius' => 'hot']), 'events.1.body.celsius');
+        $bad($this->event('note', 'a1', ['text' => ' ']), 'events.1.body.text');
+        $bad(['kind' => 'burnt'] + $this->event('done'), 'events.1.kind');
+        $bad(['at' => 'now'] + $this->event('done'), 'events.1.at');
+        $bad(['client_id' => 'x'] + $this->event('done'), 'events.1.client_id');
+        self::assertSame(0, RunEvent::query()->where('run_id', $run['id'])->count());
+        $this->postJson('/api/versions/' . $this->original()->id . '/runs', ['portions' => 0])->assertUnprocessable()->assertJsonPath('field', 'portions');
+        $this->postJson('/api/versions/' . $this->original()->id . '/runs', ['portions' => 2, 'service_item_id' => 999999])->assertUnprocessable()->assertJsonPath('field', 'service_item_id');
+    }
+}
