@@ -6,6 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
+import { keepFocus } from './shared/focusKeeper';
 import { Frame } from './shared/Frame';
 import { LostRoom } from './shared/LostRoom';
 import { DimProvider } from './theme/DimProvider';
@@ -29,6 +30,9 @@ const router = createBrowserRouter([
             { path: 'bench/:versionId?', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
             { path: 'spread/:versionId?', lazy: async () => ({ Component: (await import('./rooms/spread/Spread')).Spread }) },
             { path: 'shelf/:ingredientId?', lazy: async () => ({ Component: (await import('./rooms/shelf/Shelf')).Shelf }) },
+            { path: 'clock/:serviceId?', lazy: async () => ({ Component: (await import('./rooms/clock/Clock')).Clock }) },
+            { path: 'clock/:serviceId/covers', lazy: async () => ({ Component: (await import('./rooms/clock/Covers')).Covers }) },
+            { path: 'stove/:runId?', lazy: async () => ({ Component: (await import('./rooms/stove/Stove')).Stove }) },
             { path: 'notebook', lazy: async () => ({ Component: (await import('./rooms/notebook/Notebook')).Notebook }) },
             { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('./rooms/studio/StudioRoom')).StudioRoom }) },
@@ -37,6 +41,8 @@ const router = createBrowserRouter([
     },
     { path: '/join/:secret', lazy: async () => ({ Component: (await import('./rooms/studio/Join')).Join }) },
 ]);
+
+keepFocus(document);
 
 const root = document.getElementById('root');
 if (root) {

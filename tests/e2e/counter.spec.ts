@@ -4,7 +4,7 @@ const card = 'Roasted-hazelnut mousse pot';
 
 test('dishes are found by diet, allergen, family, state and what is in them, and gone back to', async ({ page }) => {
     await page.goto('/');
-    const dishes = page.getByRole('region', { name: 'Dishes' }).getByRole('article');
+    const dishes = page.getByRole('feed', { name: 'Dishes' }).getByRole('article');
     await expect(dishes.first()).toBeVisible();
     const all = await dishes.count();
     await page.getByLabel('Diet').click();
@@ -207,5 +207,37 @@ test('trials and cards are found by a word', async ({ page }) => {
     await page.getByLabel('Find a card').fill('quince');
     await expect(page.getByRole('link', { name: /^Card of Frozen quince bar, Vegan 1/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /^Card of Cardamom/ })).toHaveCount(0);
+    await axe(page);
+});
+
+test('of five thousand dishes only those near the window are in the page, and all are reached by wheel and by Tab', async ({ page }) => {
+    const real = (await (await page.request.get('/api/dishes')).json()) as { id: number; title: string }[];
+    const many = Array.from({ length: 5000 }, (_, n) => ({ ...real[n % real.length], id: n + 1, title: `Pot ${n + 1}` }));
+    await page.route(/\/api\/dishes(\?|$)/, async (route) => {
+        const from = Number(new URL(route.request().url()).searchParams.get('cursor') ?? 0);
+        const next = from + 500 < many.length ? { 'X-Next': String(from + 500) } : {};
+        await route.fulfill({ json: many.slice(from, from + 500), headers: { 'X-Total': String(many.length), ...next } });
+    });
+    await page.goto('/');
+    const feed = page.getByRole('feed', { name: 'Dishes' });
+    const cards = feed.getByRole('article');
+    await expect(cards.first()).toHaveAttribute('aria-setsize', '5000');
+    // By Tab, past what was drawn at first.
+    await feed.getByRole('link', { name: 'Pot 1', exact: true }).focus();
+    const at = () => page.evaluate(() => Number(document.activeElement?.closest('article')?.getAttribute('aria-posinset') ?? 0));
+    for (let n = 0; n < 150; n += 1) await page.keyboard.press('Tab');
+    expect(await at()).toBeGreaterThan(20);
+    // By wheel, with the focus kept where it was.
+    const held = await at();
+    await page.mouse.move(500, 500);
+    await expect
+        .poll(async () => {
+            await page.mouse.wheel(0, 40_000);
+            return Number(await cards.last().getAttribute('aria-posinset'));
+        }, { timeout: 40_000, intervals: [50] })
+        .toBe(5000);
+    expect(await cards.count()).toBeLessThan(60);
+    expect(await at()).toBe(held);
+    await expect(feed.getByRole('link', { name: 'Pot 5000' })).toBeInViewport();
     await axe(page);
 });

@@ -122,3 +122,33 @@ test('a page from elsewhere can do nothing here, though somebody is signed in', 
     expect((await page.request.delete(`/api/dishes/${victim}`)).status()).toBe(419);
     expect(await token(page)).not.toBe('');
 });
+
+test('the whole studio is taken along as a file and brought in as another, by keyboard', async ({ page, faults }) => {
+    await page.goto('/studio');
+    const panel = page.getByRole('region', { name: 'The studio as a file' });
+    const coming = page.waitForEvent('download');
+    await panel.getByRole('link', { name: 'Take the whole studio along' }).click();
+    const file = await (await coming).path();
+    const field = panel.getByLabel('Bring one in, as a studio of its own');
+    await field.setInputFiles({ name: 'holiday.zip', mimeType: 'application/zip', buffer: Buffer.from('no zip at all') });
+    faults.expected.push(/422/);
+    await panel.getByRole('button', { name: 'Bring it in' }).click();
+    await expect(panel.getByText('Give a ZIP file that was exported from a studio.', { exact: true })).toBeVisible();
+    await field.setInputFiles(file);
+    await panel.getByRole('button', { name: 'Bring it in' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(panel.getByRole('status')).toContainText(/Observatory tea room is there: \d+ dishes, \d+ versions, \d+ trials/);
+    await axe(page);
+    await panel.getByRole('button', { name: 'Go there' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Studio', { exact: true })).toBeVisible();
+    await page.goto('/');
+    await expect(page.getByRole('article', { name: 'Cardamom set custard' })).toBeVisible();
+    await page.getByRole('article', { name: 'Cardamom set custard' }).getByRole('link').first().click();
+    await expect(page.getByRole('heading', { name: 'Cardamom set custard', level: 1 })).toBeVisible();
+    // Back to where the others work.
+    await page.goto('/studio');
+    await page.getByLabel('Studio', { exact: true }).click();
+    await page.getByRole('option').first().click();
+    await expect(page.getByText('brought a studio in').first()).toBeVisible();
+});

@@ -7,13 +7,34 @@ export async function token(page: Page): Promise<string> {
     return decodeURIComponent(found?.value ?? '');
 }
 
-/** Every test fails on a console error or an uncaught fault, but for the ones it says it makes. */
+/**
+ * Says so as an error when what had the focus is gone, or can no longer be pressed, and nothing has taken it over for a second and a half.
+ * Reads the page by itself, with nothing of the interface's own keeper.
+ */
+function watchFocus(): void {
+    let last: Element | null = null;
+    let nowhere = 0;
+    setInterval(() => {
+        const at = document.activeElement;
+        if (at && at !== document.body) {
+            last = at;
+            nowhere = 0;
+            return;
+        }
+        const isLost = last !== null && document.hasFocus() && (!last.isConnected || last.matches(':disabled'));
+        nowhere = isLost ? nowhere + 1 : 0;
+        if (nowhere === 15) console.error(`The focus is lost; it stood on ${last?.outerHTML.slice(0, 160)}`);
+    }, 100);
+}
+
+/** Every test fails on a console error, an uncaught fault or a lost focus, but for the errors it says it makes. */
 export const test = base.extend<{ faults: { expected: RegExp[] } }>({
     faults: [
         async ({ page }, use) => {
             // Everybody of these is at the tea room; who is not says so by signing out.
             await page.request.get('/api/session');
             await page.request.post('/api/session/demo', { headers: { 'X-XSRF-TOKEN': await token(page) } });
+            await page.addInitScript(watchFocus);
             const faults = { expected: [] as RegExp[] };
             const seen: string[] = [];
             page.on('console', (message) => {
@@ -31,6 +52,9 @@ export { expect };
 
 /** What the width of a screen can break; the other rules do not look at it. */
 export const OF_SIZE = ['target-size', 'color-contrast', 'scrollable-region-focusable', 'aria-hidden-focus', 'button-name', 'link-name', 'label'];
+
+/** What the colours of a dress can break. */
+export const OF_DRESS = ['color-contrast', 'link-in-text-block'];
 
 export async function axe(page: Page, rules?: string[]): Promise<void> {
     const builder = new AxeBuilder({ page });

@@ -82,3 +82,15 @@ test('anything is found and done by a word, from the keyboard', async ({ page })
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: /^Whole milk/ })).toBeVisible();
 });
+
+test('the making of a version says what enters when, what is watched, and what is not so in the original', async ({ page }) => {
+    await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+    await page.getByRole('link', { name: 'Card' }).or(page.getByRole('button', { name: 'Card' })).first().click();
+    const making = page.getByRole('region', { name: 'The making, step by step' });
+    const curd = making.getByRole('list', { name: 'Steps of Curd' });
+    await expect(curd.getByText(/bring to a full boil/)).toBeVisible();
+    await expect(curd.getByText('not so in the original').first()).toBeVisible();
+    await expect(making.getByText(/what sets it dissolves: 95 °C and over/)).toBeVisible();
+    await expect(curd.getByText(/^fill in \d+ g/i)).toBeVisible();
+    await axe(page);
+});

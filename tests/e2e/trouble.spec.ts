@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { expect, openBench, test } from './room';
 
@@ -62,6 +63,31 @@ test('two windows on one version never overwrite each other silently', async ({ 
     await expect(page.getByLabel('Grams of Hazelnut paste')).toHaveValue('130');
 });
 
+test('two windows on one note: the second is told, keeps what it typed, and keeps it when it means it', async ({ page, context, faults }) => {
+    faults.expected.push(/412/);
+    await openBench(page, 'Cardamom set custard', 'Original');
+    const notes = async (window: Page) => {
+        await window.getByRole('button', { name: 'This version' }).click();
+        await window.getByRole('menuitem', { name: 'Notes' }).click();
+        return window.getByRole('textbox', { name: 'Notes' });
+    };
+    const other = await context.newPage();
+    await other.goto(page.url());
+    const [mine, theirs] = [await notes(page), await notes(other)];
+    await mine.fill('Less cardamom.');
+    await page.getByRole('button', { name: 'Keep them' }).click();
+    await expect(mine).toHaveCount(0);
+    await theirs.fill('More cardamom.');
+    await other.getByRole('button', { name: 'Keep them' }).click();
+    await expect(other.getByRole('alert')).toContainText('changed in another window');
+    await expect(theirs).toHaveValue('More cardamom.');
+    await expect(await notes(page)).toHaveValue('Less cardamom.');
+    await other.getByRole('button', { name: 'Keep them' }).click();
+    await expect(theirs).toHaveCount(0);
+    await page.reload();
+    await expect(await notes(page)).toHaveValue('More cardamom.');
+});
+
 test('the store going away mid-save loses nothing', async ({ page, faults }) => {
     faults.expected.push(/503/, /Failed to load resource/);
     await openBench(page, 'Bay-leaf cream slice', 'Original');
@@ -109,7 +135,7 @@ test('a mass that cannot be is marked where it stands', async ({ page }) => {
     await expect(sugar).toHaveValue('90');
 });
 
-test('on a slow line something stands within 0.3 s, and shapes stand where the dishes will', async ({ page }) => {
+test('on a slow line something stands within 0.3 s, and shapes stand where the dishes will', { tag: '@alone' }, async ({ page }) => {
     await page.route('**/build/assets/*.js', async (route) => {
         await new Promise((go) => setTimeout(go, 1500));
         await route.continue();

@@ -7,6 +7,7 @@ interface ProblemBody {
     field?: string;
     mend?: string;
     line?: number;
+    revision?: number;
     errors?: Record<string, string[]>;
 }
 
@@ -17,6 +18,8 @@ export class Problem extends Error {
     readonly field: string;
     readonly mend: string;
     readonly line: number | null;
+    /** Where it was refused because somebody changed it since: the revision it stands at. */
+    readonly revision: number | null;
     /** What is wrong, by field, where the server told more than one thing. */
     readonly errors: Record<string, string>;
 
@@ -27,6 +30,7 @@ export class Problem extends Error {
         this.field = body.field ?? '';
         this.mend = body.mend ?? 'Try again in a moment; nothing typed is lost.';
         this.line = body.line ?? null;
+        this.revision = body.revision ?? null;
         this.errors = Object.fromEntries(Object.entries(body.errors ?? {}).map(([field, texts]) => [field, texts[0] ?? '']));
     }
 
@@ -53,6 +57,7 @@ export async function callPage<T>(path: string, signal?: AbortSignal): Promise<P
 }
 
 /**
+ * @param body what is sent as JSON; a file is sent as it is, as an archive
  * @param seen the revision a window has seen of what it writes: refused where it has moved on since
  * @param once the same for a write that is sent again because its answer was lost: it is done once
  */
@@ -66,8 +71,8 @@ async function answered(method: string, path: string, body?: unknown, signal?: A
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }), ...(once === undefined ? {} : { 'Idempotency-Key': once }), ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': sessionToken() }) },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': body instanceof Blob ? 'application/zip' : 'application/json' }), ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }), ...(once === undefined ? {} : { 'Idempotency-Key': once }), ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': sessionToken() }) },
+            ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
             ...(signal ? { signal } : {}),
         });
     } catch (error) {

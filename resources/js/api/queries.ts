@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolQuestion, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, Plan, Run, RunHead, Service, ServiceHead, ServicePull, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -72,6 +72,8 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
 
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 
+export const makingQuery = (id: number) => queryOptions({ queryKey: ['version', id, 'making'], queryFn: ({ signal }) => call<Making>('GET', `versions/${id}/making`, undefined, signal) });
+
 export const trialsQuery = (asked: { q: string; found: string } = { q: '', found: '' }) =>
     infiniteQueryOptions({
         queryKey: ['trials', asked],
@@ -105,7 +107,7 @@ export const refreshQuery = (version: number, revision: number) =>
     queryOptions({ queryKey: ['refresh', version, revision], queryFn: ({ signal }) => call<ReadingChanges>('GET', `versions/${version}/refresh`, undefined, signal) });
 
 export const schoolsQuery = () =>
-    queryOptions({ queryKey: ['schools'], queryFn: ({ signal }) => call<{ questions: Record<string, SchoolQuestion>; studio: Record<string, string> }>('GET', 'schools', undefined, signal) });
+    queryOptions({ queryKey: ['schools'], queryFn: ({ signal }) => call<SchoolChoices>('GET', 'schools', undefined, signal) });
 
 export const compareQuery = (a: number, b: number) => queryOptions({ queryKey: ['compare', a, b], queryFn: ({ signal }) => call<Comparison>('GET', `versions/${a}/compare/${b}`, undefined, signal) });
 
@@ -120,3 +122,25 @@ export const historyQuery = (id: number) =>
 
 export const revisionsQuery = (id: number, a: number, b: number) =>
     queryOptions({ queryKey: ['revisions', id, a, b], queryFn: ({ signal }) => call<RevisionComparison>('GET', `versions/${id}/revisions/${a}/compare/${b}`, undefined, signal), staleTime: Infinity });
+
+export const servicesQuery = () => queryOptions({ queryKey: ['services'], queryFn: ({ signal }) => call<ServiceHead[]>('GET', 'services', undefined, signal) });
+
+export const serviceQuery = (id: number) => queryOptions({ queryKey: ['service', id], queryFn: ({ signal }) => call<Service>('GET', `services/${id}`, undefined, signal) });
+
+/**
+ * The plan of a service, read anew every minute while it is under way.
+ *
+ * @param from the moment it is planned from, asked when it is read; null where it is planned as if there were all the time
+ */
+export const planQuery = (id: number, from: (() => string) | null) =>
+    queryOptions({
+        queryKey: ['service', id, 'plan', from !== null],
+        queryFn: ({ signal }) => call<Plan>('GET', `services/${id}/plan${from === null ? '' : `?now=${from()}`}`, undefined, signal),
+        ...(from === null ? {} : { refetchInterval: 60_000 }),
+    });
+
+export const runsQuery = () => queryOptions({ queryKey: ['runs'], queryFn: ({ signal }) => call<RunHead[]>('GET', 'runs', undefined, signal) });
+
+export const runQuery = (id: number) => queryOptions({ queryKey: ['run', id], queryFn: ({ signal }) => call<Run>('GET', `runs/${id}`, undefined, signal) });
+
+export const servicePullQuery = (id: number) => queryOptions({ queryKey: ['service', id, 'pull'], queryFn: ({ signal }) => call<ServicePull>('GET', `services/${id}/pull`, undefined, signal) });

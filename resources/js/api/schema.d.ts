@@ -4,6 +4,43 @@
  */
 
 export interface paths {
+    "/api/studio/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole studio as an archive of open formats */
+        get: operations["Archive.export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes a new studio out of an archive
+         * @description A new studio, owned by whoever brings it in.
+         */
+        post: operations["Archive.import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/routes": {
         parameters: {
             query?: never;
@@ -442,6 +479,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/making": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The making as steps, with what the original has no step like */
+        get: operations["Making"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/payments": {
         parameters: {
             query?: never;
@@ -522,6 +576,91 @@ export interface paths {
         put?: never;
         /** A link for one person to choose another password */
         post: operations["People.reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When every step is done, by whom and where; from a moment on where one is given */
+        get: operations["Plan.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says that a step is begun, done, or not to be moved; or takes that back */
+        put: operations["Plan.say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/covers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which versions serve those who come, of the versions of a dish */
+        post: operations["Plan.covers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is fetched for all its dishes, every ingredient once */
+        get: operations["Plan.pull"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan as a calendar (RFC 5545) */
+        get: operations["Plan.calendar"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -769,6 +908,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is being made, and what was, the latest first */
+        get: operations["Run.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins to make a version as it stands */
+        post: operations["Run.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run as it stands: its steps, what is weighed, what was noted */
+        get: operations["Run.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{run}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what happened; an event that was said before is not said twice */
+        post: operations["Run.say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{run}/record.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The record of a run as a table */
+        get: operations["Run.record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools": {
         parameters: {
             query?: never;
@@ -802,6 +1026,43 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/services": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The services, the latest first */
+        get: operations["Service.index"];
+        put?: never;
+        /** Writes a service down */
+        post: operations["Service.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A service, and what has been begun, done or locked of it */
+        get: operations["Service.show"];
+        put?: never;
+        post?: never;
+        /** Takes a service away */
+        delete: operations["Service.destroy"];
+        options?: never;
+        head?: never;
+        /** Says it otherwise; a list of dishes replaces the one before */
+        patch: operations["Service.update"];
         trace?: never;
     };
     "/api/session": {
@@ -1315,6 +1576,10 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "developer" | "cook" | "taster" | "reader";
         };
+        AskCovers: {
+            /** @description Of which dish. */
+            dish_id: number;
+        };
         /** @description What is wanted of a dish: diets, limits of a portion, aims, and what is to stay out. */
         AskRoutes: {
             /** @description What is wanted of a dish: diets, limits of a portion, aims, and what is to stay out. */
@@ -1395,6 +1660,10 @@ export interface components {
                 };
                 brief: components["schemas"]["Brief"];
                 dish_id: number;
+                /** @description Counts its dish’s changes: what a window writes back (If-Match). */
+                dish_revision: number;
+                /** @description Counts its changes of name and notes: what a window writes back (If-Match). */
+                said: number;
                 dish_title: string;
                 family: string;
                 id: number;
@@ -1464,6 +1733,14 @@ export interface components {
             protein_g: number | null;
             sugars_g?: number | null;
             without?: string[];
+        };
+        BroughtIn: {
+            /** @description A studio that came out of an archive, and how much of it. */
+            id: number;
+            name: string;
+            dishes: number;
+            versions: number;
+            trials: number;
         };
         Candidate: {
             called: string;
@@ -1612,6 +1889,39 @@ export interface components {
             h_57_to_5: number | null;
             height_mm: number;
         };
+        CoverAnswer: {
+            cheapest: {
+                chosen: {
+                    /** @description Which versions of a dish serve those who come: the fewest, and the cheapest. */
+                    portions: number;
+                    serves: number[];
+                    version: number;
+                }[];
+                questions: string[];
+                unserved: {
+                    guest: number;
+                    why: string;
+                }[];
+            };
+            cheapest_minor: number;
+            fewest: {
+                chosen: {
+                    portions: number;
+                    serves: number[];
+                    version: number;
+                }[];
+                questions: string[];
+                unserved: {
+                    guest: number;
+                    why: string;
+                }[];
+            };
+            fewest_minor: number;
+            versions: {
+                id: number;
+                name: string;
+            }[];
+        };
         Curve: {
             name: string;
             note: string;
@@ -1652,11 +1962,15 @@ export interface components {
             title?: string;
         };
         DishSchools: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             dish: {
                 [key: string]: string;
             };
         };
         DishSummary: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             /** @description What is next, the soonest first. */
             errands: components["schemas"]["Errand"][];
             family: string;
@@ -1685,7 +1999,8 @@ export interface components {
             }[];
         };
         Errand: {
-            /** @description What is to be done with a dish, by when, and who or what is waited for. */
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             dish: string;
             dish_id: number;
             done_on: string | null;
@@ -2042,6 +2357,8 @@ export interface components {
             name: string;
             recall_reason: string;
             recalled_on: string | null;
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             /** @description How many were made of it. */
             trials: number;
         };
@@ -2056,6 +2373,8 @@ export interface components {
             name: string;
             recall_reason: string;
             recalled_on: string | null;
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
         };
         MadeCheck: {
             ingredient: components["schemas"]["ShelfIngredientFacts"];
@@ -2088,6 +2407,53 @@ export interface components {
             secret: string;
             used_at: string | null;
         };
+        Making: {
+            critical: {
+                /** @description How a version is made: steps in an order in which they may be done, and the temperatures to watch. */
+                celsius: number | null;
+                high: number | null;
+                layer: string;
+                low: number | null;
+                what: string;
+            }[];
+            /** @description What must not be made as it stands: raw egg, raw flour. */
+            stops: {
+                layer: string;
+                text: string;
+            }[];
+            steps: {
+                /** @description Steps that must be done before. */
+                after: string[];
+                /** @description How a cook sees that it is done. */
+                endpoint: string;
+                goes_wrong: string;
+                hands_on_min: number;
+                /** @description How long its result may wait for the step that uses it. */
+                hold_max_min: number | null;
+                id: string;
+                /** @description The original has no step like it; not said of an original. */
+                is_new?: boolean;
+                /** @enum {string} */
+                kind: "weigh" | "chill_tools" | "line_tin" | "prep_fruit" | "separate" | "soak" | "swell" | "hydrate" | "slurry" | "mix_dry" | "melt" | "heat" | "cook" | "boil" | "caramelise" | "reduce" | "bake" | "cool" | "rest" | "blend" | "beat" | "whip" | "foam" | "temper_in" | "fold" | "strain" | "press_base" | "knead" | "lay_in" | "fill" | "chill" | "freeze" | "temper_out" | "unmould" | "cut" | "garnish";
+                layer: string;
+                lines: {
+                    grams: number;
+                    ingredient: string;
+                }[];
+                reason: string;
+                rescue: string;
+                /** @enum {string} */
+                station: "bench" | "hob" | "oven" | "mixer" | "blender" | "fridge" | "freezer";
+                target_c: number | null;
+                text: string;
+                tools: string[];
+                wait_min: {
+                    best: number;
+                    least: number;
+                    most: number | null;
+                };
+            }[];
+        };
         MapOfNumbers: {
             [key: string]: number;
         };
@@ -2101,6 +2467,8 @@ export interface components {
         };
         Named: {
             name: string;
+            /** @description Counts its changes of name and notes: what a window writes back (If-Match). */
+            said?: number;
         };
         NamedId: {
             id: string;
@@ -2143,6 +2511,44 @@ export interface components {
             name: string;
             text: string;
             yield_g?: number | null;
+        };
+        NewRun: {
+            /** @description For how many it is made, and for which dish of a service. */
+            portions: number;
+            service_item_id?: number | null;
+        };
+        /** @description A service that is written down. */
+        NewService: {
+            guests?: {
+                count: number;
+                diets: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
+                without: string[];
+            }[];
+            items?: {
+                diet?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                /** @description Of a dish that stays: what was ticked off of it stays too. */
+                id?: number | null;
+                portions: number;
+                version_id: number;
+            }[];
+            kitchen?: {
+                blenders?: number;
+                cooks: number;
+                freezer_shelves: number;
+                fridge_shelves: number;
+                hours: [
+                    string,
+                    string
+                ][];
+                mixers: {
+                    litres: number;
+                }[];
+                ovens: number;
+                rings: number;
+            };
+            margin?: number;
+            name: string;
+            serve_at: string;
         };
         NewToken: {
             days: number;
@@ -2192,6 +2598,8 @@ export interface components {
             version_id: number;
         };
         Notes: {
+            /** @description Counts its changes of name and notes: what a window writes back (If-Match). */
+            said?: number;
             notes: string;
         };
         OpenSession: {
@@ -2240,12 +2648,53 @@ export interface components {
             }[];
         };
         Person: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             email: string;
             id: number;
             is_you: boolean;
             name: string;
             /** @enum {string} */
             role: "owner" | "developer" | "cook" | "taster" | "reader";
+        };
+        Plan: {
+            blocked: {
+                /** @description When every step of a service is done; or what stands in its way. */
+                cure: string;
+                what: string;
+                why: string;
+            }[];
+            feasible: boolean;
+            lower_bound_min: number | null;
+            /** @description What ripens less than is best, because there is no time. */
+            shortened: string[];
+            span_min: number | null;
+            spare_min: number | null;
+            /** @description What must not be made as it stands, whatever the plan. */
+            stops: {
+                item: number;
+                text: string;
+            }[];
+            steps: {
+                batch?: number;
+                cook: number | null;
+                end: string;
+                endpoint: string;
+                hands_on_min: number;
+                /** @description Its place among the dishes of the service. */
+                item: number | null;
+                kind: string;
+                layer: string;
+                start: string;
+                /** @enum {string} */
+                state: "planned" | "begun" | "done" | "locked";
+                /** @enum {string} */
+                station: "bench" | "hob" | "oven" | "mixer" | "blender" | "fridge" | "freezer";
+                step: string;
+                target_c: number | null;
+                text: string;
+                unit: number;
+            }[];
         };
         Practice: {
             intro: string;
@@ -2510,6 +2959,91 @@ export interface components {
             /** @description What a cook has to hear first, worst first. */
             words: string[];
         };
+        /** @description A run as it stands: its steps, what is weighed and how near, and what happened. */
+        Run: {
+            dish: string;
+            events: {
+                /** @description By the clock on the kitchen’s wall. */
+                at: string;
+                body: {
+                    celsius?: number;
+                    factor?: number;
+                    grams?: number;
+                    ingredient?: string;
+                    layer?: number;
+                    minutes?: number;
+                    text?: string;
+                };
+                /** @description 26 letters and digits, such as a ULID. */
+                client_id: string;
+                /** @enum {string} */
+                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "finished";
+                step: string;
+                who: string;
+            }[];
+            finished_at: string | null;
+            id: number;
+            layers: string[];
+            making: components["schemas"]["Making"];
+            /** @description What balances a layer again after something came short or over. */
+            mends: {
+                factor: number;
+                layer: number;
+                text: string;
+            }[];
+            portions: number;
+            revision: number;
+            service_item_id: number | null;
+            started_at: string;
+            version: string;
+            version_id: number;
+            weighing: {
+                asked: number;
+                ingredient: string;
+                is_off: boolean;
+                layer: number;
+                name: string;
+                solution: string | null;
+                step: string;
+                tolerance: number;
+                weighed: number | null;
+            }[];
+            who: string;
+        };
+        RunEvents: {
+            events: {
+                /** @description By the clock on the kitchen’s wall. */
+                at: string;
+                body?: {
+                    celsius?: number;
+                    factor?: number;
+                    grams?: number;
+                    ingredient?: string;
+                    layer?: number;
+                    minutes?: number;
+                    text?: string;
+                };
+                /** @description 26 letters and digits, such as a ULID. */
+                client_id: string;
+                /** @enum {string} */
+                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "finished";
+                /** @description What happened, each by an id its device gave it. */
+                step?: string | null;
+            }[];
+        };
+        /** @description A run in a list of them. */
+        RunHead: {
+            dish: string;
+            finished_at: string | null;
+            id: number;
+            portions: number;
+            revision: number;
+            service_item_id: number | null;
+            started_at: string;
+            version: string;
+            version_id: number;
+            who: string;
+        };
         SaveVersion: {
             formula: components["schemas"]["FormulaInput"];
             /** @description The revision a window has seen; or say it in If-Match. */
@@ -2529,6 +3063,8 @@ export interface components {
             words: string;
         };
         SchoolChoices: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             questions: {
                 [key: string]: components["schemas"]["SchoolQuestion"];
             };
@@ -2555,6 +3091,121 @@ export interface components {
             }[];
             shape: string;
             width_mm: number;
+        };
+        /** @description When, in what kitchen, who comes, what is made, and what has been said of its steps. */
+        Service: {
+            dishes: number;
+            guests: {
+                count: number;
+                diets: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
+                without: string[];
+            }[];
+            id: number;
+            items: {
+                /** @description What this version must be free for. */
+                diet: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                dish: string;
+                dish_id: number;
+                id: number;
+                is_removed: boolean;
+                portions: number;
+                version: string;
+                version_id: number;
+            }[];
+            kitchen: {
+                blenders?: number;
+                cooks: number;
+                freezer_shelves: number;
+                fridge_shelves: number;
+                hours: [
+                    string,
+                    string
+                ][];
+                mixers: {
+                    litres: number;
+                }[];
+                ovens: number;
+                rings: number;
+            };
+            /** @description Under 1 a share of the portions, from 1 on portions of each version. */
+            margin: number;
+            name: string;
+            portions: number;
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
+            /** @description What has been begun, done or locked. */
+            said: {
+                at: string;
+                batch: number | null;
+                item_id: number;
+                /** @enum {string} */
+                state: "begun" | "done" | "locked";
+                step: string;
+                who: string;
+            }[];
+            /** @description By the clock on the kitchen’s wall. */
+            serve_at: string;
+        };
+        /** @description A service in a list of them. */
+        ServiceHead: {
+            dishes: number;
+            id: number;
+            name: string;
+            portions: number;
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
+            /** @description By the clock on the kitchen’s wall. */
+            serve_at: string;
+        };
+        /** @description What is changed of a service; what is left out stays. */
+        ServiceInput: {
+            guests?: {
+                count: number;
+                diets: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
+                without: string[];
+            }[];
+            items?: {
+                diet?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                /** @description Of a dish that stays: what was ticked off of it stays too. */
+                id?: number | null;
+                portions: number;
+                version_id: number;
+            }[];
+            kitchen?: {
+                blenders?: number;
+                cooks: number;
+                freezer_shelves: number;
+                fridge_shelves: number;
+                hours: [
+                    string,
+                    string
+                ][];
+                mixers: {
+                    litres: number;
+                }[];
+                ovens: number;
+                rings: number;
+            };
+            margin?: number;
+            name?: string;
+            serve_at?: string;
+            revision?: number;
+        };
+        ServicePull: {
+            /** @description What is fetched before, by where it is kept; preparations opened to the end. */
+            pull: {
+                lines: {
+                    for: {
+                        /** @description What is fetched for a whole service. */
+                        grams: number;
+                        what: string;
+                    }[];
+                    grams: number;
+                    ingredient: string;
+                    name: string;
+                }[];
+                place: string;
+            }[];
         };
         Session: {
             /** @description Whether the demo is signed in to with one press. */
@@ -2612,6 +3263,8 @@ export interface components {
             source: string;
         };
         ShelfIngredient: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             agents: components["schemas"]["MapOfStrings"][];
             allergens: {
                 cereals: string[];
@@ -2778,7 +3431,18 @@ export interface components {
             id?: string;
             text: string;
         };
+        StepSaid: {
+            /** @description What is said of a step of a service. */
+            at?: string | null;
+            batch?: number | null;
+            item_id: number;
+            state: ("begun" | "done" | "locked") | null;
+            step: string;
+            unit?: number | null;
+        };
         Studio: {
+            /** @description Counts its changes: what a window writes back (If-Match). */
+            revision: number;
             /** @description ISO 4217, three letters. */
             currency: string;
             kitchen: components["schemas"]["Kitchen"];
@@ -2941,6 +3605,68 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "Archive.export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A ZIP file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Archive.import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Version.routes": {
         parameters: {
             query?: never;
@@ -3933,6 +4659,37 @@ export interface operations {
             };
         };
     };
+    Making: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     Payments: {
         parameters: {
             query?: {
@@ -4111,6 +4868,169 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MadeLink"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.show": {
+        parameters: {
+            query?: {
+                now?: string;
+            };
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.say": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepSaid"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.covers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskCovers"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverAnswer"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ServicePull"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
             /** @description What is wrong, where, and the mend */
@@ -4614,6 +5534,167 @@ export interface operations {
             };
         };
     };
+    "Run.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunHead"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Run.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRun"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Run.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Run.say": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunEvents"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Run.record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Schools.show": {
         parameters: {
             query?: never;
@@ -4698,6 +5779,163 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DishSchools"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Service.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ServiceHead"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Service.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewService"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Service"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Service.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Service"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Service.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Service.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ServiceInput"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Service"];
                 };
             };
             /** @description What is wrong, where, and the mend */

@@ -11,59 +11,72 @@ export const LADDER = [
     "hard"
 ] as const;
 
-/** Those asked for most stand first. */
+/** Those asked for most stand first; who must not rely on one, and whom they ask. */
 export const DIETS = [
     {
         "id": "vegan",
-        "name": "Vegan"
+        "name": "Vegan",
+        "caution": "Vegan is no allergy statement: traces of milk and egg are not computed."
     },
     {
         "id": "eggless",
-        "name": "Eggless"
+        "name": "Eggless",
+        "caution": "Eggless by its lines is no statement for an egg allergy: traces are not computed."
     },
     {
         "id": "gluten-free",
-        "name": "Gluten-free"
+        "name": "Gluten-free",
+        "caution": "For coeliac guests it needs certified inputs and a controlled kitchen: no calculation shows 20 mg/kg."
     },
     {
         "id": "keto",
-        "name": "Keto"
+        "name": "Keto",
+        "caution": "Net carbohydrate is computed from typical values. Who keeps to it for an illness, or doses insulin by it, goes by their clinic."
     },
     {
         "id": "high-protein",
-        "name": "High protein"
+        "name": "High protein",
+        "caution": "Protein is limited in kidney disease: such a guest asks their clinic first."
     },
     {
         "id": "vegetarian",
-        "name": "No gelatin (vegetarian)"
+        "name": "No gelatin (vegetarian)",
+        "caution": "By what the lines are made of; what a packet does not tell is asked of its maker."
     },
     {
         "id": "dairy-free",
-        "name": "Dairy-free"
+        "name": "Dairy-free",
+        "caution": "Dairy-free is no statement for a milk allergy: traces are not computed, and lactose-free is another matter."
     },
     {
         "id": "nut-free",
-        "name": "Nut-free"
+        "name": "Nut-free",
+        "caution": "Nut-free by its lines is no statement for a nut allergy: traces are not computed, and every packet is read."
     },
     {
         "id": "soy-free",
-        "name": "Soy-free"
+        "name": "Soy-free",
+        "caution": "Soy-free by its lines is no statement for a soy allergy: traces are not computed."
     },
     {
         "id": "alcohol-free",
-        "name": "Alcohol-free"
+        "name": "Alcohol-free",
+        "caution": "Extracts and essences may be made with alcohol: the packet is asked. For faith or recovery, none at all is another thing than little."
     },
     {
         "id": "reduced-sugar",
-        "name": "Reduced sugar"
+        "name": "Reduced sugar",
+        "caution": "Less sugar is no food for diabetes by itself: starch and polyols count too, and doses are a clinic’s matter."
     },
     {
         "id": "low-fat",
-        "name": "Low fat"
+        "name": "Low fat",
+        "caution": "For an illness of the pancreas or gall bladder the clinic’s own limit counts."
     },
     {
         "id": "raw",
-        "name": "Raw"
+        "name": "Raw",
+        "caution": "Raw is not kept safe by heat: not for pregnant, very young, old or ill guests without your local code’s word."
     }
 ] as const;
 export type Diet = (typeof DIETS)[number]['id'];
@@ -492,3 +505,35 @@ export const ALLERGENS: readonly string[] = [
     "lupin",
     "molluscs"
 ];
+
+/** Where a step is done, and whether it is kept busy until what stands in it is done. */
+export const STATIONS = [
+    {
+        "id": "bench",
+        "runs": false
+    },
+    {
+        "id": "hob",
+        "runs": true
+    },
+    {
+        "id": "oven",
+        "runs": true
+    },
+    {
+        "id": "mixer",
+        "runs": true
+    },
+    {
+        "id": "blender",
+        "runs": true
+    },
+    {
+        "id": "fridge",
+        "runs": false
+    },
+    {
+        "id": "freezer",
+        "runs": false
+    }
+] as const;

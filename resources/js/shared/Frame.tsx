@@ -21,6 +21,8 @@ const ROOMS = [
     { to: '/bench', name: 'Bench' },
     { to: '/spread', name: 'Spread' },
     { to: '/shelf', name: 'Shelf' },
+    { to: '/clock', name: 'Clock' },
+    { to: '/stove', name: 'Stove' },
     { to: '/notebook', name: 'Notebook' },
     { to: '/pass', name: 'Pass' },
 ];

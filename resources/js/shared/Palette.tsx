@@ -15,7 +15,7 @@ interface Found {
     act: () => void;
 }
 
-const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Notebook', '/notebook'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Studio: people, sessions, tokens', '/studio'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
+const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Clock: services and their plans', '/clock'], ['Stove: what is being made', '/stove'], ['Notebook', '/notebook'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Studio: people, sessions, tokens', '/studio'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
 /** More than this is not read through; another word narrows it. */
 const MOST = 12;
 
@@ -39,11 +39,11 @@ function Finder({ onClose }: { onClose: () => void }) {
     const navigate = useNavigate();
     const [sought, setSought] = useState('');
     const [at, setAt] = useState(0);
-    // The counter lists the first of many; the longest word that is sought finds the others by their name.
+    // The counter lists the first of many; the others are found by what is sought.
     const first = useQuery(dishesQuery());
-    const longest = sought.split(/\s+/).reduce((best, word) => (word.length > best.length ? word : best), '');
-    const named = useQuery({ ...dishesQuery(longest), enabled: longest !== '' });
-    const away = useQuery({ ...dishesQuery(longest, 'away'), enabled: longest !== '' });
+    const words = sought.trim();
+    const named = useQuery({ ...dishesQuery(words), enabled: words !== '' });
+    const away = useQuery({ ...dishesQuery(words, 'away'), enabled: words !== '' });
     const dishes = [...new Map([...(first.data ?? []), ...(named.data ?? []), ...(away.data ?? [])].map((dish) => [dish.id, dish])).values()];
     const shelf = useQuery({ ...shelfQuery(), enabled: sought.trim().length > 1 });
     const go = (to: string) => () => void navigate(to);

@@ -19,14 +19,14 @@ export function Outline({ height }: { height: number }) {
 /** Cards where cards will be. */
 export function CardsWaiting({ what, count = 6 }: { what: string; count?: number }) {
     return (
-        <>
+        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))' }}>
             <Box role="status" sx={{ gridColumn: '1 / -1', color: 'var(--ink-soft)' }}>
                 Fetching {what}…
             </Box>
             {Array.from({ length: count }, (_, n) => (
                 <Outline key={n} height={288} />
             ))}
-        </>
+        </Box>
     );
 }
 

@@ -27,6 +27,14 @@ export function hours(value: number): string {
     return `${trim((Math.round(value * 2) / 2).toFixed(1))} h`;
 }
 
+/** Minutes as they are said at the stove: by the minute, then by the hour, then by the day. */
+export function minutes(value: number): string {
+    if (value < 1) return 'under 1 min';
+    if (value < 90) return `${Math.round(value)} min`;
+    if (value < 48 * 60) return `${trim((Math.round(value / 30) / 2).toFixed(1))} h`;
+    return `${trim((value / 1440).toFixed(1))} days`;
+}
+
 /** A day out of year-month-day, as it is written in a kitchen's book. */
 export function longDay(day: string): string {
     return new Date(`${day.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -40,6 +48,12 @@ export function typedNumber(text: string): number | null {
     const plain = text.trim();
     if (plain === '') return null;
     return AMBIGUOUS.test(plain) ? NaN : Number(plain.replace(',', '.').replace('−', '-'));
+}
+
+/** How many, as it is typed: null where it is no whole number from one on, or more than anybody serves. */
+export function typedCount(text: string, most = 10_000): number | null {
+    const many = typedNumber(text);
+    return many !== null && Number.isInteger(many) && many >= 1 && many <= most ? many : null;
 }
 
 /** What is sent of a typed number: itself, null for nothing, or the text as it stands, so that the server says what is wrong with it. */

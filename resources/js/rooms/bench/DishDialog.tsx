@@ -8,7 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import type { BenchData, DishSummary, Formula, Measures } from '../../api/types';
 import { oneDecimal, typedNumber } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -29,6 +29,8 @@ export function DishDialog({ data, formula, onKeep, onClose }: Props) {
     const [form, setForm] = useState({ title: data.version.dish_title, family: data.version.family, portions: String(formula.portions), each: '', serve: String(formula.serve_at_c), measures: formula.measures, name: data.version.name });
     const [error, setError] = useState<unknown>(null);
     const [busy, setBusy] = useState(false);
+    const say = useWrite(data.version.said);
+    const change = useWrite(data.version.dish_revision);
     const set = (part: Partial<typeof form>) => setForm((was) => ({ ...was, ...part }));
     const portions = portionsOf(form.portions, form.each, mass);
     const serve = typedNumber(form.serve) ?? NaN;
@@ -42,9 +44,9 @@ export function DishDialog({ data, formula, onKeep, onClose }: Props) {
         setBusy(true);
         setError(null);
         try {
-            if (form.name.trim() !== data.version.name) await call('PUT', `versions/${data.version.id}/name`, { name: form.name });
+            if (form.name.trim() !== data.version.name) await say('PUT', `versions/${data.version.id}/name`, { name: form.name });
             if (portions.count !== formula.portions || serve !== formula.serve_at_c || form.measures !== formula.measures) await onKeep({ ...formula, portions: portions.count, serve_at_c: serve, measures: form.measures });
-            if (form.title.trim() !== data.version.dish_title || form.family !== data.version.family) await call<DishSummary>('PATCH', `dishes/${data.version.dish_id}`, { title: form.title, family: form.family });
+            if (form.title.trim() !== data.version.dish_title || form.family !== data.version.family) await change<DishSummary>('PATCH', `dishes/${data.version.dish_id}`, { title: form.title, family: form.family });
             await client.invalidateQueries({ queryKey: ['version'] });
             await client.invalidateQueries({ queryKey: ['dishes'] });
             onClose();

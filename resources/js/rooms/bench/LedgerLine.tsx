@@ -71,13 +71,6 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
         if (at) onLine(at, part);
         setAnchor(null);
     };
-    const takeOut = () => {
-        const row = anchor?.closest('[data-row]');
-        const beside = row?.nextElementSibling ?? row?.previousElementSibling;
-        change(null);
-        // The line is gone, and with it what had the focus: it goes to what stands beside.
-        requestAnimationFrame(() => beside?.querySelector<HTMLElement>('[data-cell=name], input')?.focus());
-    };
     const rewrite = (text: string) => {
         // Read anew by the server, under the words it was written in.
         change({ text, ingredient: null, grams: null, trace: '', confidence: 'guess', doubt: null, reason: null, suggestions: [], prep: [] });
@@ -206,7 +199,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                         </Button>
                     )}
                     {!gone && (
-                        <Button variant="outlined" color="error" onClick={takeOut}>
+                        <Button variant="outlined" color="error" onClick={() => change(null)}>
                             Take this line out
                         </Button>
                     )}

@@ -6,18 +6,19 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { versionQuery } from '../../api/queries';
-import type { BenchData } from '../../api/types';
+import type { BenchData, Notes } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 export function NotesDialog({ data, onClose }: { data: BenchData; onClose: () => void }) {
     const client = useQueryClient();
     const [notes, setNotes] = useState(data.version.notes);
+    const write = useWrite(data.version.said);
     const keep = useMutation({
-        mutationFn: () => call('PUT', `versions/${data.version.id}/notes`, { notes }),
-        onSuccess: () => {
-            client.setQueryData<BenchData>(versionQuery(data.version.id).queryKey, (was) => was && { ...was, version: { ...was.version, notes } });
+        mutationFn: () => write<Notes>('PUT', `versions/${data.version.id}/notes`, { notes }),
+        onSuccess: (kept) => {
+            client.setQueryData<BenchData>(versionQuery(data.version.id).queryKey, (was) => was && { ...was, version: { ...was.version, notes: kept.notes, said: kept.said ?? was.version.said } });
             onClose();
         },
     });

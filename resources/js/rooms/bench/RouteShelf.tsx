@@ -9,6 +9,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { asksSomething, briefOf, briefWords, type LimitKey, typedOf } from './brief';
 import { BriefChooser } from './BriefChooser';
+import { DietCautions } from '../../shared/DietCautions';
 import { OutOfReach } from './OutOfReach';
 import { RouteBeside } from './RouteBeside';
 import { RouteDetail } from './RouteDetail';
@@ -79,6 +80,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
             </Box>
             <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Routes and swaps">
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="routes" sx={{ mb: 0.5 }} />
+                <DietCautions diets={brief.diets} />
                 {take.error && <ProblemNote error={take.error} />}
                 {asked && routes.isPending && (
                     <Box role="status" sx={{ color: 'var(--ink-soft)', py: 2 }}>

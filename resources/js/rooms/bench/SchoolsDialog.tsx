@@ -8,7 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { schoolsQuery } from '../../api/queries';
 import type { BenchData, SchoolQuestion } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -23,7 +23,7 @@ export function SchoolsDialog({ data, onClose }: { data: BenchData; onClose: () 
                 Schools
             </DialogTitle>
             {schools.data ? (
-                <Choices key={JSON.stringify(schools.data.studio)} questions={schools.data.questions} studio={schools.data.studio} data={data} onClose={onClose} />
+                <Choices key={JSON.stringify(schools.data.studio)} revision={schools.data.revision} questions={schools.data.questions} studio={schools.data.studio} data={data} onClose={onClose} />
             ) : (
                 <DialogContent>{schools.error ? <ProblemNote error={schools.error} /> : <Waiting what="the schools" />}</DialogContent>
             )}
@@ -31,14 +31,16 @@ export function SchoolsDialog({ data, onClose }: { data: BenchData; onClose: () 
     );
 }
 
-function Choices({ questions, studio, data, onClose }: { questions: Record<string, SchoolQuestion>; studio: Record<string, string>; data: BenchData; onClose: () => void }) {
+function Choices({ revision, questions, studio, data, onClose }: { revision: number; questions: Record<string, SchoolQuestion>; studio: Record<string, string>; data: BenchData; onClose: () => void }) {
     const client = useQueryClient();
     const [all, setAll] = useState(studio);
     const [own, setOwn] = useState(data.version.schools);
+    const change = useWrite(revision);
+    const changeDish = useWrite(data.version.dish_revision);
     const keep = useMutation({
         mutationFn: async () => {
-            await call('PUT', 'schools', { schools: all });
-            await call('PUT', `dishes/${data.version.dish_id}/schools`, { schools: own });
+            await change('PUT', 'schools', { schools: all });
+            await changeDish('PUT', `dishes/${data.version.dish_id}/schools`, { schools: own });
         },
         onSuccess: async () => {
             await client.invalidateQueries();

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
@@ -10,7 +10,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { Sought } from '../../shared/Sought';
 import { CardsWaiting } from '../../shared/Waiting';
 import { askedOf, foundWords } from './asked';
-import { DishCard } from './DishCard';
+import { DishGrid } from './DishGrid';
 import { Due } from './Due';
 import { Finder } from './Finder';
 import { Undecided } from './Undecided';
@@ -68,15 +68,14 @@ export function Counter() {
                 )}
             </Box>
             <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 296px' }, alignItems: 'start' }}>
-                <Box component="section" aria-label="Dishes" aria-busy={found.isFetching} sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))', gridAutoRows: 'minmax(288px, auto)' }}>
+                <DishGrid
+                    dishes={dishes ?? []} total={total} isAsked={asked.diet !== '' || asked.free !== ''} busy={found.isFetching}
+                    onMore={found.hasNextPage ? () => void found.fetchNextPage() : null}
+                >
                     {found.isPending && <CardsWaiting what="the dishes" />}
                     {found.error && <ProblemNote error={found.error} onRetry={() => void found.refetch()} />}
-                    {dishes?.map((dish) => (
-                        <DishCard key={dish.id} dish={dish} isAsked={asked.diet !== '' || asked.free !== ''} />
-                    ))}
-                    {dishes?.length === 0 && <Panel sx={{ gridColumn: '1 / -1' }}>{nothing(asked)}</Panel>}
-                    {found.hasNextPage && <More onMore={() => void found.fetchNextPage()} left={total - (dishes?.length ?? 0)} busy={found.isFetchingNextPage} />}
-                </Box>
+                    {dishes?.length === 0 && <Panel>{nothing(asked)}</Panel>}
+                </DishGrid>
                 <Box component="aside" aria-label="New and undecided" sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
                     {waiting.data && <Due waiting={waiting.data} />}
                     {waiting.data && <Undecided waiting={waiting.data} />}
@@ -97,29 +96,6 @@ function nothing(asked: Asked): string {
     const clear = asked.diet !== '' || asked.free !== '';
     if (clear) return 'No version answers to that. A version with a line that is not understood answers none of it; the Spread makes one that does.';
     return [asked.q, asked.family, asked.state].every((one) => one === '') ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : 'No dish answers to that. Try a shorter word, or show all.';
-}
-
-/** The next page comes when its end is scrolled to, or is asked for by hand. */
-function More({ onMore, left, busy }: { onMore: () => void; left: number; busy: boolean }) {
-    const at = useRef<HTMLDivElement>(null);
-    const more = useRef(onMore);
-    useEffect(() => {
-        more.current = onMore;
-    });
-    useEffect(() => {
-        const seen = new IntersectionObserver((entries) => {
-            if (entries.some((entry) => entry.isIntersecting)) more.current();
-        }, { rootMargin: '600px' });
-        if (at.current) seen.observe(at.current);
-        return () => seen.disconnect();
-    }, []);
-    return (
-        <Box ref={at} sx={{ gridColumn: '1 / -1' }}>
-            <Button variant="outlined" disabled={busy} onClick={onMore}>
-                {busy ? 'Fetching more…' : `${left} more`}
-            </Button>
-        </Box>
-    );
 }
 
 function Paste() {

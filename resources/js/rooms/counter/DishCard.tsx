@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { DishSummary } from '../../api/types';
 import { counted } from '../../shared/numbers';
@@ -13,11 +14,20 @@ import { pieceOf } from '../../shared/words';
 /** How a version answers the diets and allergens asked for, in a word or two behind its name. */
 const ANSWERS: Record<string, string> = { clear: 'clear by the shelf', ask: 'ask the packets', 'made for': 'made for it' };
 
-/** @param isAsked whether versions are asked about a diet or an allergen: those that do not answer step back */
-export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked?: boolean }) {
+interface Props {
+    dish: DishSummary;
+    /** Whether versions are asked about a diet or an allergen: those that do not answer step back. */
+    isAsked: boolean;
+    /** Where it stands among all that were found, from 1. */
+    position: number;
+    total: number;
+}
+
+/** One dish: its section, what is next, and its versions. Drawn again only when something of it changes. */
+export const DishCard = memo(function DishCard({ dish, isAsked, position, total }: Props) {
     const first = dish.versions[0];
     return (
-        <Panel component="article" aria-label={dish.title} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box', contentVisibility: 'auto', containIntrinsicSize: 'auto 288px' }}>
+        <Panel component="article" aria-label={dish.title} aria-posinset={position} aria-setsize={total} sx={{ display: 'flex', flexDirection: 'column', minHeight: 288, boxSizing: 'border-box' }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', lineHeight: 1.2, flex: 1 }}>
                     <Link to={`/bench/${first?.id ?? ''}`} style={{ color: 'inherit', textDecoration: 'none' }}>
@@ -64,4 +74,4 @@ export function DishCard({ dish, isAsked = false }: { dish: DishSummary; isAsked
             </Box>
         </Panel>
     );
-}
+});

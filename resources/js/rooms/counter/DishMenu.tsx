@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import type { DishSummary } from '../../api/types';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -27,8 +28,9 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
         await client.invalidateQueries({ queryKey: ['dishes'] });
         await client.invalidateQueries({ queryKey: ['version'] });
     };
+    const write = useWrite(dish.revision);
     const name = useMutation({
-        mutationFn: () => call<DishSummary>('PATCH', `dishes/${dish.id}`, { title }),
+        mutationFn: () => write<DishSummary>('PATCH', `dishes/${dish.id}`, { title }),
         onSuccess: async () => {
             setTitle(null);
             await fresh();
@@ -42,7 +44,7 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
         },
         onError: (error) => notice({ text: error.message }),
     });
-    const put = (isAway: boolean) => call<DishSummary>('PATCH', `dishes/${dish.id}`, { away: isAway });
+    const put = (isAway: boolean) => write<DishSummary>('PATCH', `dishes/${dish.id}`, { away: isAway });
     const away = useMutation({
         mutationFn: put,
         onSuccess: async (_, isAway) => {

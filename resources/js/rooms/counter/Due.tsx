@@ -19,13 +19,17 @@ export function Due({ waiting }: { waiting: Waiting }) {
     const [changing, setChanging] = useState<Errand | null>(null);
     const say = async (errand: Errand, done: boolean) => {
         const { words, due_on, waits_for } = errand;
-        await call<Errand>('PUT', `errands/${errand.id}`, { words, due_on, waits_for, done });
+        const kept = await call<Errand>('PUT', `errands/${errand.id}`, { words, due_on, waits_for, done }, undefined, errand.revision);
         await client.invalidateQueries({ queryKey: ['dishes'] });
+        return kept;
     };
     const done = useMutation({
         mutationFn: (errand: Errand) => say(errand, true),
-        onSuccess: (_, errand) => notice({ text: `Done: ${errand.words}.`, back: { word: 'Not yet', act: () => void say(errand, false).then(() => notice(null), () => notice({ text: 'It could not be taken back.' })) } }),
-        onError: (error) => notice({ text: error.message }),
+        onSuccess: (kept) => notice({ text: `Done: ${kept.words}.`, back: { word: 'Not yet', act: () => void say(kept, false).then(() => notice(null), () => notice({ text: 'It could not be taken back.' })) } }),
+        onError: (error) => {
+            notice({ text: error.message });
+            void client.invalidateQueries({ queryKey: ['dishes'] });
+        },
     });
     const shown = waiting.errands.filter((errand) => whom === '' || errand.waits_for === whom);
     const more = waiting.errands_in_all - waiting.errands.length;

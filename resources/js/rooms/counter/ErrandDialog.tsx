@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, wrongIn } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { waitingQuery } from '../../api/queries';
 import type { Errand } from '../../api/types';
 import { fieldsOf } from '../../shared/fields';
@@ -33,8 +34,9 @@ export function ErrandDialog({ dish, errand, onClose }: Props) {
             onClose();
         },
     };
+    const write = useWrite(errand?.revision ?? null);
     const keep = useMutation({
-        mutationFn: () => (errand ? call<Errand>('PUT', `errands/${errand.id}`, said) : call<Errand>('POST', `dishes/${dish.id}/errands`, said)),
+        mutationFn: () => (errand ? write<Errand>('PUT', `errands/${errand.id}`, said) : call<Errand>('POST', `dishes/${dish.id}/errands`, said)),
         ...done,
     });
     const takeAway = useMutation({

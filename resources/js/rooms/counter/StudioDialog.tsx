@@ -8,7 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { studioQuery } from '../../api/queries';
 import type { Studio } from '../../api/types';
 import { ALLERGENS, SHARED } from '../../api/words';
@@ -20,8 +20,9 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
     const client = useQueryClient();
     const [form, setForm] = useState(studio);
     const all = useMemo(() => currencies(), []);
+    const write = useWrite(studio.revision);
     const keep = useMutation({
-        mutationFn: () => call<Studio>('PUT', 'studio', form),
+        mutationFn: () => write<Studio>('PUT', 'studio', { name: form.name, currency: form.currency, kitchen: form.kitchen }),
         onSuccess: (kept) => {
             client.setQueryData(studioQuery().queryKey, kept);
             void client.invalidateQueries({ queryKey: ['version'] });

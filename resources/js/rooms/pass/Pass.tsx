@@ -6,8 +6,10 @@ import { Link, useParams } from 'react-router';
 import { cardQuery, foundQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { BeginRun } from '../../shared/run/BeginRun';
 import { Sought } from '../../shared/Sought';
 import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
+import { MakingSteps } from './MakingSteps';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
@@ -30,6 +32,7 @@ function PassOf({ id }: { id: number }) {
                 <Button variant="outlined" component={Link} to={`/bench/${id}`}>
                     To the Bench
                 </Button>
+                {data?.final && <BeginRun version={id} portions={data.portions} variant="outlined">Make it</BeginRun>}
                 <Button variant="contained" onClick={() => window.print()} disabled={!data?.final} title={data && !data.final ? 'Answer the open lines on the Bench first' : undefined}>
                     Print the card
                 </Button>
@@ -38,6 +41,7 @@ function PassOf({ id }: { id: number }) {
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && <RecipeCard card={data} />}
             {data && <PullList card={data} />}
+            {data?.final && <MakingSteps version={id} />}
         </Box>
     );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Card } from '../../api/types';
-import { counted, grams } from '../../shared/numbers';
+import { counted } from '../../shared/numbers';
+import { PullTable } from '../../shared/PullTable';
 
 /** What to fetch before the dish is made: every ingredient once, by where it is kept; a sheet of its own in print. */
 export function PullList({ card }: { card: Card }) {
@@ -20,28 +21,7 @@ export function PullList({ card }: { card: Card }) {
                 </span>
             </Box>
             {card.preparations.length > 0 && <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>What goes into {card.preparations.map((made) => made.name).join(', ')} is counted here. Made already? Leave it.</Box>}
-            <Box sx={{ columns: { xs: 1, md: 2 }, columnGap: 4 }}>
-                {card.pull.map((part) => (
-                    <Box key={part.place} sx={{ breakInside: 'avoid', mb: 1.25 }}>
-                        <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-head)' }}>
-                            {part.place}
-                        </h3>
-                        <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td': { py: '2px', verticalAlign: 'top', borderTop: '1px solid var(--line)' } }}>
-                            <tbody>
-                                {part.lines.map((line) => (
-                                    <tr key={line.ingredient}>
-                                        <td style={{ textAlign: 'right', fontWeight: 700, width: 78, paddingRight: 12, whiteSpace: 'nowrap' }}>{grams(line.grams)} g</td>
-                                        <td>
-                                            {line.name}
-                                            {line.for.length > 1 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{line.for.map((one) => `${one.what} ${grams(one.grams)} g`).join(', ')}</Box>}
-                                        </td>
-                                    </tr>
-                                ))}
-                            </tbody>
-                        </Box>
-                    </Box>
-                ))}
-            </Box>
+            <PullTable pull={card.pull} />
         </Box>
     );
 }

@@ -5,10 +5,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { call, Problem, wrongIn } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { lotsQuery, madeOfLotQuery } from '../../api/queries';
 import type { Lot } from '../../api/types';
 import { fieldsOf } from '../../shared/fields';
 import { grams, longDay } from '../../shared/numbers';
+import { ended } from '../../shared/routeWords';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
 
@@ -60,7 +62,8 @@ function LotRow({ lot }: { lot: Lot }) {
         await client.invalidateQueries({ queryKey: ['version'] });
         await client.invalidateQueries({ queryKey: ['trials'] });
     };
-    const recall = useMutation({ mutationFn: (recalled: boolean) => call<Lot>('PUT', `lots/${lot.id}/recall`, { recalled, reason }), onSuccess: done });
+    const write = useWrite(lot.revision);
+    const recall = useMutation({ mutationFn: (recalled: boolean) => write<Lot>('PUT', `lots/${lot.id}/recall`, { recalled, reason }), onSuccess: done });
     const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `lots/${lot.id}`), onSuccess: done });
     const failed = recall.error ?? remove.error;
     return (
@@ -92,7 +95,7 @@ function LotRow({ lot }: { lot: Lot }) {
             </Box>
             {lot.recalled_on !== null && (
                 <Box sx={{ color: 'var(--beet)' }}>
-                    <strong>Called back {longDay(lot.recalled_on)}.</strong> {lot.recall_reason} Keep it apart, and do what your local code asks for what was served of it.
+                    <strong>Called back {longDay(lot.recalled_on)}.</strong> {lot.recall_reason && `${ended(lot.recall_reason)} `}Keep it apart, and do what your local code asks for what was served of it.
                 </Box>
             )}
             {reason !== null && (

@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { call, Problem } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { shelfQuery } from '../../api/queries';
 import type { PacketCheck, ShelfIngredient } from '../../api/types';
 import { useCurrency } from '../../shared/money';
@@ -43,8 +44,9 @@ export function PacketDialog({ of, onClose, onKept }: Props) {
         placeholderData: keepPreviousData,
         retry: false,
     });
+    const write = useWrite(of?.revision ?? null);
     const keep = useMutation({
-        mutationFn: () => (of ? call<ShelfIngredient>('PUT', `shelf/${of.id}`, packetOf(form)) : call<ShelfIngredient>('POST', 'shelf', packetOf(form))),
+        mutationFn: () => (of ? write<ShelfIngredient>('PUT', `shelf/${of.id}`, packetOf(form)) : call<ShelfIngredient>('POST', 'shelf', packetOf(form))),
         onSuccess: async (kept) => {
             await client.invalidateQueries({ queryKey: ['shelf'] });
             await client.invalidateQueries({ queryKey: ['version'] });

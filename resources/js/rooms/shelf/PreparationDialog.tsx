@@ -10,6 +10,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
 import { shelfQuery } from '../../api/queries';
 import type { PreparationInput, ShelfIngredient } from '../../api/types';
 import { useMoney } from '../../shared/money';
@@ -46,8 +47,9 @@ export function PreparationDialog({ of, onClose, onKept }: Props) {
         queryFn: ({ signal }) => call<Made>('POST', 'preparations/check', asked, signal),
         placeholderData: (before) => before,
     });
+    const write = useWrite(of?.revision ?? null);
     const keep = useMutation({
-        mutationFn: () => call<{ id: string }>(of ? 'PUT' : 'POST', of ? `preparations/${of.id}` : 'preparations', body),
+        mutationFn: () => (of ? write<{ id: string }>('PUT', `preparations/${of.id}`, body) : call<{ id: string }>('POST', 'preparations', body)),
         onSuccess: async ({ id }) => {
             onClose();
             onKept(id);

@@ -9,6 +9,7 @@ import { SmallSection } from '../../shared/SmallSection';
 import { toneOf } from '../../shared/tones';
 import { Unproven } from '../../shared/Unproven';
 import { dietName, nameParts } from '../../shared/words';
+import { DietCautions } from '../../shared/DietCautions';
 import { standing } from '../../shared/standing';
 import { ended, firstWords, STANDING } from '../../shared/routeWords';
 import { bestOf, briefFor, together, type Together } from './offers';
@@ -109,6 +110,7 @@ function Told({ route, diets, original }: { route: Route; diets: Together; origi
             </Box>
             {ask && <Box sx={{ mt: 0.5, color: 'var(--yolk)' }}>Ask: {ask}</Box>}
             {swapped && <Box sx={{ mt: 0.5, color: 'var(--ink-soft)' }}>{swapped}</Box>}
+            <DietCautions diets={diets} />
         </Box>
     );
 }

@@ -27,8 +27,8 @@ export function People() {
     const people = useQuery(peopleQuery());
     const [role, setRole] = useState<Person['role']>('cook');
     const [told, setTold] = useState<{ words: string; link: MadeLink } | null>(null);
-    const fresh = { onSuccess: () => client.invalidateQueries({ queryKey: ['people'] }) };
-    const change = useMutation({ mutationFn: (one: { id: number; role: Person['role'] }) => call<Person>('PUT', `people/${one.id}`, { role: one.role }), ...fresh });
+    const fresh = { onSettled: () => client.invalidateQueries({ queryKey: ['people'] }) };
+    const change = useMutation({ mutationFn: (one: Person) => call<Person>('PUT', `people/${one.id}`, { role: one.role }, undefined, one.revision), ...fresh });
     const remove = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `people/${id}`), ...fresh });
     const invite = useMutation({ mutationFn: () => call<MadeLink>('POST', 'people/links', { role }), onSuccess: (link) => setTold({ words: `Whoever opens it first joins as ${role}.`, link }) });
     const reset = useMutation({ mutationFn: (one: Person) => call<MadeLink>('POST', `people/${one.id}/links`), onSuccess: (link, one) => setTold({ words: `With it ${one.name} chooses another password.`, link }) });
@@ -53,7 +53,7 @@ export function People() {
                         {one.is_you && ' (you)'}
                         <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>{one.email}</Box>
                     </Box>
-                    <TextField select size="small" value={one.role} onChange={(e) => change.mutate({ id: one.id, role: e.target.value as Person['role'] })} slotProps={{ htmlInput: { 'aria-label': `As what ${one.name} works here` }, select: { renderValue: (value) => String(value) } }} sx={{ minWidth: 126 }}>
+                    <TextField select size="small" value={one.role} onChange={(e) => change.mutate({ ...one, role: e.target.value as Person['role'] })} slotProps={{ htmlInput: { 'aria-label': `As what ${one.name} works here` }, select: { renderValue: (value) => String(value) } }} sx={{ minWidth: 126 }}>
                         {choices}
                     </TextField>
                     {!one.is_you && <Button size="small" onClick={() => reset.mutate(one)} aria-label={`Another password for ${one.name}`}>password</Button>}

@@ -9,6 +9,7 @@ import type { Session } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useComeIn } from '../../shared/SignIn';
 import { Waiting } from '../../shared/Waiting';
+import { Archive } from './Archive';
 import { HealthPanel } from './HealthPanel';
 import { People } from './People';
 import { Sessions } from './Sessions';
@@ -61,6 +62,7 @@ export function StudioRoom() {
                 {role && <Tokens role={role} />}
                 {isOwner && <WhoDidWhat />}
                 {isOwner && <HealthPanel />}
+                {isOwner && <Archive />}
             </Box>
         </Box>
     );

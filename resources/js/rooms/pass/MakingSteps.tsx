@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box';
+import { useQuery } from '@tanstack/react-query';
+import { makingQuery } from '../../api/queries';
+import type { Making, MakingStep } from '../../api/types';
+import { minutes } from '../../shared/numbers';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { withoutLayer } from '../../shared/stepWords';
+import { LinesWaiting, Waiting } from '../../shared/Waiting';
+
+/** The making as a cook works through it: layer by layer, what enters, how hot, until what is seen, how long hands and waits are. */
+export function MakingSteps({ version }: { version: number }) {
+    const { data, error, isPending, refetch } = useQuery(makingQuery(version));
+    return (
+        <Box component="section" aria-labelledby="making-title" className="sheet" sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '18px 28px', maxWidth: 980, mt: 2 }}>
+            <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>
+                The making, step by step
+            </h2>
+            {isPending && <Waiting what="the steps"><LinesWaiting /></Waiting>}
+            {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+            {data && <Steps making={data} />}
+        </Box>
+    );
+}
+
+function Steps({ making }: { making: Making }) {
+    const layers = [...new Set(making.steps.map((step) => step.layer))];
+    const hands = making.steps.reduce((sum, step) => sum + step.hands_on_min, 0);
+    return (
+        <>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mb: 1 }}>
+                {minutes(hands)} of hands in all, by the models of this formula in this vessel. A computed time is no proof: the sign and the probe decide.
+            </Box>
+            {layers.map((layer) => (
+                <Box key={layer} sx={{ mb: 1.5 }}>
+                    <h3 className="name" style={{ margin: '6px 0 2px', fontSize: 'var(--text-title)' }}>
+                        {layer || 'The whole'}
+                    </h3>
+                    {making.stops.filter((one) => one.layer === layer).map((one) => (
+                        <Box key={one.text} role="alert" sx={{ border: '2px solid var(--beet)', borderRadius: '9px', p: '6px 12px', my: 0.75, '@media print': { borderWidth: '3px' } }}>
+                            <strong style={{ color: 'var(--beet)' }}>Not as it stands:</strong> {withoutLayer(layer, one.text)}
+                        </Box>
+                    ))}
+                    <Watched making={making} layer={layer} />
+                    <Box component="ol" aria-label={`Steps of ${layer || 'the whole'}`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                        {making.steps.filter((step) => step.layer === layer).map((step) => (
+                            <Step key={step.id} step={step} />
+                        ))}
+                    </Box>
+                </Box>
+            ))}
+        </>
+    );
+}
+
+function Watched({ making, layer }: { making: Making; layer: string }) {
+    const watched = making.critical.filter((one) => one.layer === layer);
+    if (watched.length === 0) return null;
+    const at = (one: Making['critical'][number]) => (one.celsius !== null ? `${Math.round(one.celsius)} °C` : one.low !== null && one.high !== null ? `${one.low}–${one.high} °C` : one.low !== null ? `${one.low} °C and over` : `${one.high ?? ''} °C at most`);
+    return (
+        <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.5 }}>
+            <strong>Watch the probe:</strong> {watched.map((one) => `${one.what}: ${at(one)}`).join(' · ')}
+        </Box>
+    );
+}
+
+function Step({ step }: { step: MakingStep }) {
+    const told = withoutLayer(step.layer, step.text);
+    return (
+        <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '34px 1fr', sm: '34px 1fr 150px' }, gap: 1, py: '5px', borderTop: '1px solid var(--line)', alignItems: 'start', '@media print': { gridTemplateColumns: '34px 1fr 150px' } }}>
+            <Box component="span" className="figure" sx={{ color: 'var(--ink-soft)' }}>{step.id}</Box>
+            <div>
+                <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>{told}</Box>
+                <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', lineHeight: 1.3 }}>
+                    {step.kind !== 'weigh' && <>Done when: {step.endpoint}. </>}
+                    {step.reason && <>Why: {step.reason}. </>}
+                    {step.goes_wrong && step.kind !== 'weigh' && <>If {step.goes_wrong}: {step.rescue}.</>}
+                </Box>
+                {step.is_new === true && step.kind !== 'weigh' && <Box component="strong" sx={{ fontSize: 'var(--text-small)', color: 'var(--cobalt)' }}>not so in the original</Box>}
+            </div>
+            <Box sx={{ fontSize: 'var(--text-plain)', gridColumn: { xs: 2, sm: 'auto' }, lineHeight: 1.3 }}>
+                {step.hands_on_min >= 1 && <div>{minutes(step.hands_on_min)} at the {step.station}</div>}
+                {step.wait_min.best > 0 && (
+                    <div>
+                        then {minutes(step.wait_min.best)} {step.wait_min.least < step.wait_min.best - 0.5 && `(${minutes(step.wait_min.least)} at least)`}
+                    </div>
+                )}
+                {step.target_c !== null && <div>{step.kind === 'bake' ? 'oven' : 'to'} {Math.round(step.target_c)} °C</div>}
+                {step.hold_max_min !== null && <Box sx={{ color: 'var(--ink-soft)' }}>may wait {minutes(step.hold_max_min)}</Box>}
+            </Box>
+        </Box>
+    );
+}

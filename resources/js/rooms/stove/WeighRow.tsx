@@ -1,0 +1,46 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Weighing } from '../../api/types';
+import { grams, typedNumber } from '../../shared/numbers';
+import type { Say } from './StepAtWork';
+
+/** A line to weigh: how much, how near, and what the scale said. */
+export function WeighRow({ line, say }: { line: Weighing; say: Say }) {
+    const [typed, setTyped] = useState('');
+    const amount = typedNumber(typed);
+    const isRight = amount !== null && !Number.isNaN(amount) && amount >= 0 && amount <= 1e6;
+    const keep = (weighed: number) => {
+        say('weighed', line.step, { ingredient: line.ingredient, grams: weighed });
+        setTyped('');
+    };
+    return (
+        <Box component="li" aria-label={line.name} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr auto' }, gap: 1, alignItems: 'center', borderTop: '1px solid var(--line)', py: 1 }}>
+            <div>
+                <Box component="span" className="figure" sx={{ fontSize: 'var(--text-stove)', fontWeight: 650, mr: 1.5 }}>{grams(line.asked)} g</Box>
+                <Box component="span" sx={{ fontSize: 'var(--text-name)' }}>{line.name}</Box>
+                <Box sx={{ color: 'var(--ink-soft)' }}>
+                    ± {grams(line.tolerance)} g{line.solution && `; ${line.solution}`}
+                    {line.weighed !== null && (
+                        <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}> · weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
+                    )}
+                </Box>
+            </div>
+            <Box
+                component="form" sx={{ display: 'flex', gap: 1 }}
+                onSubmit={(e: React.SyntheticEvent) => {
+                    e.preventDefault();
+                    if (isRight) keep(amount);
+                }}
+            >
+                <TextField label="Scale, g" value={typed} onChange={(e) => setTyped(e.target.value)} error={typed !== '' && !isRight} slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': `Weighed of ${line.name}, g` } }} sx={{ width: 120 }} />
+                {typed === '' ? (
+                    <Button variant="outlined" onClick={() => keep(Math.round(line.asked * 100) / 100)} aria-label={`As asked: ${line.name}`} sx={{ minHeight: 'var(--press-stove)' }}>As asked</Button>
+                ) : (
+                    <Button type="submit" variant="contained" disabled={!isRight} aria-label={`Keep what was weighed of ${line.name}`} sx={{ minHeight: 'var(--press-stove)' }}>Keep</Button>
+                )}
+            </Box>
+        </Box>
+    );
+}
