@@ -1,11 +1,12 @@
 import { defineConfig } from '@playwright/test';
 
-/** bin/test builds and serves the application on a database of its own before this runs. */
+/** bin/test builds the application and serves each part of the tests one with a database of its own (tests/e2e/run.sh). */
 export default defineConfig({
     testDir: 'tests/e2e',
     outputDir: 'var/e2e-results',
     workers: 1,
-    timeout: 60_000,
+    // Two parts share the machine.
+    timeout: 90_000,
     expect: { timeout: 12_000 },
     reporter: [['list']],
     use: {

@@ -161,6 +161,7 @@ ensure_env() {
     is_root && chgrp "$SERVER" .env
     chmod 640 .env
     # What is said here wins over what .env says, so that tests can have a store of their own.
+    export CACHE_PATH="$APP/storage/framework/cache/${TRANSMUTA_CACHE:-data}"
     export DB_CONNECTION=mariadb DB_SOCKET=$SOCKET DB_DATABASE=$DB_NAME SESSION_DRIVER=database
     as_app
 }
@@ -285,8 +286,9 @@ mariadb_up() {
         umask 077
         cd / || exit 1
         exec 9>&-
+        # shellcheck disable=SC2086
         as_server "$bin" --no-defaults --datadir="$data" --skip-networking --socket="$SOCKET" --pid-file="$RUN/mariadb.pid" --init-file="$RUN/people.sql" \
-            --skip-log-bin --skip-name-resolve --character-set-server=utf8mb4 --innodb-buffer-pool-size=128M --innodb-lock-wait-timeout=4 >"$VAR/mariadb.log" 2>&1 &
+            --skip-log-bin --skip-name-resolve --character-set-server=utf8mb4 --innodb-buffer-pool-size=128M --innodb-lock-wait-timeout=1 ${TRANSMUTA_STORE_FLAGS:-} >"$VAR/mariadb.log" 2>&1 &
         echo $! >"$VAR/mariadb.pid"
     )
     wait_until 300 db -e 'select 1' || fail "MariaDB did not answer; see $VAR/mariadb.log"
@@ -331,7 +333,9 @@ php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[opcache.revalidate_freq] = 1
 php_admin_value[memory_limit] = 256M
-php_admin_value[mysqlnd.net_read_timeout] = 5
+php_admin_value[post_max_size] = 17M
+; Twice this, for a kept connection that is tried and a new one, is how long a store that does not answer keeps anybody waiting.
+php_admin_value[mysqlnd.net_read_timeout] = 2
 php_admin_flag[expose_php] = off
 EOF
     )
@@ -347,7 +351,20 @@ nginx_up() {
     end_all nginx
     port_taken "$HTTP_PORT" && fail "Port $HTTP_PORT is taken by something else. Set TRANSMUTA_PORT to a free port and run this again."
     nginx=$(program nginx)
-    (umask 077 && cat >"$run/nginx.conf" <<EOF
+    (umask 077 && cat >"$run/php.conf" <<EOF
+limit_req zone=all burst=400 nodelay;
+include /etc/nginx/fastcgi_params;
+fastcgi_param SCRIPT_FILENAME "$APP/public/index.php";
+fastcgi_param SCRIPT_NAME /index.php;
+# The name with its port, as a browser names the origin of our own page.
+fastcgi_param HTTP_HOST "\$host:$HTTP_PORT";
+fastcgi_param HTTP_PROXY "";
+fastcgi_pass "unix:$RUN/fpm.sock";
+fastcgi_read_timeout 60s;
+fastcgi_buffers 32 32k;
+fastcgi_buffer_size 32k;
+EOF
+    cat >"$run/nginx.conf" <<EOF
 worker_processes 1;
 pid "$run/nginx.pid";
 error_log "$run/nginx.log" warn;
@@ -383,21 +400,12 @@ http {
         error_page 429 @often;
         location @large { default_type application/problem+json; return 413 '{"type":"urn:transmuta:problem:too-large","title":"Too large","status":413,"detail":"That is larger than is taken at once.","field":"","mend":"Send it in parts."}'; }
         location @often { default_type application/problem+json; return 429 '{"type":"urn:transmuta:problem:too-often","title":"Too often","status":429,"detail":"That is more often than anybody asks.","field":"","mend":"Wait a moment; what you typed stays."}'; }
-        location /build/ { expires 30d; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
+        location /build/ { gzip_comp_level 6; expires 30d; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
         location ~ ^/(favicon\.svg|waiting\.css)\$ { add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
         location / { rewrite ^ /index.php last; }
-        location = /index.php {
-            limit_req zone=all burst=400 nodelay;
-            include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME "$APP/public/index.php";
-            # The name with its port, as a browser names the origin of our own page.
-            fastcgi_param HTTP_HOST "\$host:$HTTP_PORT";
-            fastcgi_param HTTP_PROXY "";
-            fastcgi_pass "unix:$RUN/fpm.sock";
-            fastcgi_read_timeout 60s;
-            fastcgi_buffers 32 32k;
-            fastcgi_buffer_size 32k;
-        }
+        # A studio's archive is larger than anything else that is sent; what it may be is looked at once who sends it is known.
+        location = /api/archives { client_max_body_size 17m; include "$run/php.conf"; }
+        location = /index.php { include "$run/php.conf"; }
     }
 }
 EOF
@@ -421,7 +429,7 @@ web_up() {
         return 0
     fi
     # What was kept between requests was computed by the code as it was.
-    rm -rf "$APP/storage/framework/cache/data"
+    rm -rf "${CACHE_PATH:?}"
     fpm_up
     nginx_up
     # The first answers compile everything; do that before anybody waits for it.
