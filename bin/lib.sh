@@ -162,6 +162,7 @@ ensure_env() {
     chmod 640 .env
     # What is said here wins over what .env says, so that tests can have a store of their own.
     export CACHE_PATH="$APP/storage/framework/cache/${TRANSMUTA_CACHE:-data}"
+    export INSTRUMENTS_SOCKET=$RUN/instruments.sock
     export DB_CONNECTION=mariadb DB_SOCKET=$SOCKET DB_DATABASE=$DB_NAME SESSION_DRIVER=database
     as_app
 }
@@ -416,9 +417,30 @@ EOF
     wait_until 100 port_taken "$HTTP_PORT" || fail "nginx did not answer; see $run/nginx.log"
 }
 
+# Those of ours that were left without a pid file.
+instruments_left() {
+    local pid
+    for pid in $(ours php); do
+        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF 'instruments:serve'; then printf '%s\n' "$pid"; fi
+    done
+}
+
+# The simulated scale and probe (docs/instruments.md). What they weigh is gone with them, as with real ones.
+instruments_up() {
+    local pid serve=()
+    alive "$VAR/instruments.pid" && return 0
+    for pid in $(instruments_left); do kill -9 "$pid" 2>/dev/null; done
+    is_root && serve=(setpriv --reuid="$SERVER" --regid="$SERVER" --init-groups --)
+    say "Starting the simulated instruments"
+    (umask 077; cd "$APP" && exec 9>&- && exec ${serve[@]+"${serve[@]}"} php -d error_log="$VAR/web/instruments.log" artisan instruments:serve "$INSTRUMENTS_SOCKET") >"$VAR/instruments-start.log" 2>&1 &
+    echo $! >"$VAR/instruments.pid"
+    wait_until 100 test -S "$INSTRUMENTS_SOCKET" || say "The simulated instruments did not start; see $VAR/instruments-start.log. Everything else works without them."
+}
+
 # After database_up, which has made ready what is served.
 web_up() {
     local nginx fpm
+    instruments_up
     alive "$VAR/web/nginx.pid" && alive "$VAR/web/fpm.pid" && return 0
     fpm=$(program php-fpm8.2) nginx=$(program nginx)
     if [ "${TRANSMUTA_SERVER:-}" = builtin ] || [ -z "$fpm" ] || [ -z "$nginx" ]; then
@@ -441,6 +463,7 @@ all_down() {
     stop_pid "$VAR/web/fpm.pid"
     end_all nginx
     end_all php-fpm8.2
+    stop_pid "$VAR/instruments.pid"
     stop_pid "$VAR/mariadb.pid"
     end_all mariadbd
 }

@@ -12,6 +12,7 @@ use App\Http\Controllers\DishController;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MakingController;
@@ -102,6 +103,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('runs', [RunController::class, 'index']);
     Route::get('runs/{run}', [RunController::class, 'show']);
     Route::get('runs/{run}/record.csv', [RunController::class, 'record']);
+    Route::get('runs/{run}/instruments', [InstrumentController::class, 'show']);
     Route::get('services', [ServiceController::class, 'index']);
     Route::get('services/{service}', [ServiceController::class, 'show']);
     Route::get('services/{service}/plan', [PlanController::class, 'show']);
@@ -122,6 +124,7 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::post('versions/{version}/trials', [TrialController::class, 'store']);
     Route::post('versions/{version}/runs', [RunController::class, 'store']);
     Route::post('runs/{run}/events', [RunController::class, 'say']);
+    Route::post('runs/{run}/instruments', [InstrumentController::class, 'act']);
     Route::post('services', [ServiceController::class, 'store']);
     Route::patch('services/{service}', [ServiceController::class, 'update']);
     Route::delete('services/{service}', [ServiceController::class, 'destroy']);

@@ -41,7 +41,7 @@ final class Contents
         'service_items' => ['service_id' => 'services', 'version_id' => 'versions'],
         'service_steps' => ['service_item_id' => 'service_items'],
         'runs' => ['version_id' => 'versions', 'revision_id' => 'revisions', 'service_item_id' => 'service_items'],
-        'run_events' => ['run_id' => 'runs'],
+        'run_events' => ['run_id' => 'runs', 'lot_id' => 'lots'],
     ];
 
     /** Tables of a version alone, which have no column for the studio. */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * One delivery of an ingredient, by the code on its packets.
@@ -21,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property ?string $recalled_on year-month-day its maker or the kitchen called it back
  * @property string $recall_reason
  * @property-read ?int $trials_count
+ * @property-read ?int $runs_count
  */
 final class Lot extends Model
 {
@@ -34,6 +38,23 @@ final class Lot extends Model
     protected $guarded = [];
 
     protected $attributes = ['recall_reason' => ''];
+
+    /** @return Builder<self> with how many trials and runs were made of each, as `trials_count` and `runs_count` */
+    public static function withMade(): Builder
+    {
+        $query = self::query();
+        $query->withCount(['trials', 'weighings as runs_count' => static function (Builder $of): void {
+            $of->select(DB::raw('count(distinct run_id)'));
+        }]);
+
+        return $query;
+    }
+
+    /** @return HasMany<RunEvent, $this> */
+    public function weighings(): HasMany
+    {
+        return $this->hasMany(RunEvent::class);
+    }
 
     /** @return BelongsToMany<Trial, $this> */
     public function trials(): BelongsToMany

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $client_id
  * @property string $kind {@see RunEventKind}
  * @property string $step
+ * @property ?int $lot_id which packet it was weighed from
  * @property array<string, mixed> $body
  * @property string $at by the clock on the kitchen's wall
  * @property string $who

@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Access\Addresses;
 use App\Access\Here;
 use App\Access\Sessions;
+use App\Instruments\Instruments;
+use App\Instruments\LineInstruments;
 use App\Models\AccessToken;
 use App\Models\Studio;
 use App\Services\Compiled;
@@ -56,6 +58,7 @@ final class TransmutaServiceProvider extends ServiceProvider
         $this->app->singleton(Reference::class, Reference::standard(...));
         $this->app->singleton(Making::class, static fn(Application $app): Making => new Making(ProcessBook::standard(), $app->make(Reference::class)));
         $this->app->bind(ProcessBook::class, ProcessBook::standard(...));
+        $this->app->bind(Instruments::class, static fn(): Instruments => new LineInstruments(config()->string('instruments.socket')));
         $this->app->singleton(Planner::class, static fn(Application $app): Planner => new Planner(new Tasks($app->make(Making::class), ProcessBook::standard()), ProcessBook::standard()));
         $this->app->scoped(Engine::class, static fn(Application $app): Engine => Engine::over(
             $app->make(Shelf::class),

@@ -38,9 +38,9 @@ final readonly class Lots
         ];
     }
 
-    /** @return array<string, mixed> with how many trials were made of it, which must have been counted */
+    /** @return array<string, mixed> with how many trials and runs were made of it, which must have been counted */
     public static function counted(Lot $lot): array
     {
-        return [...self::write($lot), 'trials' => (int) $lot->trials_count];
+        return [...self::write($lot), 'trials' => (int) $lot->trials_count, 'runs' => (int) $lot->runs_count];
     }
 }

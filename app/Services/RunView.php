@@ -4,21 +4,28 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Lot;
 use App\Models\Run;
 use App\Models\RunEvent;
 use Transmuta\Format\Csv;
 use Transmuta\Format\MakingJson;
 use Transmuta\Formula\Scaling;
 use Transmuta\Process\Making\Making;
+use Transmuta\Process\Run\AtHeat;
+use Transmuta\Process\Run\Course;
 use Transmuta\Process\Run\Rescale;
+use Transmuta\Process\Run\StepHeat;
 use Transmuta\Process\Run\Weighing;
 use Transmuta\Process\Run\WeighOut;
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Reference;
 
 /** A run as it stands: its steps, what is weighed and how near, what was noted; and the record of it. */
 final readonly class RunView
 {
-    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut) {}
+    private const MOST_LOTS = 200;
+
+    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private Reference $reference) {}
 
     /** @return array<string, mixed> */
     public function of(Run $run): array
@@ -27,14 +34,16 @@ final readonly class RunView
         $events = $run->events()->get();
         [$weighed, $factors] = self::folded(array_values($events->all()));
         $weighing = $this->weighOut->of($dish, $weighed, $factors);
+        $lots = self::lots($run->studio_id, array_values(array_unique(array_column($weighing, 'ingredient'))));
 
         return [
             ...self::head($run),
             'making' => MakingJson::write($dish, $this->making),
             'layers' => array_map(static fn($layer): string => $layer->layer->name, $dish->layers),
             'weighing' => array_map(static fn(Weighing $w): array => [
-                'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution,
+                'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution, 'lots' => $lots[$w->ingredient] ?? [],
             ], $weighing),
+            'heat' => $this->heat($dish, array_values($events->all())),
             'mends' => array_map(static fn(Rescale $r): array => ['layer' => $r->layer, 'factor' => $r->factor, 'text' => $r->text], WeighOut::mends($weighing)),
             'events' => array_values($events->map(self::event(...))->all()),
         ];
@@ -56,15 +65,95 @@ final readonly class RunView
         foreach ($this->weighOut->of($this->read($run)) as $weighing) {
             $asked["$weighing->step $weighing->ingredient"] = $weighing;
         }
-        $rows = [['at', 'who', 'what', 'step', 'ingredient', 'asked g', 'weighed g', '°C', 'words']];
-        foreach ($run->events()->get() as $event) {
+        $events = $run->events()->get();
+        $codes = [];
+        foreach (Lot::query()->where('studio_id', $run->studio_id)->whereIn('id', $events->pluck('lot_id')->filter()->all())->get() as $lot) {
+            $codes[$lot->id] = $lot->code;
+        }
+        $rows = [['at', 'who', 'what', 'step', 'ingredient', 'lot', 'asked g', 'weighed g', '°C', 'words']];
+        foreach ($events as $event) {
             $body = $event->body;
             $text = static fn(string $key): string => \is_scalar($body[$key] ?? null) ? (string) $body[$key] : '';
             $of = $asked["$event->step {$text('ingredient')}"] ?? null;
-            $rows[] = [$event->at, $event->who, $event->kind, $event->step, $of->name ?? $text('ingredient'), $of === null ? '' : (string) round($of->asked, 2), $text('grams'), $text('celsius'), $text('text') . ($event->kind === 'scaled' ? '× ' . $text('factor') : '') . ($event->kind === 'timer' ? $text('minutes') . ' min' : '')];
+            $rows[] = [$event->at, $event->who, $event->kind, $event->step, $of->name ?? $text('ingredient'), $codes[$event->lot_id ?? 0] ?? '', $of === null ? '' : (string) round($of->asked, 2), $text('grams'), $text('celsius'), $text('text') . ($event->kind === 'scaled' ? '× ' . $text('factor') : '') . ($event->kind === 'timer' ? $text('minutes') . ' min' : '') . (($body['simulated'] ?? false) === true ? 'simulated' : '')];
         }
 
         return Csv::write($rows);
+    }
+
+    /**
+     * The latest lots of each ingredient, those called back left in: somebody may have one in the hand.
+     *
+     * @param list<string> $ingredients
+     *
+     * @return array<string, list<array{id: int, code: string, is_recalled: bool}>>
+     */
+    private static function lots(int $studio, array $ingredients): array
+    {
+        $query = Lot::query();
+        $query->where('studio_id', $studio)->whereIn('slug', $ingredients)->orderByDesc('id')->limit(self::MOST_LOTS);
+        $all = [];
+        foreach ($query->get() as $lot) {
+            $all[$lot->slug][] = ['id' => $lot->id, 'code' => $lot->code, 'is_recalled' => $lot->recalled_on !== null];
+        }
+
+        return $all;
+    }
+
+    /** @return list<StepHeat> what the models expect of each step that is heated or chilled */
+    public function heats(Run $run): array
+    {
+        return $this->atHeat->of($this->read($run));
+    }
+
+    /**
+     * @param list<RunEvent> $events
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function heat(DishReading $dish, array $events): array
+    {
+        $courses = self::courses($events);
+
+        return array_map(fn(StepHeat $heat): array => [
+            'step' => $heat->step, 'where' => $heat->where,
+            'expected' => array_map(static fn(array $p): array => ['minute' => $p[0] / 60, 'celsius' => $p[1]], $heat->expected),
+            'marks' => $heat->marks,
+            'read' => array_map(static fn(array $p): array => ['minute' => $p[0], 'celsius' => $p[1]], $courses[$heat->step]->points ?? []),
+            'lethality' => isset($courses[$heat->step]) ? $courses[$heat->step]->lethality($heat, $this->reference) : null,
+            'said' => isset($courses[$heat->step]) ? $courses[$heat->step]->says($heat, $this->reference) : [],
+        ], $this->atHeat->of($dish));
+    }
+
+    /**
+     * By the probe's own clock where it brought one, else by the clock on the wall; a probe that went in again goes on from where it was.
+     *
+     * @param list<RunEvent> $events
+     *
+     * @return array<string, Course> by step
+     */
+    private static function courses(array $events): array
+    {
+        $points = $last = [];
+        foreach ($events as $event) {
+            $celsius = $event->body['celsius'] ?? null;
+            if ($event->kind !== 'temperature' || !is_numeric($celsius)) {
+                continue;
+            }
+            $seconds = $event->body['seconds'] ?? null;
+            $clock = is_numeric($seconds) ? 'probe' : 'wall';
+            $minute = is_numeric($seconds) ? (float) $seconds / 60 : (float) strtotime($event->at . ' UTC') / 60;
+            $before = $last[$event->step] ?? null;
+            $at = match (true) {
+                $before === null => 0.0,
+                $before['clock'] === $clock && $minute >= $before['minute'] => $before['at'] + $minute - $before['minute'],
+                default => $before['at'],
+            };
+            $points[$event->step][] = [$at, (float) $celsius];
+            $last[$event->step] = ['clock' => $clock, 'minute' => $minute, 'at' => $at];
+        }
+
+        return array_map(static fn(array $of): Course => new Course($of), $points);
     }
 
     private function read(Run $run): DishReading
@@ -98,6 +187,6 @@ final readonly class RunView
     /** @return array<string, mixed> */
     private static function event(RunEvent $event): array
     {
-        return ['client_id' => $event->client_id, 'kind' => $event->kind, 'step' => $event->step, 'body' => (object) $event->body, 'at' => $event->at, 'who' => $event->who];
+        return ['client_id' => $event->client_id, 'kind' => $event->kind, 'step' => $event->step, 'body' => (object) ($event->lot_id === null ? $event->body : [...$event->body, 'lot' => $event->lot_id]), 'at' => $event->at, 'who' => $event->who];
     }
 }

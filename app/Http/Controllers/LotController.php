@@ -12,6 +12,7 @@ use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Http\Requests\LotRequest;
 use App\Models\Lot;
+use App\Models\Run;
 use App\Models\Trial;
 use App\Models\Version;
 use App\Services\Lots;
@@ -37,8 +38,8 @@ final class LotController extends Controller
     )]
     public function index(string $slug, Shelf $shelf): JsonResponse
     {
-        $query = Lot::query();
-        $query->where('studio_id', $this->studio()->id)->where('slug', $shelf->get($slug)->id)->withCount('trials')->orderByDesc('id')->limit(200);
+        $query = Lot::withMade();
+        $query->where('studio_id', $this->studio()->id)->where('slug', $shelf->get($slug)->id)->orderByDesc('id')->limit(200);
 
         return new JsonResponse(array_map(Lots::counted(...), array_values($query->get()->all())));
     }
@@ -68,7 +69,7 @@ final class LotController extends Controller
             ]);
         });
 
-        return new JsonResponse(Lots::counted($lot->refresh()->loadCount('trials')), 201);
+        return new JsonResponse(Lots::counted(self::counted($lot)), 201);
     }
 
     /** Calls a lot back, or takes that back. */
@@ -89,12 +90,12 @@ final class LotController extends Controller
             'recall_reason' => $request->boolean('recalled') ? (string) $request->string('reason') : '',
         ]));
 
-        return new JsonResponse(Lots::counted($lot->refresh()->loadCount('trials')));
+        return new JsonResponse(Lots::counted(self::counted($lot)));
     }
 
     #[OA\Get(
         path: '/api/lots/{lot}/trials',
-        summary: 'What was made of a lot',
+        summary: 'What was made of a lot, at the stove and as a trial',
         operationId: 'Lot.trials',
         parameters: [new InPath('lot')],
         responses: [new AnsweredList('MadeOfLot'), new Wrong()],
@@ -109,10 +110,22 @@ final class LotController extends Controller
         };
         $query->with(['version' => $all, 'version.dish' => $all, 'revision'])->orderByDesc('made_on')->orderByDesc('trials.id');
 
-        return new JsonResponse(array_map(static fn(Trial $trial): array => [
-            'trial_id' => $trial->id, 'version_id' => $trial->version_id, 'dish' => $trial->version->dish->title, 'version' => $trial->version->name, 'revision' => $trial->revision->number,
+        $runs = Run::query();
+        $runs->whereHas('events', static function ($events) use ($lot): void {
+            $events->where('lot_id', $lot->id);
+        });
+        $runs->with(['version' => $all, 'version.dish' => $all, 'revision', 'events' => static function ($events) use ($lot): void {
+            $events->where('lot_id', $lot->id);
+        }])->orderByDesc('started_at');
+        $made = array_map(static fn(Run $run): array => [
+            'trial_id' => null, 'run_id' => $run->id, 'version_id' => $run->version_id, 'dish' => $run->version->dish->title, 'version' => $run->version->name, 'revision' => $run->revision->number,
+            'made_on' => $run->started_at->toDateString(), 'grams' => self::weighed($run),
+        ], array_values($runs->get()->all()));
+
+        return new JsonResponse([...$made, ...array_map(static fn(Trial $trial): array => [
+            'trial_id' => $trial->id, 'run_id' => null, 'version_id' => $trial->version_id, 'dish' => $trial->version->dish->title, 'version' => $trial->version->name, 'revision' => $trial->revision->number,
             'made_on' => $trial->made_on, 'grams' => round($trial->revision->formula->holds()[$lot->slug] ?? 0.0, 2),
-        ], array_values($query->get()->all())));
+        ], array_values($query->get()->all()))]);
     }
 
     #[OA\Get(
@@ -125,8 +138,7 @@ final class LotController extends Controller
     public function within(Version $version, Lots $lots): JsonResponse
     {
         Gate::authorize('view', $version);
-        $query = Lot::query();
-        $query->withCount('trials');
+        $query = Lot::withMade();
         $query->where('studio_id', $version->studio_id)->whereIn('slug', $lots->within($version->formula))->orderBy('name')->orderByDesc('id')->limit(300);
 
         return new JsonResponse(array_map(Lots::counted(...), array_values($query->get()->all())));
@@ -145,12 +157,30 @@ final class LotController extends Controller
         DB::transaction(static function () use ($lot): void {
             $query = Lot::query();
             $query->lockForUpdate();
-            if ($query->findOrFail($lot->id)->trials()->exists()) {
+            $held = $query->findOrFail($lot->id);
+            if ($held->trials()->exists() || $held->weighings()->exists()) {
                 throw Nonsense::of('lot', $lot->code, 'something was made of it, so it stays on record');
             }
             $lot->delete();
         });
 
         return new JsonResponse(null, 204);
+    }
+
+    private static function counted(Lot $lot): Lot
+    {
+        return Lot::withMade()->findOrFail($lot->id);
+    }
+
+    /** g of the lot as weighed last in each step, summed. */
+    private static function weighed(Run $run): float
+    {
+        $last = [];
+        foreach ($run->events as $event) {
+            $grams = $event->body['grams'] ?? null;
+            $last[$event->step] = is_numeric($grams) ? (float) $grams : 0.0;
+        }
+
+        return round(array_sum($last), 2);
     }
 }

@@ -9,6 +9,7 @@ use App\Contract\Operation\AnsweredList;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
+use App\Models\Lot;
 use App\Models\Run;
 use App\Models\RunEvent;
 use App\Models\RunEventKind;
@@ -159,28 +160,40 @@ final class RunController extends Controller
     /**
      * @param array<array-key, mixed> $event
      *
-     * @return array{studio_id: int, run_id: int, client_id: string, kind: string, step: string, body: array<array-key, mixed>, at: string, who: string}
+     * @return array{studio_id: int, run_id: int, client_id: string, kind: string, step: string, lot_id: ?int, body: array<array-key, mixed>, at: string, who: string}
      *
      * @throws Nonsense if it lacks what its kind must bring
      */
     private function row(array $event, int $n, Run $run): array
     {
         $text = static fn(string $key): string => \is_string($event[$key] ?? null) ? $event[$key] : '';
-        $body = \is_array($event['body'] ?? null) ? array_intersect_key($event['body'], array_flip(['ingredient', 'grams', 'celsius', 'text', 'factor', 'layer', 'minutes'])) : [];
+        $body = \is_array($event['body'] ?? null) ? array_intersect_key($event['body'], array_flip(['ingredient', 'grams', 'celsius', 'text', 'factor', 'layer', 'minutes', 'seconds', 'lot', 'simulated'])) : [];
         $needs = RunEventKind::from($text('kind'))->brings();
         if ($needs === 'text' ? (!\is_string($body['text'] ?? null) || trim($body['text']) === '' || mb_strlen($body['text']) > 500) : ($needs !== null && !self::isFigure($needs, $body[$needs] ?? null))) {
             throw Nonsense::of("events.$n.body.$needs", mb_substr((string) json_encode($body[$needs] ?? null), 0, 40), $needs === 'text' ? 'write what was seen, at most 500 letters' : 'give a number that can be meant');
         }
 
+        if (isset($body['simulated'])) {
+            $body['simulated'] = $body['simulated'] === true;
+        }
+        $lot = $body['lot'] ?? null;
+        unset($body['lot']);
+        if ($lot !== null && (!\is_int($lot) || !Lot::query()->where('studio_id', $run->studio_id)->where('slug', $body['ingredient'] ?? '')->whereKey($lot)->exists())) {
+            throw Nonsense::of("events.$n.body.lot", mb_substr((string) json_encode($lot), 0, 40), 'choose a lot of that ingredient');
+        }
+        if (isset($body['seconds']) && !self::isFigure('seconds', $body['seconds'])) {
+            throw Nonsense::of("events.$n.body.seconds", mb_substr((string) json_encode($body['seconds']), 0, 40), 'give the seconds since the probe went in');
+        }
+
         return [
-            'studio_id' => $run->studio_id, 'run_id' => $run->id, 'client_id' => $text('client_id'), 'kind' => $text('kind'), 'step' => $text('step'), 'body' => $body,
+            'studio_id' => $run->studio_id, 'run_id' => $run->id, 'client_id' => $text('client_id'), 'kind' => $text('kind'), 'step' => $text('step'), 'lot_id' => $lot, 'body' => $body,
             'at' => substr(Moment::parse($text('at'), "events.$n.at")->words(), 0, 19), 'who' => $this->here()->signature(),
         ];
     }
 
     private static function isFigure(string $of, mixed $value): bool
     {
-        [$least, $most] = ['grams' => [0.0, 1e6], 'celsius' => [-60.0, 350.0], 'factor' => [0.05, 20.0], 'minutes' => [0.0, 20160.0]][$of] ?? [0.0, 0.0];
+        [$least, $most] = ['grams' => [0.0, 1e6], 'celsius' => [-60.0, 350.0], 'factor' => [0.05, 20.0], 'minutes' => [0.0, 20160.0], 'seconds' => [0.0, 1e7]][$of] ?? [0.0, 0.0];
 
         return (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most;
     }

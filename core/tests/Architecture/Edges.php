@@ -31,6 +31,7 @@ final class Edges
         'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Preparation' => ['Fault', 'Quantity', 'Shelf', 'Formula', 'Property', 'Process'],
         'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
+        'Instrument' => [],
         'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process'],
     ];
 

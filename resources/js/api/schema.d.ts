@@ -372,6 +372,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{run}/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the scale and the probe show now */
+        get: operations["Instrument.show"];
+        put?: never;
+        /** Puts something on the scale, tares it, puts the probe in; or asks for trouble, where they are simulated */
+        post: operations["Instrument.act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/links/{secret}": {
         parameters: {
             query?: never;
@@ -435,7 +453,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What was made of a lot */
+        /** What was made of a lot, at the stove and as a trial */
         get: operations["Lot.trials"];
         put?: never;
         post?: never;
@@ -1594,6 +1612,22 @@ export interface components {
             sugars_g?: number | null;
             without?: string[] | null;
         };
+        AtInstruments: {
+            /**
+             * @description What is done with the scale or the probe.
+             * @enum {string}
+             */
+            do: "put" | "clear" | "tare" | "dip" | "lift" | "speed" | "trouble";
+            /** @description Put on, or taken off where it is below nothing. */
+            grams?: number;
+            /** @description The step whose pot, oven or fridge the probe goes into. */
+            step?: string;
+            speed?: number;
+            /** @enum {string} */
+            of?: "scale" | "probe";
+            /** @enum {string} */
+            trouble?: "none" | "battery" | "gone" | "out";
+        };
         AuditPage: {
             entries: {
                 at: string;
@@ -2151,6 +2185,29 @@ export interface components {
             /** @enum {string} */
             what: "title" | "family" | "measures" | "portions" | "serve at" | "treat" | "tin" | "loss";
         };
+        Instruments: {
+            /** @description Whether any instrument answers. */
+            is_there: boolean;
+            is_simulated: boolean;
+            /** @description How much faster than a clock a simulated pot goes. */
+            speed: number;
+            scale: {
+                /** @enum {string} */
+                state: "stable" | "moving" | "over" | "gone";
+                grams: number | null;
+                /** @description Whether its battery is. */
+                is_low: boolean;
+            } | null;
+            probe: {
+                /** @enum {string} */
+                state: "steady" | "moving" | "air" | "gone";
+                celsius: number | null;
+                /** @description s since it went in, by the clock of what it is in. */
+                elapsed: number | null;
+                /** @description Whether its battery is. */
+                is_low: boolean;
+            } | null;
+        };
         /**
          * @description Shapes the server answers with. Masses in g, temperatures in °C, fractions in g per 100 g, money in minor units.
          * @enum {string}
@@ -2359,6 +2416,8 @@ export interface components {
             recalled_on: string | null;
             /** @description Counts its changes: what a window writes back (If-Match). */
             revision: number;
+            /** @description How many were made of it at the stove. */
+            runs: number;
             /** @description How many were made of it. */
             trials: number;
         };
@@ -2389,12 +2448,13 @@ export interface components {
             role: string | null;
         };
         MadeOfLot: {
-            /** @description A trial that was made of a lot; `grams` of it, 0 where it was in a preparation. */
+            /** @description A trial or a run that was made of a lot; `grams` of it, 0 where it was in a preparation. */
             dish: string;
             grams: number;
             made_on: string;
             revision: number;
-            trial_id: number;
+            run_id: number | null;
+            trial_id: number | null;
             version: string;
             version_id: number;
         };
@@ -2971,7 +3031,13 @@ export interface components {
                     grams?: number;
                     ingredient?: string;
                     layer?: number;
+                    /** @description Which packet it came from: an id of a lot. */
+                    lot?: number;
                     minutes?: number;
+                    /** @description Of a temperature: s since the probe went in, by its own clock. */
+                    seconds?: number;
+                    /** @description Whether it was read off an instrument that is not there. */
+                    simulated?: boolean;
                     text?: string;
                 };
                 /** @description 26 letters and digits, such as a ULID. */
@@ -2982,6 +3048,33 @@ export interface components {
                 who: string;
             }[];
             finished_at: string | null;
+            /** @description Of each step that is heated or chilled: what the models expect, what was read, what it says. */
+            heat: {
+                expected: {
+                    celsius: number;
+                    minute: number;
+                }[];
+                /** @description Of a pasteurisation of its egg, by what the probe read; a guide, never a proof. */
+                lethality: number | null;
+                marks: {
+                    celsius: number;
+                    /** @enum {string} */
+                    kind: "reach" | "not_over" | "told";
+                    what: string;
+                }[];
+                read: {
+                    celsius: number;
+                    minute: number;
+                }[];
+                said: {
+                    text: string;
+                    /** @enum {string} */
+                    tone: "alarm" | "good" | "told";
+                }[];
+                step: string;
+                /** @enum {string} */
+                where: "pan" | "oven" | "cold";
+            }[];
             id: number;
             layers: string[];
             making: components["schemas"]["Making"];
@@ -3002,6 +3095,12 @@ export interface components {
                 ingredient: string;
                 is_off: boolean;
                 layer: number;
+                /** @description The latest that came in, those called back among them. */
+                lots: {
+                    code: string;
+                    id: number;
+                    is_recalled: boolean;
+                }[];
                 name: string;
                 solution: string | null;
                 step: string;
@@ -3020,7 +3119,13 @@ export interface components {
                     grams?: number;
                     ingredient?: string;
                     layer?: number;
+                    /** @description Which packet it came from: an id of a lot. */
+                    lot?: number;
                     minutes?: number;
+                    /** @description Of a temperature: s since the probe went in, by its own clock. */
+                    seconds?: number;
+                    /** @description Whether it was read off an instrument that is not there. */
+                    simulated?: boolean;
                     text?: string;
                 };
                 /** @description 26 letters and digits, such as a ULID. */
@@ -4388,6 +4493,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Health"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Instrument.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instruments"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Instrument.act": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtInstruments"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instruments"];
                 };
             };
             /** @description What is wrong, where, and the mend */

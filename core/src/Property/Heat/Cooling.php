@@ -50,10 +50,12 @@ final readonly class Cooling
     /**
      * @param list<array{thermal: Thermal, height: float}> $stack bottom first, height in mm
      * @param ?float $firmAt °C at which the set has begun; null where nothing sets by cooling
+     * @param ?float $air °C where the place has none of its own, as an oven
      */
-    public static function of(array $stack, ?Tin $tin, float $startsAt, Reference $reference, string $place = 'fridge', ?float $firmAt = null): self
+    public static function of(array $stack, ?Tin $tin, float $startsAt, Reference $reference, string $place = 'fridge', ?float $firmAt = null, ?float $air = null): self
     {
-        ['air' => $air, 'film' => $film] = $reference->places[$place];
+        $air ??= $reference->places[$place]['air'];
+        $film = $reference->places[$place]['film'];
         $height = max(1.0, array_sum(array_column($stack, 'height')));
         $resistance = $capacity = 0.0;
         foreach ($stack as ['thermal' => $thermal, 'height' => $mm]) {

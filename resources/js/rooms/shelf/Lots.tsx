@@ -9,7 +9,7 @@ import { useWrite } from '../../api/useWrite';
 import { lotsQuery, madeOfLotQuery } from '../../api/queries';
 import type { Lot } from '../../api/types';
 import { fieldsOf } from '../../shared/fields';
-import { grams, longDay } from '../../shared/numbers';
+import { counted, grams, longDay } from '../../shared/numbers';
 import { ended } from '../../shared/routeWords';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
@@ -74,9 +74,9 @@ function LotRow({ lot }: { lot: Lot }) {
                     {[lot.came_on && `came ${longDay(lot.came_on)}`, lot.best_before && `best before ${longDay(lot.best_before)}`].filter(Boolean).join(', ') || 'no dates'}
                     {lot.is_past && <strong style={{ color: 'var(--yolk)' }}> past its date</strong>}
                 </Box>
-                {lot.trials > 0 ? (
+                {lot.trials + lot.runs > 0 ? (
                     <Button aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
-                        {lot.trials === 1 ? 'One trial made of it' : `${lot.trials} trials made of it`}
+                        {[lot.runs > 0 && counted(lot.runs, 'run'), lot.trials > 0 && counted(lot.trials, 'trial')].filter(Boolean).join(' and ')} made of it
                     </Button>
                 ) : (
                     <Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Take lot ${lot.code} away`}>
@@ -108,7 +108,7 @@ function LotRow({ lot }: { lot: Lot }) {
                 </Box>
             )}
             {failed && <ProblemNote error={failed} />}
-            {(open || lot.recalled_on !== null) && lot.trials > 0 && <MadeOf lot={lot} />}
+            {(open || lot.recalled_on !== null) && lot.trials + lot.runs > 0 && <MadeOf lot={lot} />}
         </Box>
     );
 }
@@ -119,8 +119,8 @@ function MadeOf({ lot }: { lot: Lot }) {
     return (
         <Box component="ul" aria-label={`Made of lot ${lot.code}`} sx={{ m: 0, pl: 2.25, lineHeight: '26px' }}>
             {data?.map((made) => (
-                <li key={made.trial_id}>
-                    <Link to={`/bench/${made.version_id}`}>
+                <li key={made.run_id === null ? `trial ${made.trial_id}` : `run ${made.run_id}`}>
+                    <Link to={made.run_id === null ? `/bench/${made.version_id}` : `/stove/${made.run_id}`}>
                         {made.dish}, {made.version}
                     </Link>{' '}
                     revision {made.revision}, made {longDay(made.made_on)}, {made.grams > 0 ? `${grams(made.grams)} g of it` : 'inside a preparation'}

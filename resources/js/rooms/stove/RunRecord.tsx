@@ -20,6 +20,7 @@ export function RunRecord({ run }: { run: Run }) {
         if (event.kind === 'note') return body.text ?? '';
         return step(event.step);
     };
+    const lotOf = (event: Run['events'][number]) => run.weighing.flatMap((line) => line.lots).find((lot) => lot.id === event.body.lot)?.code;
     return (
         <Panel component="section" aria-labelledby="record-title" className="sheet">
             <h2 id="record-title" className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>The record</h2>
@@ -31,7 +32,7 @@ export function RunRecord({ run }: { run: Run }) {
                         <tr key={event.client_id}>
                             <td className="figure">{event.at.slice(0, 10)} {event.at.slice(11, 16)}</td>
                             <td>{WORDS[event.kind] ?? event.kind}</td>
-                            <td>{said(event)}</td>
+                            <td>{said(event)}{lotOf(event) !== undefined && `, lot ${lotOf(event)}`}{event.body.simulated && ' (simulated)'}</td>
                             <td>{event.who}</td>
                         </tr>
                     ))}

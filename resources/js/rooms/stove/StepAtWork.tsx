@@ -6,6 +6,8 @@ import type { MakingStep, Run, RunEvent } from '../../api/types';
 import { minutes, typedNumber } from '../../shared/numbers';
 import { withoutLayer } from '../../shared/stepWords';
 import { weighedAt } from './fold';
+import { HeatCurve } from './HeatCurve';
+import { InstrumentsAtWork } from './InstrumentsAtWork';
 import { WeighRow } from './WeighRow';
 
 export type Say = (kind: RunEvent['kind'], step?: string, body?: RunEvent['body']) => void;
@@ -26,6 +28,8 @@ export function StepAtWork({ run, step, isDone, place, say, onBack, onDone }: Pr
     const [celsius, setCelsius] = useState('');
     const [text, setText] = useState('');
     const lines = weighedAt(run, step);
+    const heat = run.heat.find((one) => one.step === step.id);
+    const [lots, setLots] = useState<Readonly<Record<string, number>>>({});
     const layer = run.layers.indexOf(step.layer);
     const mends = run.mends.filter((mend) => mend.layer === layer && run.weighing.some((line) => line.layer === layer && line.is_off));
     const read = typedNumber(celsius);
@@ -47,9 +51,16 @@ export function StepAtWork({ run, step, isDone, place, say, onBack, onDone }: Pr
                 {step.reason && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>Why: {step.reason}.</Box>}
                 {step.goes_wrong && step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>If {step.goes_wrong}: {step.rescue}.</Box>}
             </div>
+            <InstrumentsAtWork run={run.id} step={step} lines={lines} lots={lots} heat={heat} say={say} />
+            {heat && <HeatCurve heat={heat} />}
             {lines.length > 0 && (
                 <Box component="ul" aria-label="To weigh" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                    {lines.map((line) => <WeighRow key={`${line.step} ${line.ingredient} ${line.asked}`} line={line} say={say} />)}
+                    {lines.map((line) => (
+                        <WeighRow
+                            key={`${line.step} ${line.ingredient} ${line.asked}`} line={line} say={say} lot={lots[line.ingredient]}
+                            onLot={(lot) => setLots(Object.fromEntries(Object.entries({ ...lots, [line.ingredient]: lot }).filter((pair): pair is [string, number] => pair[1] !== undefined)))}
+                        />
+                    ))}
                 </Box>
             )}
             {mends.map((mend) => (
@@ -59,7 +70,7 @@ export function StepAtWork({ run, step, isDone, place, say, onBack, onDone }: Pr
                 </Box>
             ))}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-                {(step.target_c !== null || step.station === 'hob' || step.station === 'oven') && (
+                {(heat !== undefined || step.target_c !== null || step.station === 'hob' || step.station === 'oven') && (
                     <Box
                         component="form" sx={{ display: 'flex', gap: 1 }}
                         onSubmit={(e: React.SyntheticEvent) => {

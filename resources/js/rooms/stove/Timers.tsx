@@ -3,23 +3,9 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import type { Run } from '../../api/types';
 import { minuteOf } from '../../shared/moment';
+import { ring } from '../../shared/ring';
 import { useWallMinute } from '../../shared/useWallMinute';
 import { timersOf } from './fold';
-
-/** One second of a tone, where the device lets it. */
-function ring() {
-    try {
-        const sound = new AudioContext();
-        const tone = sound.createOscillator();
-        tone.frequency.value = 880;
-        tone.connect(sound.destination);
-        tone.start();
-        tone.stop(sound.currentTime + 0.9);
-        tone.onended = () => void sound.close();
-    } catch {
-        // It is said in words and by its shape as well.
-    }
-}
 
 const two = (value: number) => String(value).padStart(2, '0');
 

@@ -7,12 +7,12 @@ import { grams, typedNumber } from '../../shared/numbers';
 import type { Say } from './StepAtWork';
 
 /** A line to weigh: how much, how near, and what the scale said. */
-export function WeighRow({ line, say }: { line: Weighing; say: Say }) {
+export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: number | undefined; onLot: (lot: number | undefined) => void; say: Say }) {
     const [typed, setTyped] = useState('');
     const amount = typedNumber(typed);
     const isRight = amount !== null && !Number.isNaN(amount) && amount >= 0 && amount <= 1e6;
     const keep = (weighed: number) => {
-        say('weighed', line.step, { ingredient: line.ingredient, grams: weighed });
+        say('weighed', line.step, { ingredient: line.ingredient, grams: weighed, ...(lot === undefined ? {} : { lot }) });
         setTyped('');
     };
     return (
@@ -26,6 +26,16 @@ export function WeighRow({ line, say }: { line: Weighing; say: Say }) {
                         <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}> · weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
                     )}
                 </Box>
+                {line.lots.length > 0 && (
+                    <Box component="label" sx={{ display: 'inline-flex', gap: 1, alignItems: 'center', minHeight: 'var(--press-stove)' }}>
+                        Lot
+                        <Box component="select" value={lot ?? ''} onChange={(e: React.ChangeEvent<HTMLSelectElement>) => onLot(e.target.value === '' ? undefined : Number(e.target.value))} aria-label={`Lot of ${line.name}`} sx={{ font: 'inherit', color: 'inherit', bgcolor: 'var(--panel)', border: '1px solid var(--rim)', borderRadius: '7px', minHeight: 44, px: 1 }}>
+                            <option value="">not said</option>
+                            {line.lots.map((one) => <option key={one.id} value={one.id}>{one.code}{one.is_recalled && ', called back'}</option>)}
+                        </Box>
+                        {line.lots.some((one) => one.id === lot && one.is_recalled) && <strong role="alert" style={{ color: 'var(--beet)' }}>Called back: do not use it.</strong>}
+                    </Box>
+                )}
             </div>
             <Box
                 component="form" sx={{ display: 'flex', gap: 1 }}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Process\Run;
+
+use Transmuta\Process\Making\Making;
+use Transmuta\Process\Making\MakingStep;
+use Transmuta\Process\Making\Station;
+use Transmuta\Process\Making\StepKind;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\Cooling;
+use Transmuta\Property\Heat\PanHeating;
+use Transmuta\Property\Heat\Pasteurisation;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Reference;
+
+/**
+ * What a probe is expected to read in each step of a making: the pan by {@see PanHeating}, the oven and the cold by conduction ({@see Cooling}),
+ * with the temperatures that mean something in this formula. A guide for where to look at the probe, never a proof.
+ */
+final readonly class AtHeat
+{
+    /** °C between two points of a pan's curve, and points of one that conducts. */
+    private const PAN_STEP = 2.0;
+
+    private const POINTS = 40;
+
+    /** How far past its end a pan is followed, K: a pan that is forgotten goes on. */
+    private const PAST = 6.0;
+
+    private const BOILS = 99.5;
+
+    /** Wet crumb and custard never get over this in the middle while there is water in them, °C. */
+    private const WET = 98.0;
+
+    private const ROOM = 20.0;
+
+    public function __construct(private Making $making, private Reference $reference) {}
+
+    /** @return list<StepHeat> */
+    public function of(DishReading $dish): array
+    {
+        $all = $left = [];
+        $raw = self::bakedIn($this->making->of($dish));
+        foreach ($this->making->of($dish) as $step) {
+            $layer = $dish->layers[$step->layer] ?? null;
+            $heat = match (true) {
+                $step->station === Station::Hob && $layer !== null && $step->target !== null && $layer->pan !== null => $this->pan($step, $layer, $layer->pan, $left[$step->layer] ?? $layer->pan->startsAt),
+                $step->kind === StepKind::Bake && $layer !== null && $step->target !== null => $this->oven($step, $dish, $layer, $step->target),
+                $step->kind === StepKind::Chill || $step->kind === StepKind::Freeze => $this->cold($step, $dish, isset($raw[$step->layer])),
+                default => null,
+            };
+            if ($step->kind === StepKind::Bake) {
+                unset($raw[$step->layer]);
+            }
+            if ($heat !== null) {
+                $all[] = $heat;
+            }
+            if ($heat?->where === 'pan' && $step->target !== null) {
+                $left[$step->layer] = $step->target;
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param list<MakingStep> $steps
+     *
+     * @return array<int, true> layers that go into the oven
+     */
+    private static function bakedIn(array $steps): array
+    {
+        return array_fill_keys(array_column(array_filter($steps, static fn(MakingStep $step): bool => $step->kind === StepKind::Bake), 'layer'), true);
+    }
+
+    private function pan(MakingStep $step, LayerReading $layer, PanHeating $pan, float $from): ?StepHeat
+    {
+        $target = (float) $step->target;
+        $from = min($from, $target - self::PAN_STEP);
+        $window = Base::is($layer->state) ? null : $layer->window;
+        $curdles = $window !== null && !$window->mayBoil ? $window->curdles : null;
+        $points = [[0.0, $from]];
+        $seconds = 0.0;
+        $end = min(self::BOILS, max($target, $curdles ?? 0.0) + self::PAST);
+        for ($at = $from; $at < $end - 1e-9; $at = $to) {
+            $to = min($end, $at + self::PAN_STEP);
+            $minutes = $pan->minutes($at, $to);
+            if ($minutes === null) {
+                break;
+            }
+            $points[] = [$seconds += 60 * $minutes, $to];
+        }
+        if (\count($points) < 2) {
+            return null;
+        }
+        $marks = [['what' => 'this step is over', 'celsius' => $target, 'kind' => 'reach']];
+        if ($window !== null) {
+            $marks[] = ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'];
+            $marks[] = ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'];
+        }
+        if ($curdles !== null) {
+            $marks[] = ['what' => 'curdles', 'celsius' => $curdles, 'kind' => 'not_over'];
+        }
+
+        return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), Pasteurisation::product($layer->state));
+    }
+
+    private function oven(MakingStep $step, DishReading $dish, LayerReading $layer, float $air): StepHeat
+    {
+        $body = [['thermal' => $layer->thermal, 'height' => max(4.0, $dish->stack->heights[$step->layer] ?? 20.0)]];
+        $bath = \in_array('bath', $step->tools, true) || str_contains($step->text, 'bath');
+        $warming = Cooling::of($body, $dish->stack->vessel, self::ROOM, $this->reference, $bath ? 'water bath' : 'oven', null, $bath ? null : $air);
+        $hours = max(10.0, $step->wait->most) / 60;
+        $points = [];
+        for ($i = 0; $i <= self::POINTS; ++$i) {
+            $points[] = [3600 * $hours * $i / self::POINTS, min(self::WET, $warming->core($hours * $i / self::POINTS))];
+        }
+        $window = Base::is($layer->state) ? null : $layer->window;
+        $marks = $window === null ? [] : [
+            ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'],
+            ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'],
+            ['what' => 'done in the middle', 'celsius' => $window->done, 'kind' => 'reach'],
+            ...($window->mayBoil ? [] : [['what' => 'curdles', 'celsius' => $window->curdles, 'kind' => 'not_over']]),
+        ];
+
+        return new StepHeat($step->id, 'oven', $points, self::byHeat($marks), Pasteurisation::product($layer->state));
+    }
+
+    /** @param bool $isRaw whether its oven is still to come */
+    private function cold(MakingStep $step, DishReading $dish, bool $isRaw): ?StepHeat
+    {
+        $layer = $dish->layers[$step->layer] ?? null;
+        $place = $step->station === Station::Freezer ? 'freezer' : 'fridge';
+        $own = $layer === null ? $dish->stack->whole ?? $dish->stack->coolings[0] ?? null : $dish->stack->coolings[$step->layer] ?? null;
+        if ($own === null) {
+            return null;
+        }
+        $bodies = [];
+        foreach ($layer === null ? array_keys($dish->layers) : [$step->layer] as $i) {
+            $bodies[] = ['thermal' => $dish->layers[$i]->thermal, 'height' => $dish->stack->heights[$i]];
+        }
+        $cooling = Cooling::of($bodies, $dish->stack->vessel, $isRaw ? self::ROOM : $own->startsAt, $this->reference, $place, $own->firmAt);
+        $end = max($step->wait->best / 60, $cooling->coreHours ?? 0.0, $cooling->coldHours ?? 0.0);
+        if ($end <= 0.0 || $cooling->startsAt <= $cooling->air + 1.0) {
+            return null;
+        }
+        $points = [];
+        for ($i = 0; $i <= self::POINTS; ++$i) {
+            // Closer at first, where it falls fast.
+            $hours = $end * ($i / self::POINTS) ** 2;
+            $points[] = [3600 * $hours, $cooling->core($hours)];
+        }
+        $marks = [];
+        // FDA Food Code 2022, 3-501.14.
+        foreach ($cooling->startsAt >= Course::HOT ? [['57 °C: the two hours begin', Course::HOT], ['21 °C within 2 h', Course::WARM], ['5 °C within 6 h', Course::COLD]] : [['5 °C', Course::COLD]] as [$what, $celsius]) {
+            $marks[] = ['what' => $what, 'celsius' => $celsius, 'kind' => 'reach'];
+        }
+        if ($cooling->firmAt !== null) {
+            $marks[] = ['what' => 'begins to set', 'celsius' => $cooling->firmAt, 'kind' => 'told'];
+        }
+
+        return new StepHeat($step->id, 'cold', $points, self::byHeat($marks), null);
+    }
+
+    /**
+     * @param list<array{what: string, celsius: float, kind: 'reach'|'not_over'|'told'}> $marks
+     *
+     * @return list<array{what: string, celsius: float, kind: 'reach'|'not_over'|'told'}>
+     */
+    private static function byHeat(array $marks): array
+    {
+        usort($marks, static fn(array $a, array $b): int => $a['celsius'] <=> $b['celsius']);
+
+        return $marks;
+    }
+}
