@@ -19,6 +19,7 @@ use App\Services\History;
 use App\Services\Planning;
 use App\Services\Preparations;
 use App\Services\RouteFinder;
+use App\Services\RunView;
 use App\Services\StudioShelf;
 use App\Services\VersionShelf;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,8 +31,12 @@ use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
+use Transmuta\Process\Making\Making;
 use Transmuta\Process\Plan\FixedState;
 use Transmuta\Process\Plan\Planner;
+use Transmuta\Process\Run\AtHeat;
+use Transmuta\Process\Run\WeighOut;
+use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Shelf\IngredientList;
@@ -77,6 +82,9 @@ final class DemoSeeder extends Seeder
         ['Passion-fruit curd tartlet', 'Original', 24, null],
         ['Blackcurrant baked cheesecake', 'Original', 12, null],
     ];
+
+    /** Whose run is half done. */
+    private const IN_THE_POT = 'Passion-fruit curd tartlet';
 
     private const COMING = [
         ['count' => 3, 'diets' => ['vegan'], 'without' => []],
@@ -140,6 +148,10 @@ final class DemoSeeder extends Seeder
                 'state' => ($isDone ? FixedState::Done : FixedState::Begun)->value, 'at' => $moment($isDone ? $step->end : $step->start),
             ]);
         }
+        // The one that is in the pot.
+        $query = ServiceItem::query();
+        $query->where('service_id', $service->id)->whereHas('version', static fn(Builder $version): Builder => $version->whereHas('dish', static fn(Builder $dish): Builder => $dish->where('title', self::IN_THE_POT)));
+        HalfMadeRun::of($query->firstOrFail(), new RunView(new VersionShelf($shelf, app()), app(Making::class), app(WeighOut::class), app(AtHeat::class), app(Reference::class)));
     }
 
     /** Who works at the tea room. Nobody knows their passwords: the demo is signed in to with one press. */

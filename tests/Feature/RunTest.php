@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Instruments\Instruments;
 use App\Models\RunEvent;
+use Transmuta\Instrument\LineProtocol;
+use Transmuta\Instrument\ProbeReading;
+use Transmuta\Instrument\ScaleReading;
 
 /** What is made at the stove: begun, weighed out, noted, finished; each event once, whatever the line does. */
 final class RunTest extends FeatureCase
@@ -96,5 +100,90 @@ final class RunTest extends FeatureCase
         self::assertSame(0, RunEvent::query()->where('run_id', $run['id'])->count());
         $this->postJson('/api/versions/' . $this->original()->id . '/runs', ['portions' => 0])->assertUnprocessable()->assertJsonPath('field', 'portions');
         $this->postJson('/api/versions/' . $this->original()->id . '/runs', ['portions' => 2, 'service_item_id' => 999999])->assertUnprocessable()->assertJsonPath('field', 'service_item_id');
+    }
+
+    /** Instruments that speak our lines, in this process, with a clock that is moved on. */
+    private function instruments(): void
+    {
+        $this->app->instance(Instruments::class, new class implements Instruments {
+            public float $now = 0.0;
+
+            private LineProtocol $lines;
+
+            public function __construct()
+            {
+                $this->lines = new LineProtocol();
+            }
+
+            public function read(string $channel): array
+            {
+                // Each look is twenty seconds later than the one before.
+                $this->now += 20.0;
+                $scale = explode(' ', $this->lines->answer($channel, 'SCALE', $this->now));
+                $probe = explode(' ', $this->lines->answer($channel, 'PROBE', $this->now));
+
+                return [
+                    'scale' => new ScaleReading($scale[1] === 'stable' ? 'stable' : 'gone', is_numeric($scale[2]) ? (float) $scale[2] : null, $scale[3] === 'low'),
+                    'probe' => new ProbeReading($probe[1] === 'moving' ? 'moving' : 'air', (float) $probe[2], is_numeric($probe[3]) ? (float) $probe[3] : null, $probe[4] === 'low'), 'speed' => (float) $probe[5], 'is_simulated' => true,
+                ];
+            }
+
+            public function say(string $channel, string $line): bool
+            {
+                return $this->lines->answer($channel, $line, $this->now) === 'OK';
+            }
+        });
+    }
+
+    public function testAScaleAndAProbeAreReadAndActedOn(): void
+    {
+        $run = $this->begun();
+        $at = "/api/runs/$run[id]/instruments";
+        // Without any, that is what is said.
+        $this->getJson($at)->assertOk()->assertExactJson(['is_there' => false, 'is_simulated' => false, 'speed' => 1, 'scale' => null, 'probe' => null]);
+        $this->instruments();
+        $this->postJson($at, ['do' => 'put', 'grams' => 250])->assertOk()->assertJsonPath('scale.state', 'stable');
+        self::assertEqualsWithDelta(250.0, $this->getJson($at)->json('scale.grams'), 0.3);
+        $this->postJson($at, ['do' => 'tare'])->assertOk();
+        self::assertEqualsWithDelta(0.0, $this->getJson($at)->json('scale.grams'), 0.3);
+        $pan = array_values(array_filter($run['heat'], static fn(array $heat): bool => $heat['where'] === 'pan'))[0];
+        $this->postJson($at, ['do' => 'dip', 'step' => $pan['step']])->assertOk()->assertJsonPath('probe.state', 'moving');
+        $later = $this->getJson($at)->json('probe');
+        self::assertGreaterThan($pan['expected'][0]['celsius'], $later['celsius']);
+        $this->postJson($at, ['do' => 'trouble', 'of' => 'probe', 'trouble' => 'out'])->assertOk()->assertJsonPath('probe.state', 'air');
+        foreach ([['do' => 'put'], ['do' => 'dip', 'step' => 'zz9'], ['do' => 'speed', 'speed' => 0], ['do' => 'trouble', 'of' => 'oven', 'trouble' => 'out'], ['do' => 'trouble', 'of' => 'scale', 'trouble' => 'out'], ['do' => 'explode']] as $bad) {
+            $this->postJson($at, $bad)->assertUnprocessable();
+        }
+    }
+
+    public function testWhatTheProbeReadIsACurveThatIsJudged(): void
+    {
+        $run = $this->begun();
+        $pan = array_values(array_filter($run['heat'], static fn(array $heat): bool => $heat['where'] === 'pan'))[0];
+        $curdles = array_column($pan['marks'], 'celsius', 'what')['curdles'];
+        $read = fn(float $celsius, int $seconds): array => $this->event('temperature', $pan['step'], ['celsius' => $celsius, 'seconds' => $seconds, 'simulated' => true]);
+        $now = $this->postJson("/api/runs/$run[id]/events", ['events' => [$read(40.0, 60), $read(60.0, 180), $read($curdles + 2, 420)]])->assertOk()->json('heat');
+        $pan = array_values(array_filter($now, static fn(array $heat): bool => $heat['step'] === $pan['step']))[0];
+        self::assertSame([0, 2, 6], array_map(static fn(array $p): int => (int) $p['minute'], $pan['read']));
+        self::assertSame('alarm', $pan['said'][0]['tone']);
+        self::assertGreaterThan(0.0, $pan['lethality']);
+        self::assertStringContainsString('simulated', (string) $this->getJson("/api/runs/$run[id]/record.csv")->getContent());
+    }
+
+    public function testALotIsOnRecordAndARecallNamesTheRun(): void
+    {
+        $run = $this->begun();
+        $line = $run['weighing'][0];
+        $lot = $this->postJson("/api/shelf/$line[ingredient]/lots", ['code' => 'W-4711'])->assertCreated()->json();
+        $other = $this->postJson('/api/shelf/agar/lots', ['code' => 'A-1'])->assertCreated()->json();
+        self::assertSame([['id' => $lot['id'], 'code' => 'W-4711', 'is_recalled' => false]], $this->getJson("/api/runs/$run[id]")->json('weighing.0.lots'));
+        $weighed = fn(int $id): array => $this->event('weighed', $line['step'], ['ingredient' => $line['ingredient'], 'grams' => 12.5, 'lot' => $id]);
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [$weighed($other['id'])]])->assertUnprocessable()->assertJsonPath('field', 'events.0.body.lot');
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [$weighed($lot['id'])]])->assertOk()->assertJsonPath('events.0.body.lot', $lot['id']);
+        self::assertStringContainsString('W-4711', (string) $this->getJson("/api/runs/$run[id]/record.csv")->getContent());
+        $this->getJson("/api/shelf/$line[ingredient]/lots")->assertOk()->assertJsonPath('0.runs', 1);
+        $this->getJson("/api/lots/$lot[id]/trials")->assertOk()->assertJsonPath('0.run_id', $run['id'])->assertJsonPath('0.grams', 12.5);
+        $this->deleteJson("/api/lots/$lot[id]")->assertUnprocessable();
+        $this->deleteJson("/api/lots/$other[id]")->assertNoContent();
     }
 }

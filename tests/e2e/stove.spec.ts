@@ -98,3 +98,71 @@ test('what is refused of a run is told, and what was said beside it is kept', as
     await expect(page.getByRole('cell', { name: 'a hair of cardamom too much' })).toBeVisible();
     await expect(page.getByText(/kept here/)).toHaveCount(0);
 });
+
+test('weighed on the simulated scale, followed by the simulated probe with the line cut in the middle, trouble told, and the record says it was simulated', async ({ page, context, faults }) => {
+    test.setTimeout(150_000);
+    faults.expected.push(/ERR_INTERNET_DISCONNECTED|Failed to fetch/);
+    await page.setViewportSize({ width: 820, height: 1180 });
+    await page.goto('/pass');
+    await page.getByRole('link', { name: /Passion-fruit curd tartlet.*Original|Original.*Passion-fruit/ }).first().click();
+    await page.getByRole('button', { name: 'Make it' }).click();
+    const step = page.locator('#step-title');
+    await expect(step).toHaveText(/weigh everything/i);
+    const both = page.getByRole('region', { name: 'Scale and probe' });
+    await both.getByRole('button', { name: 'Use the scale' }).click();
+    await expect(both.getByText(/Simulated: no real scale or probe is connected/)).toBeVisible();
+    const scale = both.getByRole('group', { name: 'Scale' });
+    for (const name of ['plain wheat flour', 'butter, unsalted']) {
+        await scale.getByRole('button', { name: `Pour ${name}` }).click();
+        await expect(scale.getByText('stands still')).toBeVisible();
+        await expect(scale.getByRole('button', { name: `Pour ${name}` })).toBeDisabled();
+        await scale.getByRole('button', { name: new RegExp(`^Take [\\d.]+ g of ${name}`) }).click();
+        await expect(page.getByRole('listitem', { name }).getByText(/weighed/)).toBeVisible();
+    }
+    await axe(page, [...OF_SIZE]);
+    // Too much is seen, and what lies on it beyond its end is not shown.
+    await both.getByText('What the simulation does').click();
+    await both.getByLabel('Put on, g').fill('6000');
+    await page.keyboard.press('Enter');
+    await expect(both.getByRole('alert')).toContainText('More than 5 kg');
+    await scale.getByRole('button', { name: 'Take all off' }).click();
+    await expect(both.getByRole('alert')).toHaveCount(0);
+    await both.getByRole('button', { name: 'Scale gone' }).click();
+    await expect(both.getByRole('alert')).toContainText('does not answer');
+    await both.getByRole('button', { name: 'Scale well' }).click();
+
+    // To the pot; twenty times as fast as a clock.
+    await page.getByText(/^All \d+ steps$/).click();
+    await page.getByRole('button', { name: /heat .*passion-fruit juice/ }).click();
+    const probe = both.getByRole('group', { name: 'Probe' });
+    await probe.getByRole('button', { name: '20 × faster' }).click();
+    await probe.getByRole('button', { name: 'Put the probe into the pot' }).click();
+    await expect(page.getByText(/82 °C in about \d+ min/)).toBeVisible();
+    await expect(page.getByText(/Heat on the egg so far/)).toBeVisible();
+    // The line is cut: no probe answers, and what was read is still there when it is back.
+    await context.setOffline(true);
+    await expect(both.getByText(/No scale or probe answers/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(probe).toBeVisible();
+    await both.getByText('What the simulation does').click();
+    await both.getByRole('button', { name: 'Probe out of the pot' }).click();
+    await expect(probe.getByRole('alert')).toContainText('put it back into the pot');
+    await both.getByRole('button', { name: 'Probe well' }).click();
+    await axe(page, [...OF_SIZE]);
+    // A pot that is forgotten is told before it curdles and after.
+    await expect(page.getByRole('alert').filter({ hasText: /curdl/ })).toBeVisible({ timeout: 60_000 });
+    await probe.getByRole('button', { name: 'Take the probe out' }).click();
+    await page.getByRole('button', { name: 'Stop here, it is made' }).click();
+    await expect(page.getByRole('cell', { name: /plain wheat flour \(simulated\)/ })).toBeVisible();
+    expect(await page.getByRole('cell', { name: /°C, .*\(simulated\)/ }).count()).toBeGreaterThan(10);
+    await axe(page);
+});
+
+test('a run that somebody is in the middle of is gone on with', async ({ page }) => {
+    await page.goto('/stove');
+    await page.getByRole('region', { name: 'Being made' }).getByRole('listitem').filter({ hasText: 'Matteo' }).getByRole('link', { name: /Passion-fruit curd tartlet/ }).click();
+    await expect(page.getByText(/24 portions · \d+ of \d+ steps done/)).toBeVisible();
+    await expect(page.getByText(/smells of the fruit/)).toBeVisible();
+    await expect(page.getByText(/82 °C in about \d+ min, by the model and the pace so far/)).toBeVisible();
+    await axe(page, [...OF_SIZE]);
+});

@@ -88,8 +88,8 @@ ok 'a store that does not answer: told within 5 s' hangs
 kill -CONT "$(cat "$VAR/mariadb.pid")"
 sleep 1
 ok '… and all goes on when it does' takes
-for one in php-fpm8.2 nginx; do
-    file="$VAR/web/$([ "$one" = nginx ] && echo nginx || echo fpm).pid"
+for one in php-fpm8.2 nginx instruments; do
+    case $one in nginx) file="$VAR/web/nginx.pid" ;; instruments) file="$VAR/instruments.pid" ;; *) file="$VAR/web/fpm.pid" ;; esac
     was=$(cat "$file")
     kill -9 "$was"
     renewed() { alive "$file" && [ "$(cat "$file")" != "$was" ] && answers; }

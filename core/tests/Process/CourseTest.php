@@ -41,14 +41,14 @@ final class CourseTest extends TestCase
         $marks = array_column($heat->marks, 'celsius', 'what');
         self::assertGreaterThan($marks['thickens'], $marks['curdles']);
         self::assertGreaterThan($marks['curdles'], end($temperatures));
-        self::assertNotNull($heat->reaches($marks['this step is over']));
+        self::assertNotNull($heat->reaches($marks['this step ends at']));
         self::assertStringContainsString('yolk', (string) $heat->product);
     }
 
     public function testWhatComesNextIsTheModelsAtThePaceThatWasSeen(): void
     {
         $heat = self::curd();
-        $target = array_column($heat->marks, 'celsius', 'what')['this step is over'];
+        $target = array_column($heat->marks, 'celsius', 'what')['this step ends at'];
         $at = static fn(float $c): float => (float) $heat->reaches($c) / 60;
         $left = $at($target) - $at(60.0);
         $same = (new Course([[0.0, 40.0], [$at(60.0) - $at(40.0), 60.0]]))->says($heat, Reference::standard());

@@ -96,7 +96,7 @@ final readonly class AtHeat
         if (\count($points) < 2) {
             return null;
         }
-        $marks = [['what' => 'this step is over', 'celsius' => $target, 'kind' => 'reach']];
+        $marks = [['what' => 'this step ends at', 'celsius' => $target, 'kind' => 'reach']];
         if ($window !== null) {
             $marks[] = ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'];
             $marks[] = ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'];

@@ -74,7 +74,7 @@ final readonly class Course
         if ($target !== null) {
             $minutes = $this->minutesTo($target['celsius'], $heat, $last);
             $said[] = match (true) {
-                $last[1] >= $target['celsius'] => ['tone' => 'good', 'text' => \sprintf('%.1f °C: %s at %.0f °C.', $last[1], $target['what'], $target['celsius'])],
+                $last[1] >= $target['celsius'] => ['tone' => $said === [] ? 'good' : 'told', 'text' => \sprintf('%.1f °C: %s %.0f °C.', $last[1], $target['what'], $target['celsius'])],
                 $minutes === null => ['tone' => 'told', 'text' => \sprintf('The model does not see this heat reach %.0f °C.', $target['celsius'])],
                 default => ['tone' => 'told', 'text' => \sprintf('%.0f °C in about %s, by the model and the pace so far.', $target['celsius'], self::duration($minutes))],
             };

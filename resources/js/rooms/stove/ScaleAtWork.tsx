@@ -39,7 +39,7 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
             {scale.state === 'gone' && <div role="alert">The scale does not answer: weigh on another and type it in below.</div>}
             {scale.state === 'over' && <div role="alert">More than 5 kg lies on it: take some off, and weigh in parts.</div>}
             {line && weight !== null && (
-                <Box component="svg" viewBox="0 0 600 26" role="img" aria-label={`${weight.toFixed(1)} of ${grams(line.asked)} g, near enough within ${grams(line.tolerance)} g`} sx={{ width: '100%', height: 26, display: 'block' }}>
+                <Box component="svg" viewBox="0 0 600 26" preserveAspectRatio="none" role="img" aria-label={`${weight.toFixed(1)} of ${grams(line.asked)} g, near enough within ${grams(line.tolerance)} g`} sx={{ width: '100%', height: 26, display: 'block' }}>
                     <rect x={0} y={5} width={600} height={16} fill="var(--ground)" stroke="var(--rim)" />
                     <rect x={(600 * Math.max(0, line.asked - line.tolerance)) / end} y={1} width={Math.max(3, (1200 * line.tolerance) / end)} height={24} fill="none" stroke="var(--herb)" strokeWidth={2.5} />
                     <rect x={0} y={9} width={Math.max(0, Math.min(600, (600 * weight) / end))} height={8} fill={isNear ? 'var(--herb)' : 'var(--cobalt)'} />

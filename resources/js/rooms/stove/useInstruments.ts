@@ -19,6 +19,8 @@ export function useInstruments(run: number, isWanted: boolean): AtHand {
     const queryKey = ['instruments', run];
     const { data, isError } = useQuery({
         queryKey, queryFn: ({ signal }) => call<Instruments>('GET', `runs/${run}/instruments`, undefined, signal), enabled: isWanted, refetchInterval: EVERY, retry: false, gcTime: 0,
+        // Without a line it fails at once: a figure that stands still is not a weight.
+        networkMode: 'always',
     });
     const act = useCallback(async (what: AtInstruments) => {
         try {
