@@ -16,6 +16,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MakingController;
+use App\Http\Controllers\MethodController;
 use App\Http\Controllers\PaymentController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
@@ -100,6 +101,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);
     Route::get('versions/{version}/why', [AskController::class, 'why']);
     Route::get('versions/{version}/payments', PaymentController::class);
+    Route::get('versions/{version}/method', [MethodController::class, 'show']);
     Route::get('runs', [RunController::class, 'index']);
     Route::get('runs/{run}', [RunController::class, 'show']);
     Route::get('runs/{run}/record.csv', [RunController::class, 'record']);
@@ -161,6 +163,7 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('versions/{version}/scale', [BesideController::class, 'scale']);
     Route::put('versions/{version}/wanted', [VersionController::class, 'want']);
     Route::put('versions/{version}/notes', [VersionController::class, 'note']);
+    Route::put('versions/{version}/method', [MethodController::class, 'update']);
     Route::post('versions/{version}/refresh', [RefreshController::class, 'refresh']);
 });
 

@@ -57,7 +57,7 @@ final class Contents
     public const JSON = [
         'own_ingredients' => ['packet', 'content'],
         'dishes' => ['schools'],
-        'versions' => ['brief', 'formula', 'origin', 'shelf', 'wanted'],
+        'versions' => ['brief', 'formula', 'method', 'origin', 'shelf', 'wanted'],
         'revisions' => ['words', 'formula', 'shelf', 'brief', 'wanted'],
         'trials' => ['predicted'],
         'services' => ['kitchen', 'guests'],
@@ -65,7 +65,7 @@ final class Contents
     ];
 
     /** Columns of the studio itself. */
-    public const STUDIO = ['name', 'currency', 'schools', 'kitchen'];
+    public const STUDIO = ['name', 'currency', 'schools', 'kitchen', 'measures'];
 
     /** Tables that stay, and why. */
     public const STAYS = [

@@ -131,7 +131,7 @@ final class Unpacker
                 throw Nonsense::of('studio.jsonl', "$name, $currency", 'it needs a name and the three letters of a currency');
             }
             $studio = Studio::query()->create(['slug' => Doors::freeSlug($name), 'name' => $name, 'currency' => $currency, 'schools' => [], 'shelf_revision' => 1]);
-            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen'])]);
+            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures'])]);
             Membership::query()->create(['user_id' => $owner->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
 
             return $studio->refresh();

@@ -12,7 +12,7 @@ use Transmuta\Diet\Standing;
 #[OA\Schema(
     schema: 'Card',
     type: 'object',
-    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
+    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
     properties: [
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
@@ -43,6 +43,7 @@ use Transmuta\Diet\Standing;
             ])),
             new OA\Property(property: 'treat', type: 'string'),
         ])),
+        new OA\Property(property: 'is_own_words', description: 'Whether the steps are told in the studio’s own words.', type: 'boolean'),
         new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'open', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'own_method', description: 'The dish\'s own method, as its maker wrote it.', type: 'array', items: new OA\Items(type: 'string')),
@@ -55,6 +56,7 @@ use Transmuta\Diet\Standing;
             new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
         ])),
         new PullListProperty(),
+        new OA\Property(property: 'quarrels', description: 'Own words that do not agree with the formula any more.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'revision', type: 'number'),
         new OA\Property(property: 'schools_at_work', type: 'array', items: new OA\Items(ref: '#/components/schemas/SchoolAtWork')),
         new OA\Property(property: 'serve_at_c', type: 'number'),

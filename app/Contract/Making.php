@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\ToldSteps;
 use OpenApi\Attributes as OA;
 use Transmuta\Process\Making\Station;
 use Transmuta\Process\Making\StepKind;
@@ -12,7 +13,7 @@ use Transmuta\Process\Making\StepKind;
 #[OA\Schema(
     schema: 'Making',
     type: 'object',
-    required: ['steps', 'critical', 'stops'],
+    required: ['steps', 'critical', 'stops', 'told'],
     properties: [
         new OA\Property(property: 'critical', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'what', 'celsius', 'low', 'high'], properties: [
             new OA\Property(property: 'celsius', type: 'number', nullable: true),
@@ -36,6 +37,7 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'kind', type: 'string', enum: StepKind::class),
             new OA\Property(property: 'layer', type: 'string'),
             new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['ingredient', 'grams'], properties: [
+                new OA\Property(property: 'about', description: 'In the studio’s own measures, where they say it near enough.', type: 'string', nullable: true),
                 new OA\Property(property: 'grams', type: 'number'),
                 new OA\Property(property: 'ingredient', type: 'string'),
             ])),
@@ -51,6 +53,7 @@ use Transmuta\Process\Making\StepKind;
                 new OA\Property(property: 'most', type: 'number', nullable: true),
             ]),
         ])),
+        new ToldSteps('told'),
     ],
 )]
 final class Making {}

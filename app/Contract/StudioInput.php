@@ -14,6 +14,10 @@ use OpenApi\Attributes as OA;
     properties: [
         new OA\Property(property: 'currency', type: 'string'),
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/Kitchen'),
+        new OA\Property(property: 'measures', description: 'Its own: amounts are said in them too, where they say them near enough.', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'ml'], properties: [
+            new OA\Property(property: 'ml', type: 'number'),
+            new OA\Property(property: 'name', type: 'string'),
+        ])),
         new OA\Property(property: 'name', type: 'string'),
     ],
 )]

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
  * @property string $currency what costs are reckoned in, ISO 4217
  * @property ?array<string, mixed> $kitchen what it handles and shares; null until somebody has said it
+ * @property ?list<array{name: string, ml: float}> $measures its own, which amounts are said in as well
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */
@@ -23,7 +24,7 @@ final class Studio extends Model
     use Revised;
 
     /** What counts as a change of it. */
-    private const REVISED = ['name', 'currency', 'schools', 'kitchen'];
+    private const REVISED = ['name', 'currency', 'schools', 'kitchen', 'measures'];
 
     private const COUNTED = 'revision';
 
@@ -31,7 +32,7 @@ final class Studio extends Model
 
     protected function casts(): array
     {
-        return ['schools' => 'array', 'kitchen' => 'array'];
+        return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array'];
     }
 
     /** @return HasMany<Dish, $this> */

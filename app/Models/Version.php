@@ -14,6 +14,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Formula\Formula;
+use Transmuta\Process\Words\OwnStep;
 
 /**
  * @property int $id
@@ -27,7 +28,8 @@ use Transmuta\Formula\Formula;
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
  * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by the layer's id
  * @property string $notes
- * @property int $said counts the changes of its name and its notes ({@see Revised})
+ * @property ?list<array<string, mixed>> $method in own words ({@see OwnStep}); null where it is told as the formula asks for it
+ * @property int $said counts the changes of its name, its notes and its method ({@see Revised})
  * @property int $open_lines lines nobody understands, and guesses nobody has confirmed
  * @property int $revision grows by one with every change, back and forth too: what a window must have seen to write
  * @property \Illuminate\Support\Carbon $updated_at
@@ -43,7 +45,7 @@ final class Version extends Model
     use SoftDeletes;
 
     /** What is said of it, which its history does not hold. */
-    private const REVISED = ['name', 'notes'];
+    private const REVISED = ['name', 'notes', 'method'];
 
     private const COUNTED = 'said';
 
@@ -65,7 +67,7 @@ final class Version extends Model
 
     protected function casts(): array
     {
-        return ['formula' => FormulaCast::class, 'brief' => 'array', 'origin' => 'array', 'shelf' => 'array', 'wanted' => 'array', 'revision' => 'integer'];
+        return ['formula' => FormulaCast::class, 'brief' => 'array', 'origin' => 'array', 'shelf' => 'array', 'wanted' => 'array', 'method' => 'array', 'revision' => 'integer'];
     }
 
     /** @return BelongsTo<Dish, $this> */
@@ -176,6 +178,12 @@ final class Version extends Model
             ['version_id', 'slug'],
             ['grams'],
         );
+    }
+
+    /** @return list<OwnStep> */
+    public function ownMethod(): array
+    {
+        return array_map(OwnStep::read(...), $this->method ?? []);
     }
 
     /** @return HasMany<Trial, $this> */

@@ -25,7 +25,7 @@ final readonly class Copies
                     'studio_id' => $dish->studio_id, 'dish_id' => $copy->id, 'parent_id' => $version->parent_id === null ? null : ($ids[$version->parent_id] ?? $ids[(int) array_key_first($ids)]),
                     'name' => $version->name, 'brief' => $version->brief, 'formula' => $formula, 'origin' => $version->origin,
                 ], 'copied', ["From $dish->title, $version->name"], $version->shelf);
-                $born->update(['notes' => $version->notes]);
+                $born->update(['notes' => $version->notes, 'method' => $version->method]);
                 $ids[$version->id] = $born->id;
             }
 

@@ -7,6 +7,7 @@ namespace App\Services;
 use App\Models\Lot;
 use App\Models\Run;
 use App\Models\RunEvent;
+use App\Models\Studio;
 use Transmuta\Format\Csv;
 use Transmuta\Format\MakingJson;
 use Transmuta\Formula\Scaling;
@@ -17,6 +18,9 @@ use Transmuta\Process\Run\Rescale;
 use Transmuta\Process\Run\StepHeat;
 use Transmuta\Process\Run\Weighing;
 use Transmuta\Process\Run\WeighOut;
+use Transmuta\Process\Words\Measures;
+use Transmuta\Process\Words\OwnMethod;
+use Transmuta\Process\Words\ToldStep;
 use Transmuta\Property\DishReading;
 use Transmuta\Reference\Reference;
 
@@ -25,7 +29,7 @@ final readonly class RunView
 {
     private const MOST_LOTS = 200;
 
-    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private Reference $reference) {}
+    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private OwnMethod $method, private Reference $reference) {}
 
     /** @return array<string, mixed> */
     public function of(Run $run): array
@@ -38,7 +42,7 @@ final readonly class RunView
 
         return [
             ...self::head($run),
-            'making' => MakingJson::write($dish, $this->making),
+            'making' => [...MakingJson::write($dish, $this->making, null, self::measures($run->studio_id)), 'told' => array_map(static fn(ToldStep $told): array => $told->write(), $this->method->told($run->version->ownMethod(), $dish))],
             'layers' => array_map(static fn($layer): string => $layer->layer->name, $dish->layers),
             'weighing' => array_map(static fn(Weighing $w): array => [
                 'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution, 'lots' => $lots[$w->ingredient] ?? [],
@@ -79,6 +83,13 @@ final readonly class RunView
         }
 
         return Csv::write($rows);
+    }
+
+    private static function measures(int $studio): Measures
+    {
+        $query = Studio::query();
+
+        return Measures::read($query->findOrFail($studio)->measures ?? []);
     }
 
     /**
@@ -156,7 +167,8 @@ final readonly class RunView
         return array_map(static fn(array $of): Course => new Course($of), $points);
     }
 
-    private function read(Run $run): DishReading
+    /** What is made, read for so many. */
+    public function read(Run $run): DishReading
     {
         $version = $run->version->as($run->revision);
 

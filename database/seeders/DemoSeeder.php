@@ -36,6 +36,7 @@ use Transmuta\Process\Plan\FixedState;
 use Transmuta\Process\Plan\Planner;
 use Transmuta\Process\Run\AtHeat;
 use Transmuta\Process\Run\WeighOut;
+use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
@@ -151,7 +152,7 @@ final class DemoSeeder extends Seeder
         // The one that is in the pot.
         $query = ServiceItem::query();
         $query->where('service_id', $service->id)->whereHas('version', static fn(Builder $version): Builder => $version->whereHas('dish', static fn(Builder $dish): Builder => $dish->where('title', self::IN_THE_POT)));
-        HalfMadeRun::of($query->firstOrFail(), new RunView(new VersionShelf($shelf, app()), app(Making::class), app(WeighOut::class), app(AtHeat::class), app(Reference::class)));
+        (new HalfMadeRun(new RunView(new VersionShelf($shelf, app()), app(Making::class), app(WeighOut::class), app(AtHeat::class), app(OwnMethod::class), app(Reference::class)), app(Making::class), app(WeighOut::class)))->of($query->firstOrFail());
     }
 
     /** Who works at the tea room. Nobody knows their passwords: the demo is signed in to with one press. */

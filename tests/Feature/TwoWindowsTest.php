@@ -47,6 +47,7 @@ final class TwoWindowsTest extends FeatureCase
             return $formula;
         })();
         $layer = (string) $this->getJson("/api/versions/$version->id")->json('layer_keys.0');
+        $told = fn(string $words): array => array_map(static fn(array $step): array => ['id' => $step['id'], 'step' => $step['step'], 'text' => "$words: $step[text]"], (array) $this->getJson("/api/versions/$version->id/method")->json('steps'));
         $bench = fn(string $what): callable => fn(): mixed => $this->getJson("/api/versions/$version->id")->json("version.$what");
         $shelf = fn(string $slug): callable => fn(): mixed => $this->getJson("/api/shelf/$slug")->json('revision');
         $people = fn(): mixed => array_column((array) $this->getJson('/api/people')->json(), 'revision', 'id')[$reader->id] ?? null;
@@ -68,6 +69,7 @@ final class TwoWindowsTest extends FeatureCase
             'PUT versions/{version}/wanted' => ['path' => "versions/$version->id/wanted", 'body' => ['wanted' => [$layer => ['sweetness' => 5.0]]], 'another' => ['wanted' => [$layer => ['sweetness' => 6.0]]], 'seen' => $bench('revision')],
             'PUT versions/{version}/name' => ['path' => "versions/$version->id/name", 'body' => ['name' => 'One'], 'another' => ['name' => 'Two'], 'seen' => $bench('said')],
             'PUT versions/{version}/notes' => ['path' => "versions/$version->id/notes", 'body' => ['notes' => 'one'], 'another' => ['notes' => 'two'], 'seen' => $bench('said')],
+            'PUT versions/{version}/method' => ['path' => "versions/$version->id/method", 'body' => ['steps' => $told('one')], 'another' => ['steps' => $told('two')], 'seen' => $bench('said')],
             'PUT people/{person}' => ['path' => "people/$reader->id", 'body' => ['role' => 'cook'], 'another' => ['role' => 'taster'], 'seen' => $people],
             'PUT studio' => ['path' => 'studio', 'body' => ['name' => 'One', 'currency' => 'EUR'], 'another' => ['name' => 'Two', 'currency' => 'EUR'], 'seen' => $own],
         ];

@@ -86,7 +86,9 @@ test('a layer is added and lines moved into it by keyboard, by choice and by dra
     await page.waitForTimeout(300);
     await custard.getByRole('button', { name: /^Caster or granulated sugar/ }).dragTo(jelly.getByRole('button', { name: /^Water/ }));
     await expect(jelly.getByLabel('Grams of Caster or granulated sugar')).toHaveValue('90');
-    // Another thing in its place, in any kitchen's words.
+    // Another thing in its place, in any kitchen's words; pressed once the rows stand still again.
+    await expect(jelly.getByRole('button', { name: /^Caster or granulated sugar.*sweet/ })).toBeVisible();
+    await expect(page.getByText(KEPT)).toBeVisible();
     await jelly.getByRole('button', { name: /^Caster or granulated sugar/ }).click();
     await page.getByRole('button', { name: 'Write it anew' }).click();
     await page.getByLabel('The line, in any kitchen’s words').fill('2 tbsp honey');

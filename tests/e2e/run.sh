@@ -21,6 +21,6 @@ result=0
 npx playwright test --grep-invert=@alone --output="var/e2e-results-$part" "$@" || result=1
 if [ -n "$after" ]; then
     while kill -0 "$after" 2>/dev/null; do sleep 1; done
-    npx playwright test --grep=@alone --output="var/e2e-results-$part" || result=1
+    npx playwright test --grep=@alone --output="var/e2e-results-$part-alone" || result=1
 fi
 exit $result

@@ -18,6 +18,8 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Diet\Diet;
 use Transmuta\Process\Card;
+use Transmuta\Process\Words\OwnMethod;
+use Transmuta\Process\Words\ToldStep;
 use Transmuta\Reformulation\Schools;
 
 final class CardController extends Controller
@@ -30,7 +32,7 @@ final class CardController extends Controller
         parameters: [new InPath('version'), new InQuery('revision', 'number of the revision')],
         responses: [new Answered('Card'), new Wrong()],
     )]
-    public function __invoke(Request $request, Version $version, VersionShelf $shelves, StudioShelf $shelf): JsonResponse
+    public function __invoke(Request $request, Version $version, VersionShelf $shelves, StudioShelf $shelf, OwnMethod $method): JsonResponse
     {
         Gate::authorize('view', $version);
         $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
@@ -39,7 +41,9 @@ final class CardController extends Controller
             $version = $version->as(History::numbered($version, $number));
         }
 
-        $card = (new Card($shelves->engine($version)->method))->of($shelves->engine($version)->read($version->formula), array_values(array_filter(array_map(Diet::tryFrom(...), $version->brief['diets']))));
+        $dish = $shelves->engine($version)->read($version->formula);
+        $told = $version->method === null ? [] : $method->told($version->ownMethod(), $dish);
+        $card = (new Card($shelves->engine($version)->method))->of($dish, array_values(array_filter(array_map(Diet::tryFrom(...), $version->brief['diets']))));
 
         return new JsonResponse([
             'title' => $version->dish->title,
@@ -52,6 +56,9 @@ final class CardController extends Controller
             'schools_at_work' => Schools::atWork(...$shelves->schools($version)),
             'tins' => array_values(array_filter(array_map(static fn(\Transmuta\Formula\Layer $l): ?string => $l->tin?->words(), $version->formula->layers))),
             ...$card,
+            ...($told === [] ? [] : ['steps' => array_column($told, 'text')]),
+            'is_own_words' => $told !== [],
+            'quarrels' => array_values(array_map(static fn(ToldStep $one): string => "“{$one->text}” {$one->why}", array_filter($told, static fn(ToldStep $one): bool => $one->quarrel !== null))),
             'kitchen' => $shelf->kitchen()->beside($card['contains']),
         ]);
     }

@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Format\MakingJson;
 use Transmuta\Process\Making\Making;
+use Transmuta\Process\Words\Measures;
+use Transmuta\Process\Words\OwnMethod;
+use Transmuta\Process\Words\ToldStep;
 
 /** How a version is made, step by step, beside how the original is. */
 final class MakingController extends Controller
@@ -25,13 +28,13 @@ final class MakingController extends Controller
         parameters: [new InPath('version')],
         responses: [new Answered('Making'), new Wrong()],
     )]
-    public function __invoke(Version $version, VersionShelf $shelves, Making $making): JsonResponse
+    public function __invoke(Version $version, VersionShelf $shelves, Making $making, OwnMethod $method): JsonResponse
     {
         Gate::authorize('view', $version);
         $aim = $version->aim();
         $now = $shelves->engine($version)->read($version->formula);
         $was = $aim->id === $version->id ? null : $shelves->engine($aim)->read($aim->formula);
 
-        return new JsonResponse(MakingJson::write($now, $making, $was));
+        return new JsonResponse([...MakingJson::write($now, $making, $was, Measures::read($this->studio()->measures ?? [])), 'told' => array_map(static fn(ToldStep $told): array => $told->write(), $method->told($version->ownMethod(), $now))]);
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Kitchen;
+use Transmuta\Process\Words\Measures;
 
 final class StudioController extends Controller
 {
@@ -26,7 +27,7 @@ final class StudioController extends Controller
     )]
     public function show(): JsonResponse
     {
-        return new JsonResponse(['revision' => $this->studio()->revision, 'name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray()]);
+        return new JsonResponse(['revision' => $this->studio()->revision, 'name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray(), 'measures' => Measures::read($this->studio()->measures ?? [])->write()]);
     }
 
     /** Its name, and what costs are reckoned in; prices stay the figures they are. */
@@ -39,12 +40,13 @@ final class StudioController extends Controller
     )]
     public function update(Request $request): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120'], 'currency' => ['bail', 'required', 'string', 'regex:/^[A-Za-z]{3}$/'], 'kitchen' => ['sometimes', 'array:handles,shares'], 'kitchen.handles' => ['array', 'max:14'], 'kitchen.handles.*' => ['string', Rule::in(Allergens::EU)], 'kitchen.shares' => ['array', 'max:10'], 'kitchen.shares.*' => ['string', Rule::in(array_keys(Kitchen::SHARED))]], [
+        $request->validate(['name' => ['required', 'string', 'max:120'], 'currency' => ['bail', 'required', 'string', 'regex:/^[A-Za-z]{3}$/'], 'measures' => ['sometimes', 'array', 'max:12'], 'kitchen' => ['sometimes', 'array:handles,shares'], 'kitchen.handles' => ['array', 'max:14'], 'kitchen.handles.*' => ['string', Rule::in(Allergens::EU)], 'kitchen.shares' => ['array', 'max:10'], 'kitchen.shares.*' => ['string', Rule::in(array_keys(Kitchen::SHARED))]], [
             'name.required' => 'A studio needs a name.', 'currency.regex' => 'Give the three letters of a currency, such as EUR or GBP.',
         ]);
-        DB::transaction(function () use ($request): void {
+        $measures = $request->has('measures') ? ['measures' => Measures::read($request->array('measures'))->write()] : [];
+        DB::transaction(function () use ($request, $measures): void {
             $kitchen = $request->has('kitchen') ? ['kitchen' => Kitchen::from((array) $request->input('kitchen'))->toArray()] : [];
-            $this->studio()->asSeen($this->lastSeen($request))->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen]);
+            $this->studio()->asSeen($this->lastSeen($request))->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen, ...$measures]);
             if ($kitchen !== []) {
                 // What was read before said nothing of it, or something else.
                 OwnShelf::turn($this->studio());

@@ -6,6 +6,7 @@ namespace Transmuta\Format;
 
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
+use Transmuta\Process\Words\Measures;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
@@ -14,11 +15,12 @@ use Transmuta\Property\Warning;
 final class MakingJson
 {
     /**
+     * @param ?Measures $measures the kitchen's own, in which amounts are said as well
      * @param ?DishReading $original where it is given, each step says whether the original has none like it: the same kind of the same layer with the same in it
      *
      * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>}
      */
-    public static function write(DishReading $dish, Making $making, ?DishReading $original = null): array
+    public static function write(DishReading $dish, Making $making, ?DishReading $original = null, ?Measures $measures = null): array
     {
         $known = [];
         if ($original !== null) {
@@ -28,7 +30,7 @@ final class MakingJson
         }
 
         return [
-            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $making->of($dish)),
+            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish, $measures), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $making->of($dish)),
             'critical' => $making->critical($dish),
             // Steps that are followed as they stand would serve it raw: said before the first.
             'stops' => array_values(array_map(
@@ -46,15 +48,29 @@ final class MakingJson
         return json_encode([$dish->layers[$step->layer]->layer->name ?? '', $step->kind->value, $held], \JSON_THROW_ON_ERROR);
     }
 
+    /** @param array{ingredient: string, grams: float} $line */
+    private static function about(array $line, MakingStep $step, DishReading $dish, Measures $measures): ?string
+    {
+        foreach (($dish->layers[$step->layer] ?? null)?->state->model->portions ?? [] as $portion) {
+            if ($portion->ingredient->id === $line['ingredient']) {
+                $said = $measures->of($line['grams'], $portion->ingredient);
+
+                return $said === null ? null : "about $said of " . mb_strtolower($portion->ingredient->name);
+            }
+        }
+
+        return null;
+    }
+
     /** @return array<string, mixed> */
-    private static function step(MakingStep $step, DishReading $dish): array
+    private static function step(MakingStep $step, DishReading $dish, ?Measures $measures): array
     {
         return [
             'id' => $step->id,
             'layer' => $dish->layers[$step->layer]->layer->name ?? '',
             'kind' => $step->kind->value,
             'text' => $step->text,
-            'lines' => $step->lines,
+            'lines' => $measures === null ? $step->lines : array_map(static fn(array $line): array => [...$line, 'about' => self::about($line, $step, $dish, $measures)], $step->lines),
             'target_c' => $step->target,
             'endpoint' => $step->endpoint,
             'hands_on_min' => $step->hands,

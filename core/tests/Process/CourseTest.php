@@ -84,6 +84,7 @@ final class CourseTest extends TestCase
     /** FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h. Both sides of each. */
     public function testColdComesInTimeOrNot(): void
     {
+        /** @param list<array{float, float}> $points */
         $says = static fn(array $points, float $to21 = 60.0): array => (new Course($points))->says(self::chilled($to21), Reference::standard());
         $in = $says([[0.0, 57.0], [120.0, 21.0], [360.0, 5.0]]);
         self::assertSame(['good', 'good'], array_column($in, 'tone'));

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Notebook, OpenSession, Payments, Person, Plan, Run, RunHead, Service, ServiceHead, ServicePull, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, Run, RunHead, Service, ServiceHead, ServicePull, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -138,6 +138,8 @@ export const planQuery = (id: number, from: (() => string) | null) =>
         queryFn: ({ signal }) => call<Plan>('GET', `services/${id}/plan${from === null ? '' : `?now=${from()}`}`, undefined, signal),
         ...(from === null ? {} : { refetchInterval: 60_000 }),
     });
+
+export const methodQuery = (version: number) => queryOptions({ queryKey: ['method', version], queryFn: ({ signal }) => call<Method>('GET', `versions/${version}/method`, undefined, signal) });
 
 export const runsQuery = () => queryOptions({ queryKey: ['runs'], queryFn: ({ signal }) => call<RunHead[]>('GET', 'runs', undefined, signal) });
 

@@ -514,6 +514,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The method as it is told, in own words where somebody wrote some, with what does not agree with the formula any more */
+        get: operations["Method.show"];
+        /** Keeps the method in own words; with no steps it is told as the formula asks for it */
+        put: operations["Method.update"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/payments": {
         parameters: {
             query?: never;
@@ -1813,6 +1831,8 @@ export interface components {
                 }[];
                 treat: string;
             }[];
+            /** @description Whether the steps are told in the studio’s own words. */
+            is_own_words: boolean;
             may_contain: string[];
             open: string[];
             /** @description The dish's own method, as its maker wrote it. */
@@ -1839,6 +1859,8 @@ export interface components {
                 }[];
                 place: string;
             }[];
+            /** @description Own words that do not agree with the formula any more. */
+            quarrels: string[];
             revision: number;
             schools_at_work: components["schemas"]["SchoolAtWork"][];
             serve_at_c: number;
@@ -2497,6 +2519,8 @@ export interface components {
                 kind: "weigh" | "chill_tools" | "line_tin" | "prep_fruit" | "separate" | "soak" | "swell" | "hydrate" | "slurry" | "mix_dry" | "melt" | "heat" | "cook" | "boil" | "caramelise" | "reduce" | "bake" | "cool" | "rest" | "blend" | "beat" | "whip" | "foam" | "temper_in" | "fold" | "strain" | "press_base" | "knead" | "lay_in" | "fill" | "chill" | "freeze" | "temper_out" | "unmould" | "cut" | "garnish";
                 layer: string;
                 lines: {
+                    /** @description In the studio’s own measures, where they say it near enough. */
+                    about?: string | null;
                     grams: number;
                     ingredient: string;
                 }[];
@@ -2513,6 +2537,22 @@ export interface components {
                     most: number | null;
                 };
             }[];
+            told: {
+                id: string;
+                /** @description Whether it is told in somebody’s words. */
+                is_own: boolean;
+                /** @description As the formula asks for it; empty where it asks for no such step. */
+                now: string;
+                /**
+                 * @description Where the words and the formula do not agree.
+                 * @enum {string|null}
+                 */
+                quarrel: "changed" | "gone" | "new" | "early" | "amount" | null;
+                /** @description Id of the step of the making it tells; none where it was added, or is gone. */
+                step: string | null;
+                text: string;
+                why: string;
+            }[];
         };
         MapOfNumbers: {
             [key: string]: number;
@@ -2522,6 +2562,38 @@ export interface components {
         };
         /** @enum {string} */
         Mark: "pub" | "trade" | "mem" | "packet" | "meas" | "est";
+        Method: {
+            /** @description Counts its changes of name, notes and method: what a window writes back (If-Match). */
+            said: number;
+            /** @description Whether anybody has written one. */
+            is_own: boolean;
+            steps: {
+                id: string;
+                /** @description Whether it is told in somebody’s words. */
+                is_own: boolean;
+                /** @description As the formula asks for it; empty where it asks for no such step. */
+                now: string;
+                /**
+                 * @description Where the words and the formula do not agree.
+                 * @enum {string|null}
+                 */
+                quarrel: "changed" | "gone" | "new" | "early" | "amount" | null;
+                /** @description Id of the step of the making it tells; none where it was added, or is gone. */
+                step: string | null;
+                text: string;
+                why: string;
+            }[];
+        };
+        MethodInput: {
+            steps: {
+                /** @description Its own, up to 26 letters and digits, such as a ULID. */
+                id: string;
+                /** @description The step of the making it tells; none for one that is added. */
+                step: string | null;
+                /** @description In own words; empty where it is told as the making tells it. */
+                text: string | null;
+            }[];
+        };
         NameOf: {
             name: string;
         };
@@ -3551,12 +3623,22 @@ export interface components {
             /** @description ISO 4217, three letters. */
             currency: string;
             kitchen: components["schemas"]["Kitchen"];
+            /** @description Its own: amounts are said in them too, where they say them near enough. */
+            measures: {
+                ml: number;
+                name: string;
+            }[];
             name: string;
         };
         StudioInput: {
             /** @description The studio as it is to be; what is not sent of its kitchen stays. */
             currency: string;
             kitchen?: components["schemas"]["Kitchen"];
+            /** @description Its own: amounts are said in them too, where they say them near enough. */
+            measures?: {
+                ml: number;
+                name: string;
+            }[];
             name: string;
         };
         TakeRoute: {
@@ -4848,6 +4930,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Making"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Method.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Method"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Method.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodInput"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Method"];
                 };
             };
             /** @description What is wrong, where, and the mend */

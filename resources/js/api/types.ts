@@ -69,6 +69,7 @@ export type StepSaid = Shapes['StepSaid'];
 export type CoverAnswer = Shapes['CoverAnswer'];
 export type RunHead = Shapes['RunHead'];
 export type Run = Shapes['Run'];
+export type Method = Shapes['Method'];
 export type Heat = Run['heat'][number];
 export type Instruments = Shapes['Instruments'];
 export type AtInstruments = Shapes['AtInstruments'];

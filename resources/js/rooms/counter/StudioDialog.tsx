@@ -13,6 +13,7 @@ import { studioQuery } from '../../api/queries';
 import type { Studio } from '../../api/types';
 import { ALLERGENS, SHARED } from '../../api/words';
 import { currencies } from '../../shared/money';
+import { typedNumber } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 /** What the studio is called, and what it reckons in. */
@@ -22,11 +23,12 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
     const all = useMemo(() => currencies(), []);
     const write = useWrite(studio.revision);
     const keep = useMutation({
-        mutationFn: () => write<Studio>('PUT', 'studio', { name: form.name, currency: form.currency, kitchen: form.kitchen }),
+        mutationFn: () => write<Studio>('PUT', 'studio', { name: form.name, currency: form.currency, kitchen: form.kitchen, measures: form.measures.filter((one) => one.name.trim() !== '') }),
         onSuccess: (kept) => {
             client.setQueryData(studioQuery().queryKey, kept);
             void client.invalidateQueries({ queryKey: ['version'] });
             void client.invalidateQueries({ queryKey: ['card'] });
+            void client.invalidateQueries({ queryKey: ['making'] });
             onClose();
         },
     });
@@ -36,6 +38,7 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
             {words}
         </label>
     );
+    const measure = (n: number, part: Partial<Studio['measures'][number]>) => setForm({ ...form, measures: form.measures.map((at, i) => (i === n ? { ...at, ...part } : at)) });
     return (
         <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="studio-title">
             <DialogTitle id="studio-title" className="name">
@@ -60,6 +63,25 @@ export function StudioDialog({ studio, onClose }: { studio: Studio; onClose: () 
                     <legend>What its dishes share</legend>
                     {Object.entries(SHARED).map(([key, words]) => tick('shares', key, words))}
                     <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>Where something is shared, what is handled may be carried into any dish: it is said with its allergens. How much is never computed; a label follows your local authority.</Box>
+                </Box>
+                <Box component="fieldset" sx={{ border: '1px solid var(--line)', borderRadius: '9px', mt: 1.5, p: '6px 12px 10px', display: 'grid', gap: 0.75 }}>
+                    <legend>Its own measures</legend>
+                    {form.measures.map((one, n) => (
+                        <Box key={`${form.measures.length} ${n}`} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                            <TextField size="small" value={one.name} onChange={(e) => measure(n, { name: e.target.value })} slotProps={{ htmlInput: { 'aria-label': `Name of measure ${n + 1}`, maxLength: 30 } }} placeholder="ladle" sx={{ width: 180 }} />
+                            <TextField
+                                size="small" defaultValue={String(one.ml)} slotProps={{ htmlInput: { 'aria-label': `ml of measure ${n + 1}`, inputMode: 'decimal' } }} sx={{ width: 90 }}
+                                onChange={(e) => {
+                                    const ml = typedNumber(e.target.value);
+                                    measure(n, { ml: ml === null || Number.isNaN(ml) ? 0 : ml });
+                                }}
+                            />
+                            <span>ml</span>
+                            <Button onClick={() => setForm({ ...form, measures: form.measures.filter((_, i) => i !== n) })} aria-label={`Take measure ${n + 1} out`}>Take it out</Button>
+                        </Box>
+                    ))}
+                    {form.measures.length < 12 && <Button onClick={() => setForm({ ...form, measures: [...form.measures, { name: '', ml: 100 }] })} sx={{ justifySelf: 'start' }}>Add a measure</Button>}
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>What is weighed is said in them too, where a quarter of one comes within 5 % of it.</Box>
                 </Box>
                 {keep.error && <ProblemNote error={keep.error} />}
             </DialogContent>

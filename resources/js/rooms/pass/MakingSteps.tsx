@@ -1,20 +1,30 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { makingQuery } from '../../api/queries';
-import type { Making, MakingStep } from '../../api/types';
+import type { Making } from '../../api/types';
 import { minutes } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { inWords, type InWords } from '../../shared/ownWords';
+import { ended } from '../../shared/routeWords';
 import { withoutLayer } from '../../shared/stepWords';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
+import { MethodDialog } from './MethodDialog';
 
 /** The making as a cook works through it: layer by layer, what enters, how hot, until what is seen, how long hands and waits are. */
 export function MakingSteps({ version }: { version: number }) {
+    const [isWriting, setWriting] = useState(false);
     const { data, error, isPending, refetch } = useQuery(makingQuery(version));
     return (
         <Box component="section" aria-labelledby="making-title" className="sheet" sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '18px 28px', maxWidth: 980, mt: 2 }}>
-            <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>
-                The making, step by step
-            </h2>
+            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+                <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)', flex: 1 }}>
+                    The making, step by step
+                </h2>
+                {data && <Button className="no-print" variant="outlined" onClick={() => setWriting(true)}>In your own words</Button>}
+            </Box>
+            {isWriting && <MethodDialog version={version} onClose={() => setWriting(false)} />}
             {isPending && <Waiting what="the steps"><LinesWaiting /></Waiting>}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && <Steps making={data} />}
@@ -23,7 +33,8 @@ export function MakingSteps({ version }: { version: number }) {
 }
 
 function Steps({ making }: { making: Making }) {
-    const layers = [...new Set(making.steps.map((step) => step.layer))];
+    const all = inWords(making);
+    const layers = [...new Set(all.map((one) => one.step.layer))];
     const hands = making.steps.reduce((sum, step) => sum + step.hands_on_min, 0);
     return (
         <>
@@ -42,8 +53,8 @@ function Steps({ making }: { making: Making }) {
                     ))}
                     <Watched making={making} layer={layer} />
                     <Box component="ol" aria-label={`Steps of ${layer || 'the whole'}`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                        {making.steps.filter((step) => step.layer === layer).map((step) => (
-                            <Step key={step.id} step={step} />
+                        {all.filter((one) => one.step.layer === layer).map((one) => (
+                            <Step key={one.step.id} told={one} />
                         ))}
                     </Box>
                 </Box>
@@ -63,18 +74,21 @@ function Watched({ making, layer }: { making: Making; layer: string }) {
     );
 }
 
-function Step({ step }: { step: MakingStep }) {
-    const told = withoutLayer(step.layer, step.text);
+function Step({ told: { step, texts, quarrels, also } }: { told: InWords }) {
+    const about = step.lines.flatMap((line) => line.about ?? []);
     return (
         <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '34px 1fr', sm: '34px 1fr 150px' }, gap: 1, py: '5px', borderTop: '1px solid var(--line)', alignItems: 'start', '@media print': { gridTemplateColumns: '34px 1fr 150px' } }}>
             <Box component="span" className="figure" sx={{ color: 'var(--ink-soft)' }}>{step.id}</Box>
             <div>
-                <Box sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>{told}</Box>
+                {texts.map((text) => <Box key={text} sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>{text}</Box>)}
+                {about.length > 0 && <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)' }}>In your measures: {about.join(', ')}. The scale decides.</Box>}
+                {quarrels.map((one) => <Box key={one.quarrel} sx={{ color: 'var(--yolk)', fontSize: 'var(--text-plain)' }}><strong>{ended(one.why)}</strong> {one.is_own && <>The formula asks: {withoutLayer(step.layer, one.now)}</>}</Box>)}
                 <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', lineHeight: 1.3 }}>
                     {step.kind !== 'weigh' && <>Done when: {step.endpoint}. </>}
                     {step.reason && <>Why: {step.reason}. </>}
                     {step.goes_wrong && step.kind !== 'weigh' && <>If {step.goes_wrong}: {step.rescue}.</>}
                 </Box>
+                {also.map((one) => <Box key={one.id}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.is_new === true && step.kind !== 'weigh' && <Box component="strong" sx={{ fontSize: 'var(--text-small)', color: 'var(--cobalt)' }}>not so in the original</Box>}
             </div>
             <Box sx={{ fontSize: 'var(--text-plain)', gridColumn: { xs: 2, sm: 'auto' }, lineHeight: 1.3 }}>

@@ -76,6 +76,13 @@ export function RecipeCard({ card }: { card: Card }) {
                             </li>
                         ))}
                     </ol>
+                    {card.is_own_words && <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', mt: 0.5 }}>In the studio’s own words.</Box>}
+                    {card.quarrels.length > 0 && (
+                        <Box role="status" sx={{ border: '2px solid var(--yolk)', borderRadius: '9px', p: '6px 12px', mt: 1 }}>
+                            <strong style={{ color: 'var(--yolk)' }}>Words and formula do not agree:</strong>
+                            {card.quarrels.map((one) => <div key={one}>{one}</div>)}
+                        </Box>
+                    )}
                     {card.preparations.map((made) => (
                         <Box key={made.name} sx={{ mt: 1.25 }}>
                             <h3 className="name" style={{ margin: '0 0 2px', fontSize: 'var(--text-lead)' }}>

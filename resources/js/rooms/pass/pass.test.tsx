@@ -10,7 +10,7 @@ import { RecipeCard } from './RecipeCard';
 afterEach(cleanup);
 
 const card: Card = {
-    kitchen: { may_carry: [], words: 'Made where nuts are handled, with nothing shared' },
+    is_own_words: false, quarrels: [], kitchen: { may_carry: [], words: 'Made where nuts are handled, with nothing shared' },
     title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, revision: 3, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
     brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
     ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled', made_of: [] }, { grams: 163.5, name: 'Passion-fruit juice', note: '', made_of: [{ grams: 10, name: 'Pulp' }] }] }],

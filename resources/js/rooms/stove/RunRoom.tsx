@@ -2,10 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import type { Run } from '../../api/types';
 import { counted } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { withoutLayer } from '../../shared/stepWords';
+import { inWords, type InWords } from '../../shared/ownWords';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { doneIn } from './fold';
 import { RunRecord } from './RunRecord';
@@ -20,7 +19,8 @@ export function RunRoom({ id }: { id: number }) {
     useAwake(run !== undefined && run.finished_at === null);
     if (isPending) return <Box sx={{ p: 2 }}><Waiting what="the run"><LinesWaiting /></Waiting></Box>;
     if (!run) return <Box sx={{ p: 2 }}>{error && <ProblemNote error={error} onRetry={() => void refetch()} />}</Box>;
-    const { steps } = run.making;
+    const words = inWords(run.making);
+    const steps = words.map((one) => one.step);
     const done = doneIn(run);
     const next = steps.find((step) => !done.has(step.id));
     const at = steps.find((step) => step.id === chosen) ?? next ?? steps.at(-1);
@@ -43,7 +43,7 @@ export function RunRoom({ id }: { id: number }) {
                 <>
                     {at && (
                         <StepAtWork
-                            key={at.id} run={run} step={at} isDone={done.has(at.id)} place={steps.indexOf(at) + 1} say={say}
+                            key={at.id} run={run} step={at} words={words.find((one) => one.step.id === at.id)} isDone={done.has(at.id)} place={steps.indexOf(at) + 1} say={say}
                             onBack={steps.indexOf(at) > 0 ? () => setChosen(steps[steps.indexOf(at) - 1]?.id ?? null) : null}
                             onDone={() => {
                                 if (!done.has(at.id)) say('done', at.id);
@@ -51,7 +51,7 @@ export function RunRoom({ id }: { id: number }) {
                             }}
                         />
                     )}
-                    <Order run={run} done={done} at={at?.id ?? ''} onGo={setChosen} />
+                    <Order words={words} done={done} at={at?.id ?? ''} onGo={setChosen} />
                     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                         <Button variant={next === undefined ? 'contained' : 'outlined'} onClick={() => say('finished')} sx={{ minHeight: 'var(--press-stove)', px: 3 }}>
                             {next === undefined ? 'It is made' : 'Stop here, it is made'}
@@ -90,19 +90,19 @@ function useAwake(wanted: boolean) {
     }, [wanted]);
 }
 
-function Order({ run, done, at, onGo }: { run: Run; done: ReadonlySet<string>; at: string; onGo: (step: string) => void }) {
+function Order({ words, done, at, onGo }: { words: readonly InWords[]; done: ReadonlySet<string>; at: string; onGo: (step: string) => void }) {
     return (
         <details>
-            <Box component="summary" sx={{ minHeight: 'var(--press-stove)', display: 'list-item', pt: '14px', cursor: 'pointer', fontSize: 'var(--text-head)' }}>All {run.making.steps.length} steps</Box>
+            <Box component="summary" sx={{ minHeight: 'var(--press-stove)', display: 'list-item', pt: '14px', cursor: 'pointer', fontSize: 'var(--text-head)' }}>All {words.length} steps</Box>
             <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                {run.making.steps.map((step) => (
+                {words.map(({ step, texts }) => (
                     <li key={step.id}>
                         <Box
                             component="button" type="button" onClick={() => onGo(step.id)} aria-current={step.id === at ? 'step' : undefined}
                             sx={{ font: 'inherit', color: 'inherit', width: '100%', textAlign: 'left', border: 0, borderTop: '1px solid var(--line)', bgcolor: step.id === at ? 'var(--cobalt-wash)' : 'transparent', p: '12px 8px', cursor: 'pointer', display: 'flex', gap: 1.5 }}
                         >
                             <strong style={{ width: 60, flex: 'none', color: done.has(step.id) ? 'var(--herb)' : 'var(--ink-soft)' }}>{done.has(step.id) ? 'done' : step.id}</strong>
-                            <span><strong>{step.layer}</strong> {withoutLayer(step.layer, step.text)}</span>
+                            <span><strong>{step.layer}</strong> {texts.join(' ')}</span>
                         </Box>
                     </li>
                 ))}

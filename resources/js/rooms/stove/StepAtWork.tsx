@@ -4,6 +4,8 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { MakingStep, Run, RunEvent } from '../../api/types';
 import { minutes, typedNumber } from '../../shared/numbers';
+import type { InWords } from '../../shared/ownWords';
+import { ended } from '../../shared/routeWords';
 import { withoutLayer } from '../../shared/stepWords';
 import { weighedAt } from './fold';
 import { HeatCurve } from './HeatCurve';
@@ -15,6 +17,8 @@ export type Say = (kind: RunEvent['kind'], step?: string, body?: RunEvent['body'
 interface Props {
     run: Run;
     step: MakingStep;
+    /** In own words, where somebody wrote some. */
+    words: InWords | undefined;
     isDone: boolean;
     /** The how-manieth it is. */
     place: number;
@@ -24,7 +28,7 @@ interface Props {
 }
 
 /** The step that is done now: what to do, what goes in, until what is seen, and what was found. */
-export function StepAtWork({ run, step, isDone, place, say, onBack, onDone }: Props) {
+export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDone }: Props) {
     const [celsius, setCelsius] = useState('');
     const [text, setText] = useState('');
     const lines = weighedAt(run, step);
@@ -44,8 +48,10 @@ export function StepAtWork({ run, step, isDone, place, say, onBack, onDone }: Pr
                     {place} of {run.making.steps.length}{step.layer && ` · ${step.layer}`}{isDone && <strong style={{ color: 'var(--herb)' }}> · done</strong>}
                 </Box>
                 <Box component="h2" id="step-title" sx={{ m: 0, fontSize: 'var(--text-stove)', lineHeight: 1.2, fontWeight: 600, '&::first-letter': { textTransform: 'uppercase' } }}>
-                    {withoutLayer(step.layer, step.text)}
+                    {words?.texts.join(' ') ?? withoutLayer(step.layer, step.text)}
                 </Box>
+                {words?.quarrels.map((one) => <Box key={one.quarrel} role="status" sx={{ color: 'var(--yolk)', fontSize: 'var(--text-head)' }}><strong>{ended(one.why)}</strong> {one.is_own && <>The formula asks: {withoutLayer(step.layer, one.now)}</>}</Box>)}
+                {words?.also.map((one) => <Box key={one.id} sx={{ fontSize: 'var(--text-title)' }}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.target_c !== null && <Box sx={{ fontSize: 'var(--text-stove)' }}>{step.kind === 'bake' ? 'Oven' : 'To'} <strong>{Math.round(step.target_c)} °C</strong></Box>}
                 {step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>Done when: <strong>{step.endpoint}</strong></Box>}
                 {step.reason && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>Why: {step.reason}.</Box>}

@@ -36,6 +36,8 @@ const WORDS: Record<string, string> = {
     'PATCH versions/{version}': 'changed a version',
     'PUT versions/{version}/wanted': 'set by hand what a layer should read',
     'PUT versions/{version}/notes': 'wrote notes on a version',
+    'PUT versions/{version}/method': 'wrote the method of a version',
+    'POST runs/{run}/instruments': 'did something at the scale or the probe',
     'PUT versions/{version}/aim': 'aimed a version anew',
     'POST versions/{version}/refresh': 'read a version with today’s shelf',
     'POST versions/{version}/retarget': 'put a dish in another tin',

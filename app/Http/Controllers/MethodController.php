@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contract\Operation\Answered;
+use App\Contract\Operation\Asked;
+use App\Contract\Operation\InPath;
+use App\Contract\Operation\Wrong;
+use App\Models\Version;
+use App\Services\VersionShelf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+use Transmuta\Process\Words\OwnMethod;
+use Transmuta\Process\Words\OwnStep;
+use Transmuta\Process\Words\ToldStep;
+
+/** The method of a version in its makers' own words. */
+final class MethodController extends Controller
+{
+    public function __construct(private readonly VersionShelf $shelves, private readonly OwnMethod $method) {}
+
+    #[OA\Get(
+        path: '/api/versions/{version}/method',
+        summary: 'The method as it is told, in own words where somebody wrote some, with what does not agree with the formula any more',
+        operationId: 'Method.show',
+        parameters: [new InPath('version')],
+        responses: [new Answered('Method'), new Wrong()],
+    )]
+    public function show(Version $version): JsonResponse
+    {
+        Gate::authorize('view', $version);
+
+        return $this->said($version);
+    }
+
+    #[OA\Put(
+        path: '/api/versions/{version}/method',
+        summary: 'Keeps the method in own words; with no steps it is told as the formula asks for it',
+        operationId: 'Method.update',
+        parameters: [new InPath('version')],
+        requestBody: new Asked('MethodInput'),
+        responses: [new Answered('Method'), new Wrong()],
+    )]
+    public function update(Request $request, Version $version): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate([
+            'steps' => ['present', 'array', 'max:200'],
+            'steps.*' => ['array'],
+            'steps.*.id' => ['required', 'string', 'regex:/^[0-9A-Za-z]{1,26}$/'],
+            'steps.*.step' => ['present', 'nullable', 'string', 'max:12'],
+            'steps.*.text' => ['present', 'nullable', 'string', 'max:2000'],
+        ]);
+        $typed = [];
+        foreach (array_values($request->array('steps')) as $row) {
+            \assert(\is_array($row));
+            $typed[] = ['id' => \is_string($row['id'] ?? null) ? $row['id'] : '', 'step' => \is_string($row['step'] ?? null) ? $row['step'] : null, 'text' => \is_string($row['text'] ?? null) ? $row['text'] : ''];
+        }
+        $kept = $typed === [] ? [] : $this->method->kept($typed, $this->shelves->engine($version)->read($version->formula));
+        DB::transaction(fn(): bool => $version->asSeen($this->lastSeen($request))->update(['method' => $kept === [] ? null : array_map(static fn(OwnStep $one): array => $one->write(), $kept)]));
+
+        return $this->said($version->refresh());
+    }
+
+    private function said(Version $version): JsonResponse
+    {
+        return new JsonResponse([
+            'said' => $version->said,
+            'is_own' => $version->method !== null,
+            'steps' => array_map(static fn(ToldStep $told): array => $told->write(), $this->method->told($version->ownMethod(), $this->shelves->engine($version)->read($version->formula))),
+        ]);
+    }
+}
