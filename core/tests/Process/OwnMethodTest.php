@@ -83,6 +83,16 @@ final class OwnMethodTest extends TestCase
         self::assertNull($told->quarrel);
     }
 
+    public function testTheTemperatureInTheWordsFollowsTheFormula(): void
+    {
+        $dish = self::dish();
+        $cook = self::stepOf($dish, 'cook');
+        $kept = self::method()->kept(self::typed($dish, [$cook => 'To 80 °C, never 180 °C or 70 °C.']), $dish);
+        self::assertSame('To 80 °C, never 180 °C or 70 °C.', self::byStep(self::method()->told($kept, $dish))[$cook]->text);
+        $cooler = self::dish(str_replace('cook 80', 'cook 76', self::CURD));
+        self::assertSame('To 76 °C, never 180 °C or 70 °C.', self::byStep(self::method()->told($kept, $cooler))[$cook]->text);
+    }
+
     public function testAnAmountThatIsNotTheFormulasIsSaid(): void
     {
         $dish = self::dish();

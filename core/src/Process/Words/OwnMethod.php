@@ -21,6 +21,9 @@ final readonly class OwnMethod
 
     private const SAME_GRAMS = 0.06;
 
+    /** Stands in the words for the temperature of the step; no ingredient is called so. */
+    private const TARGET = '_c';
+
     private const LONGEST = 1200;
 
     private const MOST = 200;
@@ -253,9 +256,12 @@ final readonly class OwnMethod
         return (string) preg_replace(['/\b\d+ x (?=[a-z])/', '/\d+(?:[.,]\d+)?/', '/\s*\([^)]*solution[^)]*\)/'], ['', '#', ''], $text);
     }
 
-    /** The words with their amounts as tokens. */
+    /** The words with their amounts, and the temperature of the step, as tokens. */
     private static function linked(string $text, MakingStep $step, DishReading $dish): string
     {
+        if ($step->target !== null) {
+            $text = (string) preg_replace('/(?<![\d.,–-])' . preg_quote((string) round($step->target), '/') . '\s*°\s*C\b/u', '{{' . self::TARGET . '}}', $text);
+        }
         foreach (self::amounts($step, $dish) as $ingredient => [$grams, $names]) {
             foreach ($names as $name) {
                 $text = (string) preg_replace_callback(
@@ -274,7 +280,10 @@ final readonly class OwnMethod
     {
         $amounts = $step === null ? [] : self::amounts($step, $dish);
 
-        return (string) preg_replace_callback('/\{\{([a-z0-9-]+)\}\}/', static function (array $m) use ($amounts): string {
+        return (string) preg_replace_callback('/\{\{([a-z0-9_-]+)\}\}/', static function (array $m) use ($amounts, $step): string {
+            if ($m[1] === self::TARGET) {
+                return $step === null || $step->target === null ? '? °C' : round($step->target) . ' °C';
+            }
             [$grams, $names] = $amounts[$m[1]] ?? [0.0, [str_replace('-', ' ', $m[1])]];
 
             return Scale::shown($grams) . ' g ' . $names[\count($names) - 1];
