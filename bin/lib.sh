@@ -403,6 +403,8 @@ http {
         location @often { default_type application/problem+json; return 429 '{"type":"urn:transmuta:problem:too-often","title":"Too often","status":429,"detail":"That is more often than anybody asks.","field":"","mend":"Wait a moment; what you typed stays."}'; }
         location /build/ { gzip_comp_level 6; expires 30d; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
         location ~ ^/(favicon\.svg|waiting\.css)\$ { add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
+        # It asks this server on behalf of the stove, and nobody else.
+        location = /stove-worker.js { add_header Cache-Control no-cache; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; connect-src 'self'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
         location / { rewrite ^ /index.php last; }
         # A studio's archive is larger than anything else that is sent; what it may be is looked at once who sends it is known.
         location = /api/archives { client_max_body_size 17m; include "$run/php.conf"; }

@@ -22,6 +22,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreparationController;
+use App\Http\Controllers\PriceListController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReadingHeadingController;
 use App\Http\Controllers\RefreshController;
@@ -110,6 +111,10 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('services/{service}', [ServiceController::class, 'show']);
     Route::get('services/{service}/plan', [PlanController::class, 'show']);
     Route::get('services/{service}/pull', [PlanController::class, 'pull']);
+    Route::get('services/{service}/shopping', [PlanController::class, 'shopping']);
+    Route::get('services/{service}/shopping.csv', [PlanController::class, 'shoppingTable']);
+    Route::get('price-lists', [PriceListController::class, 'index']);
+    Route::get('price-lists/simulated.csv', [PriceListController::class, 'simulated']);
     Route::get('services/{service}/plan.ics', [PlanController::class, 'calendar']);
     Route::post('services/{service}/covers', [PlanController::class, 'covers']);
     Route::get('versions/{version}/refresh', [RefreshController::class, 'refreshPreview']);
@@ -145,6 +150,8 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('preparations', [PreparationController::class, 'store']);
     Route::put('preparations/{slug}', [PreparationController::class, 'update']);
     Route::post('versions/{version}/layers/{layer}/preparation', [PreparationController::class, 'fromLayer']);
+    Route::post('price-lists', [PriceListController::class, 'store']);
+    Route::delete('price-lists/{list}', [PriceListController::class, 'destroy']);
     Route::post('shelf/import', [ShelfTableController::class, 'import']);
     Route::put('shelf/{slug}', [ShelfController::class, 'update']);
     Route::delete('shelf/{slug}', [ShelfController::class, 'destroy']);

@@ -10,6 +10,7 @@ use App\Models\Errand;
 use App\Models\Evidence;
 use App\Models\Lot;
 use App\Models\Membership;
+use App\Models\PriceList;
 use App\Models\Run;
 use App\Models\Service;
 use App\Models\Version;
@@ -26,7 +27,7 @@ use Illuminate\Support\Facades\Route;
 final class Addresses
 {
     /** Records of a studio, by what they are called in an address. */
-    private const RECORDS = ['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class, 'service' => Service::class, 'run' => Run::class];
+    private const RECORDS = ['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class, 'service' => Service::class, 'run' => Run::class, 'list' => PriceList::class];
 
     private const NUMBERS = ['person', 'token', 'id', 'number', 'second'];
 

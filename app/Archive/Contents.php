@@ -37,6 +37,7 @@ final class Contents
         'lots' => [],
         'trials' => ['version_id' => 'versions', 'revision_id' => 'revisions'],
         'lot_trial' => ['lot_id' => 'lots', 'trial_id' => 'trials'],
+        'price_lists' => [],
         'services' => [],
         'service_items' => ['service_id' => 'services', 'version_id' => 'versions'],
         'service_steps' => ['service_item_id' => 'service_items'],
@@ -60,6 +61,7 @@ final class Contents
         'versions' => ['brief', 'formula', 'method', 'origin', 'shelf', 'wanted'],
         'revisions' => ['words', 'formula', 'shelf', 'brief', 'wanted'],
         'trials' => ['predicted'],
+        'price_lists' => ['articles'],
         'services' => ['kitchen', 'guests'],
         'run_events' => ['body'],
     ];

@@ -11,12 +11,20 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'CoverAnswer',
     type: 'object',
-    required: ['versions', 'fewest', 'cheapest', 'fewest_minor', 'cheapest_minor'],
+    required: ['versions', 'fewest', 'cheapest', 'fewest_minor', 'cheapest_minor', 'routes'],
     properties: [
         new ChosenVersions('cheapest'),
         new OA\Property(property: 'cheapest_minor', type: 'integer'),
         new ChosenVersions('fewest'),
         new OA\Property(property: 'fewest_minor', type: 'integer'),
+        new OA\Property(property: 'routes', description: 'Versions that are not made yet and would serve who is not served.', type: 'array', items: new OA\Items(type: 'object', required: ['guests', 'route', 'name', 'standing', 'fit', 'brief'], properties: [
+            new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
+            new OA\Property(property: 'fit', description: 'How near it is to the original, 0 to 100.', type: 'number'),
+            new OA\Property(property: 'guests', description: 'Places of the groups it would serve.', type: 'array', items: new OA\Items(type: 'integer')),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'route', description: 'By which it is taken.', type: 'string'),
+            new OA\Property(property: 'standing', type: 'string'),
+        ])),
         new OA\Property(property: 'versions', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'name', type: 'string'),

@@ -9,6 +9,7 @@ use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Evidence;
 use App\Models\Lot;
+use App\Models\PriceList;
 use App\Models\Run;
 use App\Models\Service;
 use App\Models\User;
@@ -20,13 +21,13 @@ final readonly class RecordPolicy
 {
     public function __construct(private Here $here) {}
 
-    public function view(User $user, Dish|Version|Lot|Errand|Evidence|Service|Run $record): Response
+    public function view(User $user, Dish|Version|Lot|Errand|Evidence|Service|Run|PriceList $record): Response
     {
         return $this->here->holds($record->studio_id) ? Response::allow() : Response::denyAsNotFound();
     }
 
     /** Whether they may, too, is said by the address: what it needs is asked before ({@see \App\Http\Middleware\Allowed}). */
-    public function update(User $user, Dish|Version|Lot|Errand|Evidence|Service|Run $record): Response
+    public function update(User $user, Dish|Version|Lot|Errand|Evidence|Service|Run|PriceList $record): Response
     {
         return $this->view($user, $record);
     }

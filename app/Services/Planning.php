@@ -52,7 +52,13 @@ final readonly class Planning
     /** @return list<array{string, DishReading}> each dish with what it is called, read for its portions */
     public function dishes(Service $service): array
     {
-        return array_values(self::items($service)->map(fn(ServiceItem $item): array => [$item->version->dish->title . ($item->version->parent_id === null ? '' : ', ' . $item->version->name), $this->read($item)])->all());
+        return array_map(static fn(array $one): array => [$one['what'], $one['dish']], $this->forDiets($service));
+    }
+
+    /** @return list<array{what: string, dish: DishReading, diet: ?string}> each dish with what it is called and what it is made for */
+    public function forDiets(Service $service): array
+    {
+        return array_values(self::items($service)->map(fn(ServiceItem $item): array => ['what' => $item->version->dish->title . ($item->version->parent_id === null ? '' : ', ' . $item->version->name), 'dish' => $this->read($item), 'diet' => $item->diet])->all());
     }
 
     public function read(ServiceItem $item): DishReading

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Access\Role;
+use App\Http\Controllers\PriceListController;
 use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Membership;
+use App\Models\PriceList;
 use App\Models\Service;
 use App\Models\ServiceItem;
 use App\Models\ServiceStep;
@@ -36,6 +38,8 @@ use Transmuta\Process\Plan\FixedState;
 use Transmuta\Process\Plan\Planner;
 use Transmuta\Process\Run\AtHeat;
 use Transmuta\Process\Run\WeighOut;
+use Transmuta\Process\Shopping\Article;
+use Transmuta\Process\Shopping\PriceList as ReadList;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
@@ -118,6 +122,8 @@ final class DemoSeeder extends Seeder
                 Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
             self::evening($studio);
+            $sold = ReadList::read((string) file_get_contents(PriceListController::file()), PriceListController::SIMULATED, IngredientList::shipped());
+            PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => PriceListController::SIMULATED, 'dated_on' => now()->subDays(9)->toDateString(), 'articles' => array_map(static fn(Article $one): array => $one->write(), $sold->articles)]);
         });
     }
 

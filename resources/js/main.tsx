@@ -13,7 +13,7 @@ import { DimProvider } from './theme/DimProvider';
 
 const client = new QueryClient({
     defaultOptions: {
-        queries: { retry: (count, error) => count < 2 && error instanceof Problem && error.isPassing && error.status !== 401, refetchOnWindowFocus: false, staleTime: 5_000 },
+        queries: { retry: (count, error) => count < 2 && error instanceof Problem && error.isPassing && error.status !== 401, refetchOnWindowFocus: false, staleTime: 5_000, networkMode: 'offlineFirst' },
     },
 });
 

@@ -12,6 +12,7 @@ use App\Models\Errand;
 use App\Models\Evidence;
 use App\Models\Lot;
 use App\Models\Membership;
+use App\Models\PriceList;
 use App\Models\Run;
 use App\Models\Service;
 use App\Models\Studio;
@@ -35,7 +36,7 @@ final class AccessTest extends FeatureCase
     ];
 
     /** Parts of an address that are of a studio. */
-    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'person', 'token'];
+    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'list', 'person', 'token'];
 
     /** @return array<string, string> what each address needs */
     private static function needs(): array
@@ -88,6 +89,7 @@ final class AccessTest extends FeatureCase
             'errand' => Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => 'x'])->id,
             'evidence' => Evidence::query()->create(['studio_id' => $studio->id, 'slug' => 'butter', 'diet' => 'vegan', 'meets' => false, 'note' => 'x', 'seen_on' => '2026-01-01', 'who' => 'x'])->id,
             'run' => Run::query()->create(['studio_id' => $studio->id, 'version_id' => $version, 'revision_id' => DB::table('revisions')->insertGetId(['studio_id' => $studio->id, 'version_id' => $version, 'number' => 99, 'kind' => 'typed', 'words' => '[]', 'author' => 'x', 'formula' => DB::table('versions')->where('id', $version)->value('formula'), 'shelf' => '{}', 'brief' => '{}', 'wanted' => '{}', 'created_at' => now()]), 'portions' => 1, 'who' => 'x', 'started_at' => now()])->id,
+            'list' => PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => 'x', 'dated_on' => '2026-12-01', 'articles' => []])->id,
             'service' => Service::query()->create(['studio_id' => $studio->id, 'name' => 'x', 'serve_at' => '2026-12-05T19:30', 'kitchen' => Planning::KITCHEN])->id,
             'person' => $member->id, 'token' => $token->id,
         ];

@@ -171,4 +171,55 @@ final class ServiceTest extends FeatureCase
         $this->getJson("/api/services/$made[id]/plan")->assertOk()->assertJsonPath('feasible', true);
         self::assertSame(1, ServiceItem::query()->where('service_id', $made['id'])->count());
     }
+
+    public function testWhatIsBoughtIsInWholePacksOfTheLatestList(): void
+    {
+        $version = $this->original();
+        $service = $this->postJson('/api/services', ['name' => 'Market', 'serve_at' => '2026-12-05T19:30', 'items' => [['version_id' => $version->id, 'portions' => 12]]])->assertCreated()->json('id');
+        $list = fn(string $day, string $price) => $this->postJson('/api/price-lists', ['supplier' => 'Quay', 'dated_on' => $day, 'text' => "ingredient,article,pack_g,price\nbutter,Block,250,$price\n"]);
+        // The demo's own list is out of the way.
+        foreach ((array) $this->getJson('/api/price-lists')->assertOk()->json() as $one) {
+            $this->deleteJson("/api/price-lists/$one[id]")->assertNoContent();
+        }
+        $bare = $this->getJson("/api/services/$service/shopping")->assertOk()->assertJsonPath('minor', 0)->json('rows');
+        self::assertSame([[]], array_values(array_unique(array_column((array) $bare, 'packs'), \SORT_REGULAR)));
+        $list('2026-11-01', '2.00')->assertCreated();
+        $list('2026-11-20', '2.50')->assertCreated();
+        // 199.4 g of butter: one block, at what it costs now.
+        $rows = array_column((array) $this->getJson("/api/services/$service/shopping")->assertOk()->assertJsonPath('minor', 250)->json('rows'), null, 'ingredient');
+        self::assertSame(1, $rows['butter']['packs'][0]['packs']);
+        self::assertEqualsWithDelta(50.6, $rows['butter']['left'], 0.2);
+        self::assertGreaterThan(3 * 102, $rows['whole:eggs in shell']['grams']);
+        self::assertContains('Egg yolk', array_column($rows['whole:eggs in shell']['parts'], 'name'));
+        // The same day again replaces it; a wrong row keeps nothing.
+        $list('2026-11-20', '2.75')->assertCreated();
+        $this->getJson("/api/services/$service/shopping")->assertJsonPath('minor', 275);
+        $list('2026-11-21', 'cheap')->assertUnprocessable()->assertJsonPath('field', 'line 2, price');
+        $this->getJson('/api/price-lists')->assertJsonCount(2);
+        $csv = (string) $this->getJson("/api/services/$service/shopping.csv")->assertOk()->getContent();
+        self::assertStringContainsString('Block,250,275', $csv);
+        self::assertStringContainsString('on no list', $csv);
+    }
+
+    public function testTheSimulatedSuppliersListIsReadAsItIsGiven(): void
+    {
+        $text = (string) $this->getJson('/api/price-lists/simulated.csv')->assertOk()->getContent();
+        $articles = $this->postJson('/api/price-lists', ['supplier' => 'Tried', 'dated_on' => '2026-11-20', 'text' => $text])->assertCreated()->json('articles');
+        self::assertSame(substr_count(trim($text), "\n"), $articles);
+    }
+
+    public function testWhoIsNotServedIsServedByARoute(): void
+    {
+        $version = $this->original();
+        $service = $this->postJson('/api/services', ['name' => 'x', 'serve_at' => '2026-12-05T19:30', 'guests' => [['count' => 4, 'diets' => [], 'without' => []], ['count' => 2, 'diets' => ['keto'], 'without' => []]]])->assertCreated()->json('id');
+        $answer = $this->postJson("/api/services/$service/covers", ['dish_id' => $version->dish_id])->assertOk()->json();
+        self::assertSame([1], array_column($answer['fewest']['unserved'], 'guest'));
+        self::assertSame([[1]], array_column($answer['routes'], 'guests'));
+        $route = $answer['routes'][0];
+        self::assertNotSame('missed', $route['standing']);
+        $this->postJson("/api/versions/$version->id/versions", [...$route['brief'], 'route' => $route['route']])->assertCreated();
+        $again = $this->postJson("/api/services/$service/covers", ['dish_id' => $version->dish_id])->assertOk()->json();
+        self::assertSame([], $again['fewest']['unserved']);
+        self::assertSame([], $again['routes']);
+    }
 }

@@ -76,6 +76,7 @@ test('from who comes to a plan that is ticked off, moved and made anew', async (
     expect(await from()).toBe(was);
 
     // Drawn with the mouse, and let go again.
+    await fill.scrollIntoViewIfNeeded();
     const box = await fill.boundingBox();
     if (!box) throw new Error('the step is not drawn');
     await page.mouse.move(box.x + 2, box.y + 8);

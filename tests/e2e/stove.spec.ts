@@ -35,10 +35,21 @@ test('a version is made at the stove: weighed, mended, timed, probed, with the l
     await expect(page.getByText('the flour sack ran out')).toBeVisible();
     await page.getByRole('button', { name: 'Done, next' }).click();
     await expect(page.getByText(/2 notes kept here until the server is back/)).toBeVisible();
+    // Opened anew without a line: the stove is there, and so is what was said.
+    await page.reload();
+    await expect(page.getByText(/2 notes kept here until the server is back/)).toBeVisible();
+    await expect(page.getByText(/2 of \d+ steps done|3 of \d+ steps done/)).toBeVisible();
     await context.setOffline(false);
     await expect(page.getByText(/kept here/)).toHaveCount(0);
+    // With a line it is the server's word again that counts, not what was kept: another device said something meanwhile.
+    const at = page.url().split('/').pop() ?? '';
+    expect((await page.request.post(`/api/runs/${at}/events`, { headers: { 'X-XSRF-TOKEN': await token(page), Accept: 'application/json' }, data: { events: [{ client_id: 'Y'.repeat(26), kind: 'note', step: 'a2', body: { text: 'said from the other tablet' }, at: '2026-12-05T10:00:00' }] } })).ok()).toBe(true);
     await page.reload();
     await expect(page.getByText(/2 of \d+ steps done|3 of \d+ steps done/)).toBeVisible();
+    await page.getByText(/^All \d+ steps$/).click();
+    await page.getByRole('button', { name: /^(done|a2)\s*Crust\s*line/i }).click();
+    await expect(page.getByText(/said from the other tablet/)).toBeVisible();
+    await page.getByText(/^All \d+ steps$/).click();
 
     // A step is gone to, timed, probed.
     await page.getByText(/^All \d+ steps$/).click();

@@ -13,6 +13,8 @@ use App\Models\Service;
 use App\Models\ServiceStep;
 use App\Models\Version;
 use App\Services\Planning;
+use App\Services\RoutesForGuests;
+use App\Services\ShoppingView;
 use App\Services\VersionShelf;
 use App\Support\Calendar;
 use Illuminate\Http\JsonResponse;
@@ -98,7 +100,7 @@ final class PlanController extends Controller
         requestBody: new Asked('AskCovers'),
         responses: [new Answered('CoverAnswer'), new Wrong()],
     )]
-    public function covers(Request $request, Service $service, VersionShelf $shelves): JsonResponse
+    public function covers(Request $request, Service $service, VersionShelf $shelves, RoutesForGuests $routes): JsonResponse
     {
         Gate::authorize('view', $service);
         $request->validate(['dish_id' => ['required', 'integer']]);
@@ -116,6 +118,7 @@ final class PlanController extends Controller
             'versions' => array_values($versions->map(static fn(Version $v): array => ['id' => $v->id, 'name' => $v->name])->all()),
             'fewest' => CoverJson::write($fewest),
             'cheapest' => CoverJson::write($cheapest),
+            'routes' => $routes->of($versions->firstOrFail(), CoverJson::guests($service->guests), array_column($fewest->unserved, 'guest')),
             'fewest_minor' => (int) round($fewest->cost),
             'cheapest_minor' => (int) round($cheapest->cost),
         ]);
@@ -133,6 +136,37 @@ final class PlanController extends Controller
         Gate::authorize('view', $service);
 
         return new JsonResponse(['pull' => PullList::ofAll($planning->dishes($service))]);
+    }
+
+    #[OA\Get(
+        path: '/api/services/{service}/shopping',
+        summary: 'What is bought for all its dishes, in whole packs, by supplier',
+        operationId: 'Plan.shopping',
+        parameters: [new InPath('service')],
+        responses: [new Answered('ServiceShopping'), new Wrong()],
+    )]
+    public function shopping(Service $service, ShoppingView $shopping): JsonResponse
+    {
+        Gate::authorize('view', $service);
+
+        return new JsonResponse($shopping->of($service));
+    }
+
+    #[OA\Get(
+        path: '/api/services/{service}/shopping.csv',
+        summary: 'The shopping as a table',
+        operationId: 'Plan.shoppingTable',
+        parameters: [new InPath('service')],
+        responses: [
+            new OA\Response(response: 200, description: 'A table', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string'))),
+            new Wrong(),
+        ],
+    )]
+    public function shoppingTable(Service $service, ShoppingView $shopping): Response
+    {
+        Gate::authorize('view', $service);
+
+        return new Response($shopping->csv($service), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"shopping-$service->id.csv\""]);
     }
 
     #[OA\Get(

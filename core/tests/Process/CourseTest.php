@@ -81,11 +81,20 @@ final class CourseTest extends TestCase
         self::assertStringContainsString('never a proof', array_column((new Course([[0.0, $at], [3.6, $at]]))->says($heat, Reference::standard()), 'text')[0]);
     }
 
+    /**
+     * @param list<array{float, float}> $points
+     *
+     * @return list<array{tone: string, text: string}>
+     */
+    private static function said(array $points, float $to21 = 60.0): array
+    {
+        return (new Course($points))->says(self::chilled($to21), Reference::standard());
+    }
+
     /** FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h. Both sides of each. */
     public function testColdComesInTimeOrNot(): void
     {
-        /** @param list<array{float, float}> $points */
-        $says = static fn(array $points, float $to21 = 60.0): array => (new Course($points))->says(self::chilled($to21), Reference::standard());
+        $says = self::said(...);
         $in = $says([[0.0, 57.0], [120.0, 21.0], [360.0, 5.0]]);
         self::assertSame(['good', 'good'], array_column($in, 'tone'));
         self::assertSame(['alarm', 'good'], array_column($says([[0.0, 57.0], [121.0, 21.0], [360.0, 5.0]]), 'tone'));

@@ -48,7 +48,9 @@ final class MeasuresTest extends TestCase
                 continue;
             }
             ++$count;
-            self::assertSame(1, preg_match('/^(\d*)([¼½¾]?) (\w+?)s?$/u', $said, $m));
+            if (preg_match('/^(\d*)([¼½¾]?) (\w+?)s?$/u', $said, $m) !== 1) {
+                self::fail($said);
+            }
             $of = (float) $m[1] + ['' => 0.0, '¼' => 0.25, '½' => 0.5, '¾' => 0.75][$m[2]];
             self::assertEqualsWithDelta(1.0, $of * ['ladle' => 120, 'spoon' => 15, 'pail' => 2000][$m[3]] * (float) $water->density() / $grams, 0.0501, $said);
         }

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, Run, RunHead, Service, ServiceHead, ServicePull, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -144,5 +144,9 @@ export const methodQuery = (version: number) => queryOptions({ queryKey: ['metho
 export const runsQuery = () => queryOptions({ queryKey: ['runs'], queryFn: ({ signal }) => call<RunHead[]>('GET', 'runs', undefined, signal) });
 
 export const runQuery = (id: number) => queryOptions({ queryKey: ['run', id], queryFn: ({ signal }) => call<Run>('GET', `runs/${id}`, undefined, signal) });
+
+export const shoppingQuery = (id: number) => queryOptions({ queryKey: ['service', id, 'shopping'], queryFn: ({ signal }) => call<ServiceShopping>('GET', `services/${id}/shopping`, undefined, signal) });
+
+export const priceListsQuery = () => queryOptions({ queryKey: ['price-lists'], queryFn: ({ signal }) => call<PriceList[]>('GET', 'price-lists', undefined, signal) });
 
 export const servicePullQuery = (id: number) => queryOptions({ queryKey: ['service', id, 'pull'], queryFn: ({ signal }) => call<ServicePull>('GET', `services/${id}/pull`, undefined, signal) });

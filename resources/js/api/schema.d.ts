@@ -686,6 +686,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{service}/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is bought for all its dishes, in whole packs, by supplier */
+        get: operations["Plan.shopping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{service}/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shopping as a table */
+        get: operations["Plan.shoppingTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{service}/plan.ics": {
         parameters: {
             query?: never;
@@ -788,6 +822,58 @@ export interface paths {
          * @description A layer of a version becomes a preparation of its own.
          */
         post: operations["Preparation.fromLayer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Price lists, the latest first */
+        get: operations["PriceList.index"];
+        put?: never;
+        /** Reads a supplier’s list in; one of the same day replaces the one before */
+        post: operations["PriceList.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-lists/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a price list away */
+        delete: operations["PriceList.destroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-lists/simulated.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A supplier that is not there, with example prices: the form of a list */
+        get: operations["PriceList.simulated"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1973,6 +2059,18 @@ export interface components {
                 }[];
             };
             fewest_minor: number;
+            /** @description Versions that are not made yet and would serve who is not served. */
+            routes: {
+                brief: components["schemas"]["Brief"];
+                /** @description How near it is to the original, 0 to 100. */
+                fit: number;
+                /** @description Places of the groups it would serve. */
+                guests: number[];
+                name: string;
+                /** @description By which it is taken. */
+                route: string;
+                standing: string;
+            }[];
             versions: {
                 id: number;
                 name: string;
@@ -2543,11 +2641,8 @@ export interface components {
                 is_own: boolean;
                 /** @description As the formula asks for it; empty where it asks for no such step. */
                 now: string;
-                /**
-                 * @description Where the words and the formula do not agree.
-                 * @enum {string|null}
-                 */
-                quarrel: "changed" | "gone" | "new" | "early" | "amount" | null;
+                /** @description Where the words and the formula do not agree. */
+                quarrel: ("changed" | "gone" | "new" | "early" | "amount") | null;
                 /** @description Id of the step of the making it tells; none where it was added, or is gone. */
                 step: string | null;
                 text: string;
@@ -2573,11 +2668,8 @@ export interface components {
                 is_own: boolean;
                 /** @description As the formula asks for it; empty where it asks for no such step. */
                 now: string;
-                /**
-                 * @description Where the words and the formula do not agree.
-                 * @enum {string|null}
-                 */
-                quarrel: "changed" | "gone" | "new" | "early" | "amount" | null;
+                /** @description Where the words and the formula do not agree. */
+                quarrel: ("changed" | "gone" | "new" | "early" | "amount") | null;
                 /** @description Id of the step of the making it tells; none where it was added, or is gone. */
                 step: string | null;
                 text: string;
@@ -2643,6 +2735,12 @@ export interface components {
             name: string;
             text: string;
             yield_g?: number | null;
+        };
+        NewPriceList: {
+            /** @description A supplier's list as a table of text: ingredient, article, pack_g, price, a row a pack. */
+            dated_on: string;
+            supplier: string;
+            text: string;
         };
         NewRun: {
             /** @description For how many it is made, and for which dish of a service. */
@@ -2845,6 +2943,13 @@ export interface components {
             name: string;
             text: string;
             yield_g: number | null;
+        };
+        PriceList: {
+            /** @description How many packs it names. */
+            articles: number;
+            dated_on: string;
+            id: number;
+            supplier: string;
         };
         /** @description A fault as problem details (RFC 9457): the place and the mend. */
         ProblemDetails: {
@@ -3382,6 +3487,41 @@ export interface components {
                     name: string;
                 }[];
                 place: string;
+            }[];
+        };
+        ServiceShopping: {
+            /** @description Of everything that is on a list. */
+            minor: number;
+            rows: {
+                /** @description To buy, what is thrown away counted in. */
+                grams: number;
+                ingredient: string;
+                /** @description g left over of the packs. */
+                left: number;
+                /** @description None where it is on no list. */
+                minor: number | null;
+                name: string;
+                /** @description Diets that are the only reason it is bought. */
+                only_for: string[];
+                packs: {
+                    grams: number;
+                    minor: number;
+                    name: string;
+                    packs: number;
+                    supplier: string;
+                }[];
+                /** @description What is taken of it, where it is bought whole. */
+                parts: {
+                    grams: number;
+                    name: string;
+                }[];
+                /** @description g that enter the dishes. */
+                wanted: number;
+            }[];
+            suppliers: {
+                dated_on: string;
+                minor: number;
+                supplier: string;
             }[];
         };
         Session: {
@@ -5332,6 +5472,68 @@ export interface operations {
             };
         };
     };
+    "Plan.shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ServiceShopping"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Plan.shoppingTable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                service: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Plan.calendar": {
         parameters: {
             query?: never;
@@ -5516,6 +5718,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptLayer"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "PriceList.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceList"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "PriceList.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPriceList"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceList"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "PriceList.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                list: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "PriceList.simulated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description What is wrong, where, and the mend */

@@ -13,10 +13,11 @@ interface Props {
     covers: number;
     isPending: boolean;
     onPut: (found: CoverAnswer['fewest']) => void;
+    onTake: (route: CoverAnswer['routes'][number]) => void;
 }
 
 /** Which versions serve whom; who is not served and why; what must be answered before anybody is. */
-export function CoverFound({ answer, dish, words, covers, isPending, onPut }: Props) {
+export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTake }: Props) {
     const { fewest, cheapest } = answer;
     const isCheaper = answer.cheapest_minor < answer.fewest_minor && cheapest.chosen.length !== fewest.chosen.length;
     const servesAll = fewest.unserved.length === 0;
@@ -35,7 +36,13 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut }: Pr
                 <Box sx={{ border: '2px solid var(--beet)', borderRadius: '9px', p: '8px 12px', mb: 1 }}>
                     <strong style={{ color: 'var(--beet)' }}>Not served by any version of {dish.title}:</strong>
                     {fewest.unserved.map((one) => <div key={one.guest}><strong>{words[one.guest]}</strong>. {one.why}</div>)}
-                    <div>A route may: <Link to={`/bench/${answer.versions[0]?.id ?? ''}`}>ask the Bench for one</Link>, then come back.</div>
+                    {answer.routes.map((one) => (
+                        <Box key={one.route} sx={{ mt: 0.75 }}>
+                            A route would serve {one.guests.map((guest) => words[guest]).join('; ')}: <strong>{one.name}</strong>, {one.standing === 'met' ? 'met' : 'met, with something to ask or to see'}, {Math.round(one.fit)} of 100 like the original.{' '}
+                            <Button variant="outlined" disabled={isPending} onClick={() => onTake(one)}>Make that version</Button>
+                        </Box>
+                    ))}
+                    {answer.routes.length === 0 && <div>No route serves them either, as the shelf is. <Link to={`/bench/${answer.versions[0]?.id ?? ''}`}>The Bench</Link> says why.</div>}
                 </Box>
             )}
             {fewest.chosen.length > 0 && (

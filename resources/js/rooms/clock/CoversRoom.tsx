@@ -2,7 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call, Problem } from '../../api/client';
@@ -37,6 +37,7 @@ export function CoversRoom({ service }: { service: Service }) {
     const dishes = useQuery({ ...dishesQuery(sought), placeholderData: keepPreviousData }).data ?? [];
     const change = useChange(service);
     const go = useNavigate();
+    const client = useQueryClient();
     const guests = rows.map((row) => ({ ...row, count: typedCount(row.count) }));
     const share = marginOf(margin);
     const isRight = guests.every((one) => one.count !== null) && share !== null;
@@ -54,6 +55,13 @@ export function CoversRoom({ service }: { service: Service }) {
             return change.mutateAsync({ items: [...service.items.map(({ id, version_id, portions, diet }) => ({ id, version_id, portions, diet })), ...added] });
         },
         onSuccess: () => go(`/clock/${service.id}`),
+    });
+    const take = useMutation({
+        mutationFn: (route: CoverAnswer['routes'][number]) => call<unknown>('POST', `versions/${ask.data?.versions[0]?.id ?? ''}/versions`, { ...route.brief, route: route.route }),
+        onSuccess: () => {
+            void client.invalidateQueries({ queryKey: ['dishes'] });
+            if (dish) ask.mutate(dish);
+        },
     });
     const served = minuteOf(service.serve_at);
     const set = (n: number, over: Partial<Row>) => {
@@ -103,9 +111,10 @@ export function CoversRoom({ service }: { service: Service }) {
                 {!isRight && <Box sx={{ color: 'var(--ink-soft)', pt: 0.5 }}>Say how many come first.</Box>}
                 {ask.error && <ProblemNote error={ask.error instanceof Problem ? ask.error : new Error('It could not be found.')} />}
                 {ask.data && dish && (
-                    <CoverFound answer={ask.data} dish={dish} words={guests.map((one) => guestWords({ ...one, count: one.count ?? 0 }))} covers={covers} isPending={put.isPending} onPut={(found) => put.mutate(found)} />
+                    <CoverFound answer={ask.data} dish={dish} words={guests.map((one) => guestWords({ ...one, count: one.count ?? 0 }))} covers={covers} isPending={put.isPending || take.isPending} onPut={(found) => put.mutate(found)} onTake={(route) => take.mutate(route)} />
                 )}
                 {put.error && <ProblemNote error={put.error} />}
+                {take.error && <ProblemNote error={take.error} />}
             </Panel>
         </Box>
     );

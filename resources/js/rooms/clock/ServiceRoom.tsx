@@ -20,6 +20,7 @@ import { Loads } from './Loads';
 import { MadeDialog } from './MadeDialog';
 import { clockOf, dayOf, minuteOf, wallNow } from '../../shared/moment';
 import { RunningOrder } from './RunningOrder';
+import { Shopping } from './Shopping';
 import { ToFetch } from './ToFetch';
 
 const BY: { by: By; name: string }[] = [{ by: 'dish', name: 'by dish' }, { by: 'station', name: 'by station' }, { by: 'cook', name: 'by cook' }];
@@ -106,6 +107,7 @@ export function ServiceRoom({ service }: { service: Service }) {
                         </>
                     )}
                     <ToFetch service={service.id} />
+                    <Shopping service={service.id} />
                 </>
             )}
             {open === 'made' && <MadeDialog service={service} onClose={() => setOpen(null)} />}

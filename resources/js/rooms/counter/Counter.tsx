@@ -47,7 +47,7 @@ export function Counter() {
                     {studio.data?.name ?? 'Counter'}
                 </h1>
                 {studio.data && (
-                    <Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, and what costs are reckoned in" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
+                    <Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, what costs are reckoned in, what it handles, its own measures" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
                         change
                     </Button>
                 )}

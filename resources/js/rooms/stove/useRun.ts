@@ -6,6 +6,7 @@ import type { Run, RunEvent } from '../../api/types';
 import { newId } from '../../shared/ids';
 import { wallNow } from '../../shared/moment';
 import { notice } from '../../shared/notice';
+import { keepRun, keepStove } from '../../shared/offline';
 import { withUnsent } from './fold';
 
 const AGAIN = 4_000;
@@ -27,6 +28,10 @@ function kept(id: number): RunEvent[] {
 export function useRun(id: number) {
     const client = useQueryClient();
     const query = useQuery({ ...runQuery(id), refetchOnReconnect: true });
+    useEffect(() => void keepStove(), []);
+    useEffect(() => {
+        if (query.data) void keepRun(id, query.data);
+    }, [id, query.data]);
     const [unsent, setUnsent] = useState<readonly RunEvent[]>(() => kept(id));
     const sending = useRef(false);
     // After a refusal they go one by one, so that only what is refused is lost.

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { forgetStove } from '../../shared/offline';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client';
 import { sessionQuery } from '../../api/queries';
@@ -23,7 +24,10 @@ export function StudioRoom() {
     const session = useQuery(sessionQuery());
     const stand = useMutation({ mutationFn: (studio_id: number) => call<Session>('PUT', 'session/studio', { studio_id }), onSuccess: comeIn });
     const out = useMutation({
-        mutationFn: () => call<undefined>('DELETE', 'session'),
+        mutationFn: async () => {
+            await forgetStove();
+            return call<undefined>('DELETE', 'session');
+        },
         // Nothing of whoever left stays for whoever comes.
         onSuccess: () => {
             client.clear();

@@ -49,6 +49,8 @@ const WORDS: Record<string, string> = {
     'POST shelf/import': 'brought a table of ingredients in',
     'DELETE evidence/{evidence}': 'took back what a packet said',
     'DELETE lots/{lot}': 'took a lot away',
+    'POST price-lists': 'read a supplier’s price list in',
+    'DELETE price-lists/{list}': 'took a price list away',
     'DELETE versions/{version}': 'removed a version',
     'PUT versions/{version}/name': 'named a version',
     'POST versions/{version}/versions': 'took a route',

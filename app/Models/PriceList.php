@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Transmuta\Process\Shopping\Article;
+
+/**
+ * What a supplier sells as of a day.
+ *
+ * @property int $id
+ * @property int $studio_id
+ * @property string $supplier
+ * @property string $dated_on year-month-day
+ * @property list<array{supplier: string, ingredient: string, name: string, grams: float, minor: int}> $articles
+ */
+final class PriceList extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['articles' => 'array'];
+    }
+
+    /** @return list<self> the latest of each supplier of a studio */
+    public static function latest(int $studio): array
+    {
+        $query = self::query();
+        $query->where('studio_id', $studio)->orderBy('dated_on');
+
+        return array_values($query->get()->keyBy('supplier')->all());
+    }
+
+    /** @return list<Article> */
+    public function sold(): array
+    {
+        return array_map(fn(array $row): Article => new Article($this->supplier, $row['ingredient'], $row['name'], (float) $row['grams'], $row['minor']), $this->articles);
+    }
+
+    /** @return array{id: int, supplier: string, dated_on: string, articles: int} */
+    public function head(): array
+    {
+        return ['id' => $this->id, 'supplier' => $this->supplier, 'dated_on' => $this->dated_on, 'articles' => \count($this->articles)];
+    }
+}

@@ -1,0 +1,58 @@
+import { axe, expect, test } from './room';
+
+test('a method is told in own words: reworded, parted, added to, moved within what needs what, its amounts following the formula', async ({ page, faults }) => {
+    faults.expected.push(/422/);
+    await page.goto('/pass');
+    await page.getByRole('link', { name: 'Card of Rhubarb buttermilk cream, Original' }).click();
+    await page.getByRole('button', { name: 'In your own words' }).click();
+    const dialog = page.getByRole('dialog', { name: 'In your own words' });
+    const words = dialog.getByRole('textbox');
+    await expect(words.first()).toBeVisible();
+    const first = await words.count();
+    // A step that names its rhubarb.
+    const texts = await words.evaluateAll((all) => all.map((one) => (one as HTMLTextAreaElement).value));
+    const n = texts.findIndex((text) => /\d g rhubarb/.test(text) && /boil|cook|heat/i.test(text)) + 1;
+    expect(n).toBeGreaterThan(0);
+    const amount = /([\d.]+) g rhubarb/.exec(texts[n - 1] ?? '')?.[1] ?? '';
+    await dialog.getByLabel(`Words of step ${n}`, { exact: true }).fill(`Stew ${amount} g rhubarb with the sugar. Stop while the pieces still stand.`);
+    await dialog.getByRole('button', { name: `Part step ${n}`, exact: true }).click();
+    await expect(words).toHaveCount(first + 1);
+    await dialog.getByRole('button', { name: `Add after step ${n + 1}`, exact: true }).click();
+    await page.keyboard.press('Tab');
+    await dialog.getByLabel(`Words of step ${n + 2}`, { exact: true }).fill('Taste it before the sugar is all in.');
+    await axe(page);
+    // What comes before something it needs is refused, and nothing typed is lost.
+    for (let i = n; i > 1; i -= 1) await dialog.getByRole('button', { name: `Earlier: step ${i}`, exact: true }).click();
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog.getByRole('alert')).toContainText(/needs .* done before/);
+    for (let i = 1; i < n; i += 1) await dialog.getByRole('button', { name: `Later: step ${i}`, exact: true }).click();
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    const steps = page.getByRole('region', { name: 'The making, step by step' });
+    await expect(steps.getByText(`Stew ${amount} g rhubarb with the sugar.`)).toBeVisible();
+    await expect(steps.getByText('Stop while the pieces still stand.')).toBeVisible();
+    await expect(page.getByText('In the studio’s own words.')).toBeVisible();
+    // For other portions the amount in the words is another.
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.getByText(/^All \d+ steps$/).click();
+    await expect(page.getByRole('button', { name: /Stew .* Stop while the pieces still stand/ })).toBeVisible();
+    await page.goBack();
+    await page.getByRole('button', { name: 'In your own words' }).click();
+    await dialog.getByRole('button', { name: 'All as the formula tells it' }).click();
+    await expect(page.getByText('In the studio’s own words.')).toHaveCount(0);
+});
+
+test('amounts are said in the studio’s own measures', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Change the studio' }).click();
+    const dialog = page.getByRole('dialog', { name: 'The studio' });
+    await dialog.getByRole('button', { name: 'Add a measure' }).click();
+    await dialog.getByLabel('Name of measure 1').fill('ladle');
+    await dialog.getByLabel('ml of measure 1').fill('80');
+    await axe(page);
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await page.goto('/pass');
+    await page.getByRole('link', { name: 'Card of Passion-fruit curd tartlet, Original' }).click();
+    await expect(page.getByText(/In your measures: .*ladles? of/).first()).toBeVisible();
+});
