@@ -9,8 +9,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'SetReading',
     type: 'object',
-    required: ['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'],
+    required: ['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms', 'chances'],
     properties: [
+        new OA\Property(property: 'chances', description: 'How likely each of the seven steps is, pours to hard; none for a base.', oneOf: [new OA\Schema(type: 'array', items: new OA\Items(type: 'number')), new OA\Schema(type: 'null')]),
         new OA\Property(property: 'ge', type: 'number', nullable: true),
         new OA\Property(property: 'high', type: 'number', nullable: true),
         new OA\Property(property: 'kind', type: 'string'),

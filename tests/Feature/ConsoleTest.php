@@ -139,6 +139,44 @@ final class ConsoleTest extends TestCase
         self::assertStringContainsString('no JSON', $err);
     }
 
+    public function testATastingIsEvaluated(): void
+    {
+        [$code, $out] = self::artisan(['panel:evaluate', '--test=triangle', '--n=24', '--correct=13']);
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['test', 'n', 'correct', 'p0', 'sided', 'p_value', 'alpha', 'critical', 'significant', 'd_prime', 'p_d', 'power_here', 'power', 'pd', 'tasters_needed'], array_keys($json));
+        self::assertSame([13, true, ['first' => 53, 'safe' => 57]], [$json['critical'], $json['significant'], $json['tasters_needed']]);
+        // A pair is two-sided unless its direction was known.
+        self::assertSame('two', json_decode(self::artisan(['panel:evaluate', '--test=paired', '--n=30', '--correct=20'])[1], true)['sided']);
+        self::assertSame('one', json_decode(self::artisan(['panel:evaluate', '--test=paired', '--n=30', '--correct=20', '--one-sided'])[1], true)['sided']);
+        foreach ([['--n=24', '--correct=13'], ['--test=square', '--n=24', '--correct=13'], ['--test=triangle', '--n=0', '--correct=0'], ['--test=triangle', '--n=6', '--correct=7'], ['--test=triangle', '--n=6', '--correct=2', '--power=1'], ['--test=triangle', '--n=6', '--correct=many']] as $bad) {
+            [$code, , $err] = self::artisan(['panel:evaluate', ...$bad]);
+            self::assertSame(2, $code, implode(' ', $bad));
+            self::assertSame(1, substr_count(trim($err), "\n") + 1);
+        }
+    }
+
+    public function testTrialsTeachFactorsWithoutAStore(): void
+    {
+        $made = "Glass\nportions: 4\nlayer: Jelly\ntreat: boil 2 min\n400 g whole milk\n60 g caster sugar\n%s g agar powder\n";
+        [, $read] = self::artisan(['formula:read', '-'], \sprintf($made, '2.4'));
+        $set = json_decode($read, true)['layers'][0]['set'];
+        self::assertCount(7, $set['chances']);
+        self::assertEqualsWithDelta(1.0, array_sum($set['chances']), 1e-9);
+        $trials = array_map(static fn(int $n): array => ['formula' => \sprintf($made, '2.4'), 'layer' => 'Jelly', 'batch' => "b$n", 'found' => ['ge' => 0.7 * $set['ge'], 'sd' => 0.02]], range(1, 4));
+        [$code, $out] = self::artisan(['trials:learn', '-'], json_encode(['trials' => $trials], JSON_THROW_ON_ERROR));
+        self::assertSame(0, $code);
+        $factor = json_decode($out, true, 64, JSON_THROW_ON_ERROR)['factors'][0];
+        self::assertSame(['mechanism', 'factor', 'low', 'high', 'n', 'gain', 'proposed'], array_keys($factor));
+        self::assertSame(['agar', 4, true], [$factor['mechanism'], $factor['n'], $factor['proposed']]);
+        self::assertLessThan(1.0, $factor['high']);
+        foreach ([['formula' => ''], ['layer' => 'Foam'], ['found' => ['step_index' => 9]], ['found' => []], ['found' => ['protocol' => 'P6', 'value' => 1]]] as $wrong) {
+            [$code, , $err] = self::artisan(['trials:learn', '-'], json_encode(['trials' => [$trials[0], [...$trials[1], ...$wrong]]], JSON_THROW_ON_ERROR));
+            self::assertSame(2, $code);
+            self::assertStringContainsString('trials.1.', $err);
+        }
+    }
+
     /**
      * @param list<string> $arguments
      *

@@ -33,8 +33,8 @@ final class ZContractTest extends FeatureCase
     public function testWhatItDoesNotNameIsFound(): void
     {
         $contract = Contract::one();
-        self::assertNull($contract->wrong('GET', '/api/studio', 200, '{"revision":1,"name":"Tea room","currency":"EUR","kitchen":{"handles":[],"shares":[]}}', null));
-        self::assertStringContainsString('answer 200', (string) $contract->wrong('GET', '/api/studio', 200, '{"revision":1,"name":"Tea room","currency":"EUR","kitchen":{"handles":[],"shares":[]},"mood":3}', null));
+        self::assertNull($contract->wrong('GET', '/api/studio', 200, '{"revision":1,"name":"Tea room","currency":"EUR","kitchen":{"handles":[],"shares":[]},"measures":[]}', null));
+        self::assertStringContainsString('answer 200', (string) $contract->wrong('GET', '/api/studio', 200, '{"revision":1,"name":"Tea room","currency":"EUR","kitchen":{"handles":[],"shares":[]},"measures":[],"mood":3}', null));
         self::assertStringContainsString('answer 200', (string) $contract->wrong('GET', '/api/studio', 200, '{}', null));
         self::assertStringContainsString('request', (string) $contract->wrong('PUT', '/api/versions/7/notes', 200, '{"notes":""}', '{"notes":3}'));
         self::assertStringContainsString('not in the contract', (string) $contract->wrong('GET', '/api/moon', 200, '{}', null));

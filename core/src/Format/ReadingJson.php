@@ -13,6 +13,7 @@ use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\Ripening;
 use Transmuta\Property\Warning;
@@ -146,7 +147,7 @@ final class ReadingJson
     private static function set(LayerReading $r): array
     {
         if ($r->baseWords !== null) {
-            return ['ge' => null, 'low' => null, 'high' => null, 'step' => $r->baseWords, 'step_index' => null, 'kind' => 'crumb', 'mechanisms' => []];
+            return ['ge' => null, 'low' => null, 'high' => null, 'step' => $r->baseWords, 'step_index' => null, 'kind' => 'crumb', 'mechanisms' => [], 'chances' => null];
         }
 
         return [
@@ -157,6 +158,7 @@ final class ReadingJson
             'step_index' => Ladder::step($r->set->ge),
             'kind' => $r->set->kind,
             'mechanisms' => $r->set->shares(),
+            'chances' => Chances::of($r->set),
         ];
     }
 

@@ -18,13 +18,14 @@ final class Edges
     public const TABLE = [
         'Fault' => [],
         'Provenance' => [],
+        'Statistics' => [],
         'Quantity' => ['Fault'],
         'Reference' => ['Fault', 'Provenance'],
         'Shelf' => ['Fault', 'Provenance', 'Reference'],
         'Formula' => ['Fault', 'Quantity', 'Shelf'],
         'Diet' => ['Fault', 'Provenance', 'Reference', 'Shelf'],
         'Intake' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
-        'Property' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
+        'Property' => ['Fault', 'Provenance', 'Statistics', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
         'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trace' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trial' => ['Fault', 'Formula', 'Property'],
@@ -32,7 +33,8 @@ final class Edges
         'Preparation' => ['Fault', 'Quantity', 'Shelf', 'Formula', 'Property', 'Process'],
         'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
         'Instrument' => [],
-        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process'],
+        'Sensory' => ['Fault', 'Statistics'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial'],
     ];
 
     /** @return iterable<string, Rule> */

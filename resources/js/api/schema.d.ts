@@ -3555,6 +3555,8 @@ export interface components {
             value: string | null;
         };
         SetReading: {
+            /** @description How likely each of the seven steps is, pours to hard; none for a base. */
+            chances: number[] | null;
             ge: number | null;
             high: number | null;
             kind: string;

@@ -15,6 +15,9 @@ final class Ladder
     /** Upper edges of the rungs, GE %. */
     public const EDGES = [0.25, 0.5, 0.8, 1.15, 1.6, 2.6];
 
+    /** GE % that one more step is worth beyond the last edge. */
+    private const BEYOND = 1.6;
+
     public static function step(float $ge): int
     {
         foreach (self::EDGES as $index => $edge) {
@@ -43,7 +46,22 @@ final class Ladder
             $below = $edge;
         }
 
-        return \count(self::EDGES) + ($ge - $below) / 1.4;
+        return \count(self::EDGES) + ($ge - $below) / self::BEYOND;
+    }
+
+    /** Steps a GE % is worth at this place. */
+    public static function slope(float $ge): float
+    {
+        $below = 0.0;
+        foreach (self::EDGES as $edge) {
+            $width = (float) $edge - (float) $below;
+            if ($ge < $edge && $width > 0.0) {
+                return 1.0 / $width;
+            }
+            $below = $edge;
+        }
+
+        return 1.0 / self::BEYOND;
     }
 
     /** GE % at a place along the ladder; below the foot it is 0. */
@@ -60,6 +78,6 @@ final class Ladder
             $below = $edge;
         }
 
-        return $below + ($coordinate - \count(self::EDGES)) * 1.4;
+        return $below + ($coordinate - \count(self::EDGES)) * self::BEYOND;
     }
 }

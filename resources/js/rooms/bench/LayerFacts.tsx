@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { LayerReading, Reading } from '../../api/types';
+import { chanceWords } from '../../shared/chances';
 import { useMoney } from '../../shared/money';
 import { counted, hours, oneDecimal, percent } from '../../shared/numbers';
 import { LADDER, MECHANISMS } from '../../shared/words';
@@ -91,9 +92,10 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
                     </Box>
                     <Box aria-hidden sx={{ display: 'flex', gap: '3px', my: 0.75 }}>
                         {LADDER.map((word, n) => (
-                            <Box key={word} sx={{ flex: 1, height: 8, borderRadius: '3px', bgcolor: n === set.step_index ? 'var(--cobalt)' : Math.abs(n - (set.step_index ?? 0)) === 1 ? 'var(--cobalt-wash)' : 'var(--sunk)', border: '1px solid var(--line)' }} />
+                            <Box key={word} sx={{ flex: 1, height: 8, borderRadius: '3px', bgcolor: 'var(--sunk)', border: '1px solid var(--line)', position: 'relative', overflow: 'hidden', '&::after': { content: '""', position: 'absolute', inset: 0, bgcolor: 'var(--cobalt)', opacity: set.chances?.[n] ?? (n === set.step_index ? 1 : 0) } }} />
                         ))}
                     </Box>
+                    {set.chances && <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.25 }}>{chanceWords(set.chances)}</Box>}
                     <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.25 }}>
                         {set.mechanisms.length === 0
                             ? 'Nothing in it sets.'
