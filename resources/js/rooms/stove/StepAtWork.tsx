@@ -78,7 +78,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
                 {(heat !== undefined || step.target_c !== null || step.station === 'hob' || step.station === 'oven') && (
                     <Box
-                        component="form" sx={{ display: 'flex', gap: 1 }}
+                        component="form" sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
                         onSubmit={(e: React.SyntheticEvent) => {
                             e.preventDefault();
                             if (!isRead) return;
@@ -86,7 +86,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                             setCelsius('');
                         }}
                     >
-                        <TextField label="Probe, °C" value={celsius} onChange={(e) => setCelsius(e.target.value)} error={celsius !== '' && !isRead} helperText={last ? `last ${last.body.celsius ?? ''} °C at ${last.at.slice(11, 16)}` : undefined} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 150 }} />
+                        <TextField label="Probe, °C" value={celsius} onChange={(e) => setCelsius(e.target.value)} error={celsius !== '' && !isRead} helperText={last ? `last ${last.body.celsius ?? ''} °C at ${last.at.slice(11, 16)}` : undefined} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 190 }} />
                         <Button type="submit" variant="outlined" disabled={!isRead} sx={big}>Note it</Button>
                     </Box>
                 )}
