@@ -45,6 +45,15 @@ final class CourseTest extends TestCase
         self::assertStringContainsString('yolk', (string) $heat->product);
     }
 
+    public function testMilkThatIsHeatedForTheYolkCurdlesNothing(): void
+    {
+        [$milk, $custard] = array_values(array_filter(self::heats("Custard\nportions: 6\n\nlayer: Custard\ntreat: cook to 82 C\n500 g whole milk\n120 g egg yolk\n100 g caster sugar\n"), static fn(StepHeat $h): bool => $h->where === 'pan'));
+        self::assertSame(['this step ends at'], array_column($milk->marks, 'what'));
+        self::assertNull($milk->product);
+        self::assertContains('curdles', array_column($custard->marks, 'what'));
+        self::assertNotNull($custard->product);
+    }
+
     public function testWhatComesNextIsTheModelsAtThePaceThatWasSeen(): void
     {
         $heat = self::curd();

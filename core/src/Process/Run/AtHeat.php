@@ -42,12 +42,15 @@ final readonly class AtHeat
     /** @return list<StepHeat> */
     public function of(DishReading $dish): array
     {
-        $all = $left = [];
+        $all = $left = $egg = [];
         $raw = self::bakedIn($this->making->of($dish));
         foreach ($this->making->of($dish) as $step) {
             $layer = $dish->layers[$step->layer] ?? null;
+            if ($layer !== null && self::bringsEgg($step, $layer)) {
+                $egg[$step->layer] = true;
+            }
             $heat = match (true) {
-                $step->station === Station::Hob && $layer !== null && $step->target !== null && $layer->pan !== null => $this->pan($step, $layer, $layer->pan, $left[$step->layer] ?? $layer->pan->startsAt),
+                $step->station === Station::Hob && $layer !== null && $step->target !== null && $layer->pan !== null => $this->pan($step, $layer, $layer->pan, $left[$step->layer] ?? $layer->pan->startsAt, isset($egg[$step->layer])),
                 $step->kind === StepKind::Bake && $layer !== null && $step->target !== null => $this->oven($step, $dish, $layer, $step->target),
                 $step->kind === StepKind::Chill || $step->kind === StepKind::Freeze => $this->cold($step, $dish, isset($raw[$step->layer])),
                 default => null,
@@ -76,11 +79,24 @@ final readonly class AtHeat
         return array_fill_keys(array_column(array_filter($steps, static fn(MakingStep $step): bool => $step->kind === StepKind::Bake), 'layer'), true);
     }
 
-    private function pan(MakingStep $step, LayerReading $layer, PanHeating $pan, float $from): ?StepHeat
+    private static function bringsEgg(MakingStep $step, LayerReading $layer): bool
+    {
+        $held = array_column($step->lines, 'ingredient');
+        foreach ($layer->state->model->portions as $portion) {
+            if ($portion->ingredient->group === 'egg' && \in_array($portion->ingredient->id, $held, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param bool $hasEgg whether its egg is in by now: milk that is heated for it curdles nothing */
+    private function pan(MakingStep $step, LayerReading $layer, PanHeating $pan, float $from, bool $hasEgg): ?StepHeat
     {
         $target = (float) $step->target;
         $from = min($from, $target - self::PAN_STEP);
-        $window = Base::is($layer->state) ? null : $layer->window;
+        $window = !$hasEgg || Base::is($layer->state) ? null : $layer->window;
         $curdles = $window !== null && !$window->mayBoil ? $window->curdles : null;
         $points = [[0.0, $from]];
         $seconds = 0.0;
@@ -105,7 +121,7 @@ final readonly class AtHeat
             $marks[] = ['what' => 'curdles', 'celsius' => $curdles, 'kind' => 'not_over'];
         }
 
-        return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), Pasteurisation::product($layer->state));
+        return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), $hasEgg ? Pasteurisation::product($layer->state) : null);
     }
 
     private function oven(MakingStep $step, DishReading $dish, LayerReading $layer, float $air): StepHeat
