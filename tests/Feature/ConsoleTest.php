@@ -156,6 +156,25 @@ final class ConsoleTest extends TestCase
         }
     }
 
+    public function testAFaultIsExplainedByItsOwnNumbers(): void
+    {
+        $formula = "Panna\nportions: 6\nlayer: Cream\ntreat: melt\n400 g whipping cream\n100 g milk\n60 g sugar\n6 g gelatin sheets\n80 g kiwi";
+        [$code, $out] = self::artisan(['fault:find', '-', '--fault=did not set'], json_encode(['formula' => $formula, 'layer' => 'cream', 'run' => ['cold_h' => 14, 'core_c' => 4]], JSON_THROW_ON_ERROR));
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['fault', 'layer', 'stops', 'cautions', 'causes'], array_keys($json));
+        self::assertSame(['fault', 'row', 'cause', 'chance', 'word', 'for', 'against', 'asks', 'now', 'next'], array_keys($json['causes'][0]));
+        self::assertSame(['gelatin_no_set', 1, 'likely'], [$json['causes'][0]['fault'], $json['causes'][0]['row'], $json['causes'][0]['word']]);
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($json['causes'], 'chance')), 1e-9);
+        // A formula alone is answered too.
+        self::assertSame(0, self::artisan(['fault:find', '-', '--fault=weeps'], $formula)[0]);
+        foreach ([['--fault=exploded', $formula], ['--fault=', $formula], ['--fault=weeps', '{"formula": 3}'], ['--fault=weeps', json_encode(['formula' => $formula, 'layer' => 'Foam'], JSON_THROW_ON_ERROR)], ['--fault=weeps', json_encode(['formula' => $formula, 'run' => ['cold_h' => -1]], JSON_THROW_ON_ERROR)], ['--fault=weeps', '']] as [$fault, $input]) {
+            [$code, , $err] = self::artisan(['fault:find', '-', $fault], $input);
+            self::assertSame(2, $code, "$fault $input");
+            self::assertSame(1, substr_count(trim($err), "\n") + 1);
+        }
+    }
+
     public function testTrialsTeachFactorsWithoutAStore(): void
     {
         $made = "Glass\nportions: 4\nlayer: Jelly\ntreat: boil 2 min\n400 g whole milk\n60 g caster sugar\n%s g agar powder\n";

@@ -34,6 +34,7 @@ final class Edges
         'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
         'Instrument' => [],
         'Sensory' => ['Fault', 'Statistics'],
+        'Diagnosis' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial'],
     ];
 

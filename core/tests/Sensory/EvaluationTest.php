@@ -90,10 +90,8 @@ final class EvaluationTest extends TestCase
     {
         foreach (self::CRITICAL as $n => [$t5, , $d5, , $p5]) {
             foreach ([[Method::Triangle, $t5, false], [Method::DuoTrio, $d5, false], [Method::Paired, $p5, true]] as [$method, $critical, $isTwoSided]) {
-                if ($critical !== null) {
-                    self::assertLessThanOrEqual(0.05, self::p($method, $n, $critical, $isTwoSided));
-                    self::assertGreaterThan(0.05, self::p($method, $n, $critical - 1, $isTwoSided));
-                }
+                self::assertLessThanOrEqual(0.05, self::p($method, $n, $critical, $isTwoSided));
+                self::assertGreaterThan(0.05, self::p($method, $n, $critical - 1, $isTwoSided));
             }
         }
     }

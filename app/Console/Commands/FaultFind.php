@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Transmuta\Diagnosis\Diagnosis;
+use Transmuta\Diagnosis\FaultBook;
+use Transmuta\Diagnosis\RunFacts;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Intake\Unreadable;
+
+/** Why a dessert went wrong, by its own numbers, as one JSON object. */
+final class FaultFind extends Command
+{
+    use ReadsFormula;
+
+    protected $signature = 'fault:find {file : A formula, or JSON of formula, layer and run (docs/learning.md); - reads standard input} {--fault= : What is wrong, in the words people use}';
+
+    protected $description = 'Print the causes of a fault, likeliest first, with what would decide and what can be done, as JSON';
+
+    public function handle(): int
+    {
+        $text = $this->text();
+        if ($text === null) {
+            return 2;
+        }
+        $fault = $this->option('fault');
+        try {
+            if (!\is_string($fault) || trim($fault) === '') {
+                throw Nonsense::of('--fault', '', 'say what is wrong, such as "did not set"');
+            }
+            $data = json_decode(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, true, 64);
+            $layer = $run = null;
+            if (\is_array($data) && \array_key_exists('formula', $data)) {
+                $formula = $data['formula'];
+                $text = \is_string($formula) ? $formula : (\is_array($formula) ? json_encode($formula, \JSON_THROW_ON_ERROR) : throw Nonsense::of('formula', mb_substr((string) json_encode($formula), 0, 40), 'give it as text or as JSON'));
+                $layer = isset($data['layer']) ? (\is_string($data['layer']) ? $data['layer'] : throw Nonsense::of('layer', mb_substr((string) json_encode($data['layer']), 0, 40), 'name a layer')) : null;
+                $run = isset($data['run']) ? (\is_array($data['run']) ? RunFacts::read($data['run']) : throw Nonsense::of('run', mb_substr((string) json_encode($data['run']), 0, 40), 'give the facts of the run as an object')) : null;
+            }
+            $engine = $this->engine();
+            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($engine->read($engine->parse($text)), $fault, $layer, $run));
+        } catch (Nonsense|Unreadable $refused) {
+            $this->fault($refused->getMessage());
+
+            return 2;
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Diagnosis;
+
+use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Table;
+
+/** The faults, their causes and the words people use (`core/data/faults`): starting values with marks, from practice. */
+final class FaultBook
+{
+    private static ?self $standard = null;
+
+    /**
+     * @param array<string, list<array<string, string>>> $causes rows by fault
+     * @param array<string, list<string>> $words faults by what people say
+     * @param array<string, list<string>> $groups ids by what is meant, or one "@" and a group of the shelf
+     * @param array<string, string> $rescues what is added, by the rescue
+     */
+    private function __construct(public readonly array $causes, private readonly array $words, public readonly array $groups, public readonly array $rescues) {}
+
+    public static function standard(): self
+    {
+        return self::$standard ??= self::read();
+    }
+
+    private static function read(): self
+    {
+        $at = \dirname(__DIR__, 2) . '/data/faults/';
+        $causes = $words = [];
+        foreach (Table::rows($at . 'causes.csv') as $row) {
+            $causes[$row['fault']][] = $row;
+        }
+        foreach (Table::rows($at . 'words.csv') as $row) {
+            $words[$row['words']] = explode(' ', $row['faults']);
+        }
+
+        $groups = [];
+        foreach (Table::rows($at . 'groups.csv') as $row) {
+            $groups[$row['group']] = explode(' ', $row['of']);
+        }
+        $rescues = [];
+        foreach (Table::rows($at . 'rescues.csv') as $row) {
+            $rescues[$row['rescue']] = $row['ingredient'];
+        }
+
+        return new self($causes, $words, $groups, $rescues);
+    }
+
+    /**
+     * The faults a word means: a class, or what people say.
+     *
+     * @return non-empty-list<string>
+     *
+     * @throws Nonsense with what comes near, if nobody says so
+     */
+    public function named(string $said): array
+    {
+        $word = mb_strtolower(trim((string) preg_replace('/\s+/', ' ', $said)));
+        $class = str_replace([' ', '-'], '_', $word);
+        if (isset($this->causes[$class]) && !isset($this->words[$word])) {
+            return [$class];
+        }
+        // "too soft after 6 h", "it did not set": the longest that is said within it.
+        $found = null;
+        foreach ($this->words as $words => $faults) {
+            if (preg_match('/(?<!\w)' . preg_quote($words, '/') . '(?!\w)/', str_replace('_', ' ', $word)) === 1 && ($found === null || mb_strlen($words) > mb_strlen($found[0]))) {
+                $found = [$words, $faults];
+            }
+        }
+        if ($found !== null && $found[1] !== []) {
+            return $found[1];
+        }
+        if (isset($this->causes[$class])) {
+            return [$class];
+        }
+        $near = [];
+        foreach ([...array_keys($this->words), ...array_map(static fn(string $f): string => str_replace('_', ' ', $f), array_keys($this->causes))] as $words) {
+            similar_text($word, (string) $words, $near[(string) $words]);
+        }
+        arsort($near);
+        throw Nonsense::of('fault', $said, 'did you mean ' . implode(', ', \array_slice(array_map(strval(...), array_keys($near)), 0, 5)) . '?');
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Diagnosis;
+
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\SetModel;
+use Transmuta\Property\Structure\Base;
+
+/**
+ * Every figure a cause is weighed by, of one layer and its run, by the words of `core/data/faults/causes.csv`. What the run says counts before what
+ * the formula was to be; null where nobody knows.
+ */
+final readonly class Measured
+{
+    /** SE : A that is not too sharp, by what kind of dessert it is: ices, all others [mem]. */
+    private const RATIO = 20.0;
+
+    private const RATIO_ICE = 12.0;
+
+    /** Mechanisms that a warm room does not melt. */
+    private const WARM_PROOF = ['agar', 'starch', 'egg', 'kappa', 'iota', 'gellan', 'lm-pectin', 'hm-pectin', 'soy', 'whey'];
+
+    /** @param array<string, list<string>> $groups ids by what is meant, or one "@" and a group of the shelf */
+    public function __construct(private DishReading $dish, private LayerReading $layer, private RunFacts $run, private SetModel $set, private array $groups) {}
+
+    public function value(string $metric): ?float
+    {
+        return match (true) {
+            \array_key_exists($metric, $this->run->known) => $this->run->known[$metric],
+            str_starts_with($metric, 'share_') => $this->share(substr($metric, 6)),
+            str_ends_with($metric, '_mgkg') => 10_000 * $this->grams(substr($metric, 3, -5)),
+            str_starts_with($metric, 'in_') => $this->grams(substr($metric, 3)),
+            default => $this->own($metric),
+        };
+    }
+
+    private function own(string $metric): ?float
+    {
+        $state = $this->layer->state;
+        $treat = $state->model->treatment;
+        $ge = $this->layer->set->ge;
+        $water = $state->water;
+        $boil = $treat->step(\Transmuta\Formula\TreatmentKind::Boil);
+
+        return match ($metric) {
+            'ge' => $ge,
+            'ratio20' => $ge > 0.05 ? $this->layer->setWarm->ge / $ge : null,
+            'edge_distance' => min(array_map(static fn(float $edge): float => abs($ge - $edge), Ladder::EDGES)),
+            'fat' => $state->fat,
+            'water' => $water,
+            'solids' => 100.0 - $water,
+            'protein' => $state->protein,
+            'sugars' => $state->sugars,
+            'starch' => $state->of100('starch'),
+            'salt' => $state->of100('salt'),
+            'alcohol' => $state->of100('alcohol'),
+            'casein' => $state->of100('protein.casein'),
+            'lactose' => $state->of100('sugar.lactose'),
+            'lactose_water' => $water > 1.0 ? 100 * $state->of100('sugar.lactose') / $water : null,
+            'sucrose_water' => $water > 1.0 ? 100 * $state->of100('sugar.sucrose') / $water : null,
+            'sweetener_any' => $state->sugars + $state->polyols,
+            'polyol_over' => $this->polyolOver(),
+            'acid' => $this->layer->acidCitric,
+            'ph' => $this->run->of('ph_found') ?? $this->layer->ph,
+            'se' => $this->layer->se,
+            'sea_short' => $this->layer->acidCitric > 0.02 ? ($this->isFrozen() ? self::RATIO_ICE : self::RATIO) / max(0.1, $this->layer->se / $this->layer->acidCitric) : null,
+            'aw' => $this->layer->aw,
+            'air' => 100 * $this->layer->airShare,
+            'solid35' => $this->layer->solidAtMouth,
+            'solid5' => $this->layer->solidAtFridge,
+            'fat_over_water' => $state->fat + $water > 1.0 ? $state->fat / ($state->fat + $water) : null,
+            'base_fat' => Base::is($state) ? self::ratio($state->fat, $state->fat + $state->carbohydrate() + $state->protein - $state->sugars) : null,
+            'is_base' => $this->layer->baseWords === null ? 0.0 : 1.0,
+            'is_cooked' => $treat->isHot() || ($this->run->of('t_max_c') ?? 0.0) >= 75.0 ? 1.0 : 0.0,
+            'white_share' => self::percent($this->grams('white'), $this->grams('egg')),
+            'sugar_per_white' => self::ratio($state->sugars, $this->grams('whitefoam')),
+            't_max_c' => $boil !== null ? 100.0 : $treat->inPan()?->celsius,
+            'boil_min' => $boil !== null ? $boil->minutes : ($treat->isHot() || !$treat->reaches(95.0) ? 0.0 : null),
+            't_max_over_curdle' => $this->layer->window === null || $this->layer->window->mayBoil || $this->run->of('t_max_c') === null ? null : $this->run->of('t_max_c') - $this->layer->window->curdles,
+            'frozen' => $this->isFrozen() ? 1.0 : 0.0,
+            'freezing_c' => $this->layer->freezingPoint,
+            'ice_share' => ($this->dish->stack->frozen[array_search($this->layer, $this->dish->layers, true)] ?? null)?->iceAt10,
+            'serve_c' => $this->dish->formula->serveAt,
+            'density_ratio' => self::ratio($this->run->of('density_g_ml'), $this->run->of('density_target_g_ml')),
+            // A cream base is folded at 26 °C at most, one with cocoa butter at 36.
+            'fold_over' => $this->run->of('fold_c') === null ? null : $this->run->of('fold_c') - ($this->grams('cocoa') + $this->grams('chocolate') > 3.0 ? 36.0 : 26.0),
+            'calcium_per_pectin' => null,
+            default => null,
+        };
+    }
+
+    private function isFrozen(): bool
+    {
+        return $this->run->of('frozen') === 1.0 || $this->layer->state->model->treatment->freezes() || $this->dish->formula->serveAt < -2.0;
+    }
+
+    /** g per 100 g of the layer, before losses are long gone: of what goes into it. */
+    private function grams(string $group): float
+    {
+        $of = $this->groups[$group] ?? [];
+        $whole = str_starts_with($of[0] ?? '', '@') ? substr($of[0], 1) : null;
+        $sum = 0.0;
+        foreach ($this->layer->state->model->portions as $i => $portion) {
+            if ($whole === null ? \in_array($portion->ingredient->id, $of, true) : $portion->ingredient->group === $whole) {
+                $sum += $this->layer->state->share[$i];
+            }
+        }
+
+        return $sum;
+    }
+
+    /** % of the set by a mechanism, or by several under one word. */
+    private function share(string $of): float
+    {
+        $set = $this->layer->set;
+        if ($set->ge < 0.02) {
+            return 0.0;
+        }
+        $names = match ($of) {
+            'shrinks' => ['agar', 'kappa'],
+            'agarlike' => ['agar', 'kappa', 'gellan'],
+            'starchgum' => ['starch', 'gum'],
+            'warmproof' => self::WARM_PROOF,
+            default => [$of],
+        };
+
+        return 100 * array_sum(array_intersect_key($set->mechanisms, array_flip($names))) / $set->ge;
+    }
+
+    /** How many times what cold water holds the worst crystal is there; null where none is. */
+    private function polyolOver(): ?float
+    {
+        $over = array_map(static fn(array $crystal): float => $crystal['holds'] > 0.0 ? $crystal['has'] / $crystal['holds'] : 0.0, array_filter($this->layer->crystals, static fn(array $c): bool => $c['kind'] !== 'sugar'));
+
+        return $over === [] ? null : max($over);
+    }
+
+    /** Share of the layer that sugars leave to the agents. */
+    public function space(): float
+    {
+        return $this->set->space($this->layer->state);
+    }
+
+    public function layer(): LayerReading
+    {
+        return $this->layer;
+    }
+
+    private static function ratio(?float $a, ?float $b): ?float
+    {
+        return $a === null || $b === null || $b <= 0.0 ? null : $a / $b;
+    }
+
+    private static function percent(float $part, float $whole): ?float
+    {
+        return $whole <= 0.0 ? null : 100 * $part / $whole;
+    }
+}
