@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta;
 
 use Transmuta\Diet\EvidenceBook;
+use Transmuta\Format\FormulaCsv;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\LineReader;
@@ -89,6 +90,9 @@ final readonly class Engine
             unset($all[$number - 1]);
 
             return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
+        }
+        if (FormulaCsv::is($text)) {
+            return new ReadRecipe($this->json->read(FormulaCsv::data($text)));
         }
         if (str_starts_with(ltrim($text), '{')) {
             $data = json_decode($text, true);

@@ -175,6 +175,29 @@ final class ConsoleTest extends TestCase
         }
     }
 
+    public function testAFormulaIsConvertedAndNothingElseIsPrinted(): void
+    {
+        [$code, $out, $err] = self::artisan(['formula:convert', 'core/data/demo/passion-fruit-curd-tartlet.txt', '--to=jsonld']);
+        self::assertSame(0, $code);
+        self::assertSame('Recipe', json_decode($out, true, 64, JSON_THROW_ON_ERROR)['@type']);
+        self::assertStringContainsString('tins: ', $err);
+        [$code, $back] = self::artisan(['formula:convert', '-', '--to=text'], $out);
+        self::assertSame(0, $code);
+        self::assertStringContainsString('passion-fruit juice', $back);
+        foreach ([['--to=pdf'], ['--to=json', '--recipe=0'], []] as $bad) {
+            self::assertSame(2, self::artisan(['formula:convert', '-', ...$bad], '100 g milk')[0]);
+        }
+    }
+
+    public function testWhatIsNoTextIsRefused(): void
+    {
+        foreach ([str_repeat('a', 5_000_001), "PK\x03\x04 packed", "\x1f\x8b\x08 packed", '%PDF-1.7', "100 g milk\0", "\xff\xfe milk"] as $input) {
+            [$code, , $err] = self::artisan(['formula:read', '-'], $input);
+            self::assertSame(2, $code, bin2hex(substr($input, 0, 4)));
+            self::assertSame(1, substr_count(trim($err), "\n") + 1);
+        }
+    }
+
     public function testTrialsTeachFactorsWithoutAStore(): void
     {
         $made = "Glass\nportions: 4\nlayer: Jelly\ntreat: boil 2 min\n400 g whole milk\n60 g caster sugar\n%s g agar powder\n";

@@ -9,6 +9,12 @@ trait ReadsFile
 {
     use Prints;
 
+    /** Far larger than any dish, service or shelf. */
+    private const LARGEST = 5_000_000;
+
+    /** How packed files and papers begin. */
+    private const PACKED = ["PK\x03\x04", "PK\x05\x06", "\x1f\x8b", 'BZh', "\xfd7zXZ", "7z\xbc\xaf", 'Rar!', "\x28\xb5\x2f\xfd", '%PDF'];
+
     /** @return ?string null after the fault was told on standard error */
     private function text(): ?string
     {
@@ -16,6 +22,12 @@ trait ReadsFile
         $text = $file === '-' ? stream_get_contents(\STDIN) : (\is_string($file) && is_file($file) ? file_get_contents($file) : false);
         if ($text === false) {
             $this->fault(\sprintf('%s: cannot be opened. Give a file, or - for standard input.', \is_string($file) ? $file : ''));
+
+            return null;
+        }
+        $why = self::refused($text);
+        if ($why !== null) {
+            $this->fault($why);
 
             return null;
         }
@@ -34,11 +46,6 @@ trait ReadsFile
         if ($text === null) {
             return null;
         }
-        if (\strlen($text) > 5_000_000) {
-            $this->fault('The file is over 5 MB; one service is far smaller.');
-
-            return null;
-        }
         $data = json_decode(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, true, 64);
         if (!\is_array($data) || array_is_list($data)) {
             $this->fault(\is_array($data) ? 'The file must hold one JSON object.' : 'The file is no JSON: ' . json_last_error_msg() . '. Give one object.');
@@ -47,5 +54,20 @@ trait ReadsFile
         }
 
         return $data;
+    }
+
+    /** Why a file is not read at all; null where it may be. */
+    private static function refused(string $text): ?string
+    {
+        if (\strlen($text) > self::LARGEST) {
+            return 'The file is over 5 MB; give one recipe or service at a time.';
+        }
+        foreach (self::PACKED as $begin) {
+            if (str_starts_with($text, $begin)) {
+                return 'The file is packed or a paper, not text: unpack it, or save it as text, and try again.';
+            }
+        }
+
+        return str_contains($text, "\0") ? 'The file holds bytes that are no text: save it as UTF-8 text and try again.' : null;
     }
 }

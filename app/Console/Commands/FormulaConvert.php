@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Format\Converter;
+use Transmuta\Shelf\IngredientList;
+
+/** Prints a formula in another form, and nothing else; what that form cannot hold is said on standard error. */
+final class FormulaConvert extends Command
+{
+    use ReadsFormula;
+
+    protected $signature = 'formula:convert {file : A formula in any form; - reads standard input} {--to= : json, text, jsonld, csv or markdown} {--recipe=1 : Which of several recipes in the file}';
+
+    protected $description = 'Print a formula in another form';
+
+    public function handle(): int
+    {
+        $number = $this->option('recipe');
+        $to = $this->option('to');
+        if (!\is_string($number) || preg_match('/^[1-9]\d{0,3}$/', $number) !== 1) {
+            $this->fault('--recipe: give a whole number from 1.');
+
+            return 2;
+        }
+        try {
+            if (!\in_array($to, Converter::FORMS, true)) {
+                throw Nonsense::of('--to', \is_string($to) ? $to : '', 'choose ' . implode(', ', Converter::FORMS));
+            }
+            $engine = $this->engine();
+            $recipe = $this->recipe($engine, (int) $number);
+            if ($recipe === null) {
+                return 2;
+            }
+            $converted = (new Converter(IngredientList::shipped(), $engine->method, $engine->lines))->to($to, $engine->read($recipe->formula));
+        } catch (Nonsense $nonsense) {
+            $this->fault($nonsense->getMessage());
+
+            return 2;
+        }
+        $this->output->write($converted->text, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        foreach ($converted->lost as $lost) {
+            $this->fault($lost);
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Format;
+
+use Transmuta\Diet\Diet;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Formula\Step;
+use Transmuta\Intake\LineReader;
+use Transmuta\Process\MethodWriter;
+use Transmuta\Property\DishReading;
+use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Shelf;
+
+/** A formula in the forms a kitchen passes on: JSON, text, schema.org Recipe, a table, a card of Markdown. What a form cannot hold is said. */
+final readonly class Converter
+{
+    public const FORMS = ['json', 'text', 'jsonld', 'csv', 'markdown'];
+
+    private const HARMLESS = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_HEX_TAG;
+
+    /** Of schema.org’s RestrictedDiet, those this model speaks of. */
+    private const DIETS = [Diet::Vegan->value => 'VeganDiet', Diet::Vegetarian->value => 'VegetarianDiet', Diet::GlutenFree->value => 'GlutenFreeDiet'];
+
+    public function __construct(private Shelf $shelf, private MethodWriter $method, private LineReader $lines) {}
+
+    /** @throws Nonsense if there is no such form */
+    public function to(string $form, DishReading $dish): Converted
+    {
+        $formula = $dish->formula;
+
+        return match ($form) {
+            'json' => new Converted(json_encode(FormulaJson::write($formula), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR) . "\n"),
+            'text' => new Converted((new FormulaText($this->shelf))->write($formula), self::lost($formula, ['ids'])),
+            'jsonld' => new Converted(json_encode($this->recipe($dish), self::HARMLESS) . "\n", self::lost($formula, ['layers', 'treatments', 'tins', 'losses', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
+            'csv' => new Converted(FormulaCsv::write($formula), self::lost($formula, ['treatments', 'tins', 'losses', 'method', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
+            'markdown' => new Converted($this->card($dish), ['reading back: a card of Markdown is not read again']),
+            default => throw Nonsense::of('--to', $form, 'choose ' . implode(', ', self::FORMS)),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function recipe(DishReading $dish): array
+    {
+        $formula = $dish->formula;
+        $isOne = \count($formula->layers) === 1;
+        $ingredients = [];
+        foreach ($formula->layers as $layer) {
+            if (!$isOne) {
+                $ingredients[] = trim(self::plain($layer->name), ' :') . ':';
+            }
+            array_push($ingredients, ...array_map(fn(Line $line): string => self::plain($this->line($line, $formula)), $layer->lines));
+        }
+        $diets = [];
+        foreach (self::DIETS as $diet => $name) {
+            $verdict = $dish->diets[$diet] ?? null;
+            if ($verdict !== null && $verdict->because === [] && $verdict->unproven === []) {
+                $diets[] = "https://schema.org/$name";
+            }
+        }
+
+        return [
+            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => self::plain($formula->title), 'recipeYield' => $formula->portions . ' servings', 'recipeIngredient' => $ingredients,
+            'recipeInstructions' => array_map(static fn(string $text): array => ['@type' => 'HowToStep', 'text' => self::plain($text)], $this->steps($dish)),
+            'nutrition' => ['@type' => 'NutritionInformation', 'calories' => round($dish->portion['kcal'] ?? 0.0) . ' kcal', 'servingSize' => round($dish->portion['mass_g'] ?? 0.0) . ' g'],
+            ...($diets === [] ? [] : ['suitableForDiet' => $diets]),
+        ];
+    }
+
+    /** @return list<string> the dish’s own method; the one this formula asks for where it has none */
+    private function steps(DishReading $dish): array
+    {
+        return $dish->formula->method !== [] ? array_values(array_map(static fn(Step $step): string => $step->text, $dish->formula->method)) : $this->method->steps($dish);
+    }
+
+    private function line(Line $line, Formula $formula): string
+    {
+        return $line->ingredient === null ? $line->text : round($line->grams, $line->grams < 1.0 ? 3 : 2) . ' g ' . $this->name($line->ingredient, $formula);
+    }
+
+    /** A name that is read as this ingredient wherever it is read: a form that is passed on does not say whose measures it speaks. */
+    private function name(string $id, Formula $formula): string
+    {
+        $names = [$this->lines->nameOf($id, $formula->measures), $this->lines->nameOf($id, UnitSystem::Metric), $this->shelf->get($id)->name, str_replace('-', ' ', $id)];
+        $best = [$names[0], -1];
+        foreach (array_unique($names) as $name) {
+            $known = \count(array_filter(UnitSystem::cases(), fn(UnitSystem $system): bool => $this->lines->read("100 g $name", $system)->ingredient === $id));
+            if ($known === \count(UnitSystem::cases())) {
+                return $name;
+            }
+            if ($known > $best[1]) {
+                $best = [$name, $known];
+            }
+        }
+
+        return $best[0];
+    }
+
+    private function card(DishReading $dish): string
+    {
+        $formula = $dish->formula;
+        $rows = ['# ' . self::escaped($formula->title), '', "{$formula->portions} portions of " . round($dish->portion['mass_g'] ?? 0.0) . ' g, served at ' . round($formula->serveAt, 1) . ' °C.'];
+        foreach ($formula->layers as $layer) {
+            array_push($rows, '', '## ' . self::escaped($layer->name), '');
+            foreach ($layer->lines as $line) {
+                $rows[] = '- ' . self::escaped($this->line($line, $formula)) . ($line->note === '' ? '' : ' (' . self::escaped($line->note) . ')');
+            }
+        }
+        array_push($rows, '', '## Method', '');
+        foreach ($this->steps($dish) as $n => $step) {
+            $rows[] = ($n + 1) . '. ' . self::escaped($step);
+        }
+        array_push($rows, '', '## A portion', '', \sprintf('%.0f kcal, fat %.1f g, carbohydrate %.1f g, sugars %.1f g, protein %.1f g, salt %.2f g. Computed, not analysed.', $dish->portion['kcal'] ?? 0.0, $dish->portion['fat_g'] ?? 0.0, $dish->portion['carbohydrate_g'] ?? 0.0, $dish->portion['sugars_g'] ?? 0.0, $dish->portion['protein_g'] ?? 0.0, $dish->portion['salt_g'] ?? 0.0));
+        $rows[] = 'Contains: ' . ($dish->contains === [] ? 'none of the fourteen by its lines' : implode(', ', $dish->contains)) . ($dish->mayContain === [] ? '.' : '. May contain: ' . implode(', ', $dish->mayContain) . '.');
+        if ($formula->unresolved() !== [] || $formula->provisional() !== []) {
+            $rows[] = '';
+            $rows[] = 'Not final: some lines are unread or guessed.';
+        }
+
+        return implode("\n", $rows) . "\n";
+    }
+
+    /** Without links that are none of the web, and without tags. */
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace('/\b(?!https?:)[a-z][a-z0-9+.-]*:(?=\S)(?:\/\/)?\S*script\S*|\b(?:javascript|data|vbscript|file):\S*/i', '', $text));
+    }
+
+    /** What Markdown would take for a tag, a link or a heading is shown as it is. */
+    private static function escaped(string $text): string
+    {
+        return strtr(self::plain((string) preg_replace('/\s+/', ' ', $text)), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '[' => '\[', ']' => '\]', '`' => '\`', '*' => '\*', '_' => '\_', '#' => '\#', '|' => '\|']);
+    }
+
+    /**
+     * @param list<string> $kinds what the form has no place for
+     *
+     * @return list<string>
+     */
+    private static function lost(Formula $formula, array $kinds): array
+    {
+        $has = [
+            'layers' => \count($formula->layers) === 1 && !\in_array($formula->layers[0]->name, ['', 'Dish'], true) ? $formula->layers[0]->name : '',
+            'treatments' => self::named($formula, static fn(Layer $l): string => $l->treatment->isNone() ? '' : $l->treatment->words()),
+            'tins' => self::named($formula, static fn(Layer $l): string => $l->tin?->words() ?? ''),
+            'losses' => self::named($formula, static fn(Layer $l): string => $l->loss === null || $l->loss->isNone() ? '' : $l->loss->words()),
+            'method' => $formula->method === [] ? '' : \count($formula->method) . ' steps',
+            'serving temperature' => $formula->serveAt === 5.0 ? '' : "$formula->serveAt °C",
+            'family' => $formula->family->value === 'other' ? '' : $formula->family->value,
+            'measured fruit' => $formula->measured === [] ? '' : implode(', ', array_map(static fn($m): string => $m->ingredient, $formula->measured)),
+            'notes' => implode('; ', array_filter(array_merge(...array_map(static fn(Layer $l): array => array_map(static fn(Line $line): string => $line->note, $l->lines), $formula->layers)))),
+            'ids' => $formula->layers[0]->id === '' ? '' : 'of layers and lines',
+        ];
+
+        return array_values(array_map(static fn(string $kind): string => "$kind: {$has[$kind]}", array_filter($kinds, static fn(string $kind): bool => ($has[$kind] ?? '') !== '')));
+    }
+
+    /** @param \Closure(Layer): string $of */
+    private static function named(Formula $formula, \Closure $of): string
+    {
+        $all = [];
+        foreach ($formula->layers as $layer) {
+            $said = $of($layer);
+            if ($said !== '') {
+                $all[] = "$layer->name ($said)";
+            }
+        }
+
+        return implode(', ', $all);
+    }
+}
