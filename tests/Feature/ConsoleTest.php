@@ -198,6 +198,18 @@ final class ConsoleTest extends TestCase
         }
     }
 
+    public function testAFormulaIsCosted(): void
+    {
+        [$code, $out] = self::artisan(['formula:cost', 'core/data/demo/passion-fruit-curd-tartlet.txt', '--labour=2400', '--currency=gbp']);
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['currency', 'lines', 'labour_minor', 'energy_minor', 'packaging_minor', 'batch_minor', 'portion_minor', 'unpriced'], array_keys($json));
+        self::assertSame('GBP', $json['currency']);
+        self::assertSame(array_sum(array_column($json['lines'], 'minor')) + $json['labour_minor'] + $json['energy_minor'] + $json['packaging_minor'], $json['batch_minor']);
+        self::assertSame(2, self::artisan(['formula:cost', '-', '--labour=much'], '100 g milk')[0]);
+        self::assertSame(2, self::artisan(['formula:cost', '-', '--currency=euro'], '100 g milk')[0]);
+    }
+
     public function testTrialsTeachFactorsWithoutAStore(): void
     {
         $made = "Glass\nportions: 4\nlayer: Jelly\ntreat: boil 2 min\n400 g whole milk\n60 g caster sugar\n%s g agar powder\n";
