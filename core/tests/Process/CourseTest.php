@@ -119,6 +119,23 @@ final class CourseTest extends TestCase
         self::assertStringContainsString('not served', $says([[0.0, 57.0], [125.0, 30.0]], 60.0)[0]['text']);
     }
 
+    public function testWhatWasFirstReadBetweenIsToldAndNotJudged(): void
+    {
+        $tones = static fn(array $said): array => array_column($said, 'tone');
+        self::assertNotContains('alarm', $tones(self::said([[0.0, 45.0], [10.0, 44.0]], 600.0)));
+        self::assertContains('alarm', $tones(self::said([[0.0, 58.0], [10.0, 56.9], [20.0, 56.0]], 600.0)));
+        // Time that is up is up.
+        self::assertContains('alarm', $tones(self::said([[0.0, 45.0], [130.0, 30.0]], 600.0)));
+    }
+
+    public function testAMassThatWasCooledGoesIntoTheColdAsWarmAsThat(): void
+    {
+        $heats = self::heats("Tart\nportions: 8\n\nlayer: Custard\ntreat: cook to 84 C\ntin: round 230 x 40 mm\n500 g whole milk\n120 g egg yolk\n70 g sugar\n");
+        $cold = array_values(array_filter($heats, static fn(StepHeat $h): bool => $h->where === 'cold'))[0];
+        self::assertEqualsWithDelta(35.0, $cold->expected[0][1], 0.1);
+        self::assertNotNull($cold->reaches(5.0));
+    }
+
     public function testEachDemoDishIsFollowedWhereItIsHeatedOrChilled(): void
     {
         foreach (Kit::demos() as [$name]) {

@@ -37,12 +37,15 @@ final readonly class AtHeat
 
     private const ROOM = 20.0;
 
+    /** Hours that are looked at for 5 °C. */
+    private const LONGEST = 24.0;
+
     public function __construct(private Making $making, private Reference $reference) {}
 
     /** @return list<StepHeat> */
     public function of(DishReading $dish): array
     {
-        $all = $left = $egg = [];
+        $all = $left = $cooled = $egg = [];
         $raw = self::bakedIn($this->making->of($dish));
         foreach ($this->making->of($dish) as $step) {
             $layer = $dish->layers[$step->layer] ?? null;
@@ -52,11 +55,15 @@ final readonly class AtHeat
             $heat = match (true) {
                 $step->station === Station::Hob && $layer !== null && $step->target !== null && $layer->pan !== null => $this->pan($step, $layer, $layer->pan, $left[$step->layer] ?? $layer->pan->startsAt, isset($egg[$step->layer])),
                 $step->kind === StepKind::Bake && $layer !== null && $step->target !== null => $this->oven($step, $dish, $layer, $step->target),
-                $step->kind === StepKind::Chill || $step->kind === StepKind::Freeze => $this->cold($step, $dish, isset($raw[$step->layer])),
+                $step->kind === StepKind::Chill || $step->kind === StepKind::Freeze => $this->cold($step, $dish, isset($raw[$step->layer]) ? self::ROOM : $cooled[$step->layer] ?? null),
                 default => null,
             };
             if ($step->kind === StepKind::Bake) {
                 unset($raw[$step->layer]);
+            }
+            // What was cooled before it was filled goes into the cold as warm as that.
+            if ($step->kind === StepKind::Cool && $step->target !== null) {
+                $cooled[$step->layer] = $step->target;
             }
             if ($heat !== null) {
                 $all[] = $heat;
@@ -145,8 +152,8 @@ final readonly class AtHeat
         return new StepHeat($step->id, 'oven', $points, self::byHeat($marks), Pasteurisation::product($layer->state));
     }
 
-    /** @param bool $isRaw whether its oven is still to come */
-    private function cold(MakingStep $step, DishReading $dish, bool $isRaw): ?StepHeat
+    /** @param ?float $from °C it goes into the cold with, where that is not what its treatment leaves it with: a raw dough, a mass that was cooled */
+    private function cold(MakingStep $step, DishReading $dish, ?float $from): ?StepHeat
     {
         $layer = $dish->layers[$step->layer] ?? null;
         $place = $step->station === Station::Freezer ? 'freezer' : 'fridge';
@@ -158,8 +165,12 @@ final readonly class AtHeat
         foreach ($layer === null ? array_keys($dish->layers) : [$step->layer] as $i) {
             $bodies[] = ['thermal' => $dish->layers[$i]->thermal, 'height' => $dish->stack->heights[$i]];
         }
-        $cooling = Cooling::of($bodies, $dish->stack->vessel, $isRaw ? self::ROOM : $own->startsAt, $this->reference, $place, $own->firmAt);
+        $cooling = Cooling::of($bodies, $dish->stack->vessel, $from ?? $own->startsAt, $this->reference, $place, $own->firmAt);
         $end = max($step->wait->best / 60, $cooling->coreHours ?? 0.0, $cooling->coldHours ?? 0.0);
+        // Far enough to see it cold.
+        while ($cooling->air < Course::COLD && $end < self::LONGEST && $cooling->core($end) > Course::COLD) {
+            $end += 0.25;
+        }
         if ($end <= 0.0 || $cooling->startsAt <= $cooling->air + 1.0) {
             return null;
         }

@@ -97,28 +97,34 @@ final readonly class Course
     private function cooling(StepHeat $heat, array $last): array
     {
         $said = [];
-        $hot = $this->crosses(self::HOT);
         $starts = $this->points[0];
-        // One that was first read between the two counts from then: nobody knows since when it was below.
-        $from = $hot ?? ($starts[1] > self::WARM ? $starts[0] : null);
+        // The two hours begin when it passes 57 °C. One that was first read below it counts from then: nobody knows since when it was there.
+        $isSeen = $starts[1] >= self::HOT;
+        $from = match (true) {
+            $starts[1] <= self::WARM => null,
+            !$isSeen, $starts[1] <= self::HOT => $starts[0],
+            default => $this->crosses(self::HOT) ?? $last[0] + ($this->minutesTo(self::HOT, $heat, $last) ?? 0.0),
+        };
         if ($from !== null && $starts[1] > self::WARM) {
             foreach ([[self::WARM, self::WARM_WITHIN], [self::COLD, self::COLD_WITHIN]] as [$celsius, $within]) {
                 $crossed = $this->crosses($celsius);
                 $ahead = $crossed === null ? $this->minutesTo($celsius, $heat, $last) : null;
                 $took = ($crossed ?? ($ahead === null ? null : $last[0] + $ahead));
                 $took = $took === null ? null : $took - $from;
-                $passed = $last[0] - $from;
+                $passed = max(0.0, $last[0] - $from);
                 $said[] = match (true) {
                     $crossed !== null && $took !== null && $took <= $within => ['tone' => 'good', 'text' => \sprintf('%.0f °C after %s, within %s.', $celsius, self::duration($took), self::duration($within))],
                     $crossed !== null => ['tone' => 'alarm', 'text' => \sprintf('%.0f °C only after %s; it must be there within %s. By the Food Code it is not served; ask the local rule.', $celsius, self::duration((float) $took), self::duration($within))],
                     $passed > $within => ['tone' => 'alarm', 'text' => \sprintf('%s and not at %.0f °C, which it must reach within %s. By the Food Code it is not served; ask the local rule.', self::duration($passed), $celsius, self::duration($within))],
+                    // First read between 57 and 21 °C: nobody knows how long it has been there, so what is ahead is told, not judged.
+                    !$isSeen && ($took === null || $took > $within) => ['tone' => 'told', 'text' => \sprintf('%.0f °C is %s; it must be there within %s of passing 57 °C, which this probe did not see.', $celsius, $took === null ? 'not in sight' : 'expected after ' . self::duration($took), self::duration($within))],
                     $took === null || $took > $within => ['tone' => 'alarm', 'text' => \sprintf('Too slow: %.0f °C is %s, and must be within %s. Spread it shallower, or stand it in ice water, now.', $celsius, $took === null ? 'not in sight' : 'expected after ' . self::duration($took), self::duration($within))],
                     default => ['tone' => 'told', 'text' => \sprintf('%.0f °C expected after %s, within %s.', $celsius, self::duration($took), self::duration($within))],
                 };
             }
         } else {
             $minutes = $this->minutesTo(self::COLD, $heat, $last);
-            $said[] = $last[1] <= self::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? '5 °C is not in sight in this place.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
+            $said[] = $last[1] <= self::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
         }
         usort($said, static fn(array $a, array $b): int => ($b['tone'] === 'alarm') <=> ($a['tone'] === 'alarm'));
 
