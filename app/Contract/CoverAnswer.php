@@ -25,9 +25,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'route', description: 'By which it is taken.', type: 'string'),
             new OA\Property(property: 'standing', type: 'string'),
         ])),
-        new OA\Property(property: 'versions', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [
+        new OA\Property(property: 'versions', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'fit', 'taste'], properties: [
+            new OA\Property(property: 'fit', description: 'How near to the original its route was, 0 to 100; none for an original.', type: 'number', nullable: true),
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'taste', description: 'What it costs in taste, in the words of its route.', type: 'array', items: new OA\Items(type: 'string')),
         ])),
     ],
 )]

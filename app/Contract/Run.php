@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 
 #[RunSchema('Run', 'A run as it stands: its steps, what is weighed and how near, and what happened.', [
     new EventList(['client_id', 'kind', 'step', 'body', 'at', 'who'], [new OA\Property(property: 'step', type: 'string'), new OA\Property(property: 'who', type: 'string')]),
+    new OA\Property(property: 'batches', description: 'How many batches a step takes, by its id, where that is more than one.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
     new OA\Property(property: 'heat', description: 'Of each step that is heated or chilled: what the models expect, what was read, what it says.', type: 'array', items: new OA\Items(type: 'object', required: ['step', 'where', 'expected', 'marks', 'read', 'lethality', 'said'], properties: [
         new OA\Property(property: 'expected', type: 'array', items: new OA\Items(type: 'object', required: ['minute', 'celsius'], properties: [new OA\Property(property: 'celsius', type: 'number'), new OA\Property(property: 'minute', type: 'number')])),
         new OA\Property(property: 'lethality', description: 'Of a pasteurisation of its egg, by what the probe read; a guide, never a proof.', type: 'number', nullable: true),
@@ -26,6 +27,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'layer', type: 'integer'),
         new OA\Property(property: 'text', type: 'string'),
     ])),
+    new OA\Property(property: 'swaps', description: 'What was taken for what, and what that means for whoever eats it.', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'weighing', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'step', 'ingredient', 'name', 'asked', 'tolerance', 'weighed', 'is_off', 'solution', 'lots'], properties: [
         new OA\Property(property: 'asked', type: 'number'),
         new OA\Property(property: 'ingredient', type: 'string'),

@@ -14,6 +14,7 @@ enum RunEventKind: string
     case Note = 'note';
     case Scaled = 'scaled';
     case Timer = 'timer';
+    case Swapped = 'swapped';
     case Finished = 'finished';
 
     /** The figure or the words it must bring; null where it says enough by itself. */
@@ -25,6 +26,7 @@ enum RunEventKind: string
             self::Note => 'text',
             self::Scaled => 'factor',
             self::Timer => 'minutes',
+            self::Swapped => 'to',
             self::Done, self::Undone, self::Finished => null,
         };
     }

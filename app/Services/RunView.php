@@ -7,11 +7,19 @@ namespace App\Services;
 use App\Models\Lot;
 use App\Models\Run;
 use App\Models\RunEvent;
+use App\Models\Service;
+use App\Models\ServiceItem;
 use App\Models\Studio;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Format\Csv;
 use Transmuta\Format\MakingJson;
+use Transmuta\Format\ServiceJson;
 use Transmuta\Formula\Scaling;
 use Transmuta\Process\Making\Making;
+use Transmuta\Process\Plan\Moment;
+use Transmuta\Process\Plan\Order;
+use Transmuta\Process\Plan\Service as Asked;
+use Transmuta\Process\Plan\Tasks;
 use Transmuta\Process\Run\AtHeat;
 use Transmuta\Process\Run\Course;
 use Transmuta\Process\Run\Rescale;
@@ -29,7 +37,7 @@ final readonly class RunView
 {
     private const MOST_LOTS = 200;
 
-    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private OwnMethod $method, private Reference $reference) {}
+    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private Tasks $tasks, private RunSwaps $swaps, private OwnMethod $method, private Reference $reference) {}
 
     /** @return array<string, mixed> */
     public function of(Run $run): array
@@ -48,6 +56,8 @@ final readonly class RunView
                 'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution, 'lots' => $lots[$w->ingredient] ?? [],
             ], $weighing),
             'heat' => $this->heat($dish, array_values($events->all())),
+            'batches' => (object) $this->batches($run, $dish),
+            'swaps' => $this->told($run, $dish, array_values($events->all())),
             'mends' => array_map(static fn(Rescale $r): array => ['layer' => $r->layer, 'factor' => $r->factor, 'text' => $r->text], WeighOut::mends($weighing)),
             'events' => array_values($events->map(self::event(...))->all()),
         ];
@@ -83,6 +93,56 @@ final readonly class RunView
         }
 
         return Csv::write($rows);
+    }
+
+    /**
+     * How many batches each step takes in the kitchen it is made in, where that is more than one: its bowls and ovens are the service's.
+     *
+     * @return array<string, int> by step
+     */
+    private function batches(Run $run, DishReading $dish): array
+    {
+        $item = $run->service_item_id === null ? null : ServiceItem::query()->find($run->service_item_id);
+        $service = $item === null ? null : Service::query()->find($item->service_id);
+        $kitchen = ServiceJson::kitchen($service->kitchen ?? Planning::KITCHEN);
+        $batches = [];
+        foreach ($this->tasks->of(new Asked(Moment::parse('2000-01-01T20:00', 'serve_at'), null, $kitchen, [new Order($dish, null)], [])) as $task) {
+            if ($task->batch !== null) {
+                $batches[$task->step->id] = max($batches[$task->step->id] ?? 1, $task->batch);
+            }
+        }
+
+        return array_filter($batches, static fn(int $count): bool => $count > 1);
+    }
+
+    /**
+     * What was taken for what, and what that means for whoever eats it.
+     *
+     * @param list<RunEvent> $events
+     *
+     * @return list<string>
+     */
+    private function told(Run $run, DishReading $dish, array $events): array
+    {
+        $swapped = array_values(array_filter($events, static fn(RunEvent $event): bool => $event->kind === 'swapped'));
+        if ($swapped === []) {
+            return [];
+        }
+        $version = $run->version->as($run->revision);
+        $before = $this->shelves->engine($version)->read($version->formula);
+        $new = array_values(array_diff([...$dish->contains, ...$dish->mayContain], $before->contains, $before->mayContain));
+        $lost = array_values(array_filter(array_keys($dish->diets), static fn(string $diet): bool => $before->diets[$diet]->because === [] && $dish->diets[$diet]->because !== []));
+
+        return [
+            ...array_map(static fn(RunEvent $event): string => \sprintf('%s was taken for %s; what is not weighed yet is balanced anew.', self::said($event, 'to'), self::said($event, 'ingredient')), $swapped),
+            ...($new === [] ? [] : ['It contains, or may contain, more than its card says: ' . implode(', ', $new) . '. Tell whoever serves it.']),
+            ...($lost === [] ? [] : ['It is no longer ' . implode(', ', $lost) . '.']),
+        ];
+    }
+
+    private static function said(RunEvent $event, string $key): string
+    {
+        return \is_string($event->body[$key] ?? null) ? str_replace('-', ' ', $event->body[$key]) : '';
     }
 
     private static function measures(int $studio): Measures
@@ -167,12 +227,37 @@ final readonly class RunView
         return array_map(static fn(array $of): Course => new Course($of), $points);
     }
 
-    /** What is made, read for so many. */
+    /** What is made, read for so many, with what was taken for something else. */
     public function read(Run $run): DishReading
     {
         $version = $run->version->as($run->revision);
 
-        return $this->shelves->engine($version)->read(Scaling::toService($version->formula, $run->portions));
+        return $this->swaps->of(Scaling::toService($version->formula, $run->portions), $this->shelves->engine($version), array_values($run->events()->get()->all()));
+    }
+
+    /**
+     * Whether one thing may be taken for another now.
+     *
+     * @throws Nonsense if nobody knows it, it is weighed already, or the dish would be made otherwise
+     */
+    public function mayTake(Run $run, string $step, string $ingredient, string $said): string
+    {
+        $version = $run->version->as($run->revision);
+        $engine = $this->shelves->engine($version);
+        $to = $engine->lines->ingredientNamed($said) ?? throw Nonsense::of('to', $said, 'name something the shelf has');
+        $events = array_values($run->events()->get()->all());
+        [$weighed] = self::folded($events);
+        $by = [];
+        foreach ($weighed as $key => $grams) {
+            [$at, $of] = explode(' ', $key, 2);
+            $by[$at][$of] = $grams;
+        }
+        $begun = Scaling::toService($version->formula, $run->portions);
+        if ($to === $ingredient || $this->swaps->swapped($this->swaps->of($begun, $engine, $events), $begun, $engine, $step, $ingredient, $to, $by) === null) {
+            throw Nonsense::of('to', $said, 'with it the dish would be made otherwise, or it is weighed already; take it on the Bench, as a version of its own');
+        }
+
+        return $to;
     }
 
     /**

@@ -170,6 +170,40 @@ final class RunTest extends FeatureCase
         self::assertStringContainsString('simulated', (string) $this->getJson("/api/runs/$run[id]/record.csv")->getContent());
     }
 
+    public function testSomethingTakenForSomethingElseBalancesWhatIsLeft(): void
+    {
+        $run = $this->begun();
+        $curd = array_values(array_filter($run['weighing'], static fn(array $w): bool => $w['layer'] === 1));
+        $by = array_column($curd, null, 'ingredient');
+        self::assertArrayHasKey('butter', $by);
+        $swap = fn(string $ingredient, string $to): array => ['events' => [$this->event('swapped', $by[$ingredient]['step'], ['ingredient' => $ingredient, 'to' => $to])]];
+        $juice = $this->event('weighed', $by['passion-fruit-juice']['step'], ['ingredient' => 'passion-fruit-juice', 'grams' => $by['passion-fruit-juice']['asked']]);
+        $this->postJson("/api/runs/$run[id]/events", ['events' => [$juice]])->assertOk();
+        $asked = $swap('butter', 'plant butter block');
+        $now = $this->postJson("/api/runs/$run[id]/events", $asked)->assertOk()->json();
+        $left = array_column(array_filter($now['weighing'], static fn(array $w): bool => $w['layer'] === 1), null, 'ingredient');
+        self::assertArrayNotHasKey('butter', $left);
+        self::assertArrayHasKey('plant-butter-block', $left);
+        // What is weighed stays, the crust is as it was.
+        self::assertEqualsWithDelta($by['passion-fruit-juice']['asked'], $left['passion-fruit-juice']['asked'], 0.01);
+        self::assertSame(array_values(array_filter($run['weighing'], static fn(array $w): bool => $w['layer'] === 0)), array_values(array_filter($now['weighing'], static fn(array $w): bool => $w['layer'] === 0)));
+        self::assertStringContainsString('plant butter block was taken for butter', implode(' ', $now['swaps']));
+        // Said again it is said once; what is weighed, unknown or made otherwise is refused and nothing is kept.
+        self::assertSame($now['weighing'], $this->postJson("/api/runs/$run[id]/events", $asked)->assertOk()->json('weighing'));
+        foreach ([$swap('passion-fruit-juice', 'lemon juice'), $swap('egg-yolk', 'moonlight'), $swap('egg-yolk', 'agar powder')] as $bad) {
+            $this->postJson("/api/runs/$run[id]/events", $bad)->assertUnprocessable()->assertJsonPath('field', 'to');
+        }
+        self::assertSame(2, RunEvent::query()->where('run_id', $run['id'])->count());
+    }
+
+    public function testWhatDoesNotFitABowlIsWeighedInBatches(): void
+    {
+        self::assertSame([], (array) $this->begun(12)['batches']);
+        $batches = (array) $this->begun(600)['batches'];
+        self::assertNotSame([], $batches);
+        self::assertGreaterThan(1, max(1, ...array_values($batches)));
+    }
+
     public function testALotIsOnRecordAndARecallNamesTheRun(): void
     {
         $run = $this->begun();

@@ -30,6 +30,7 @@ final class EventList extends OA\Property
                 new OA\Property(property: 'seconds', description: 'Of a temperature: s since the probe went in, by its own clock.', type: 'number'),
                 new OA\Property(property: 'simulated', description: 'Whether it was read off an instrument that is not there.', type: 'boolean'),
                 new OA\Property(property: 'text', type: 'string'),
+                new OA\Property(property: 'to', description: 'What is taken instead, by any name the shelf knows.', type: 'string'),
             ]),
             new OA\Property(property: 'client_id', description: '26 letters and digits, such as a ULID.', type: 'string'),
             new OA\Property(property: 'kind', type: 'string', enum: RunEventKind::class),

@@ -115,7 +115,7 @@ final class PlanController extends Controller
         $cheapest = $covers->cheapest();
 
         return new JsonResponse([
-            'versions' => array_values($versions->map(static fn(Version $v): array => ['id' => $v->id, 'name' => $v->name])->all()),
+            'versions' => array_values($versions->map(static fn(Version $v): array => ['id' => $v->id, 'name' => $v->name, 'fit' => is_numeric($v->origin['fit'] ?? null) ? (float) $v->origin['fit'] : null, 'taste' => self::taste($v)])->all()),
             'fewest' => CoverJson::write($fewest),
             'cheapest' => CoverJson::write($cheapest),
             'routes' => $routes->of($versions->firstOrFail(), CoverJson::guests($service->guests), array_column($fewest->unserved, 'guest')),
@@ -185,5 +185,17 @@ final class PlanController extends Controller
         $asked = $planning->asked($service, null);
 
         return new Response(Calendar::of($service, $asked->orders === [] ? [] : $planner->plan($asked)->steps), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"service-$service->id.ics\""]);
+    }
+
+    /**
+     * What a version cost in taste when it was taken, in the words of its route; none for an original.
+     *
+     * @return list<string>
+     */
+    private static function taste(Version $version): array
+    {
+        $words = $version->origin['words'] ?? [];
+
+        return \is_array($words) ? array_values(array_filter($words, is_string(...))) : (\is_string($words) && $words !== '' ? [$words] : []);
     }
 }

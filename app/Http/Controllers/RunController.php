@@ -105,7 +105,7 @@ final class RunController extends Controller
         $rows = [];
         foreach (array_values($request->array('events')) as $n => $event) {
             \assert(\is_array($event));
-            $rows[] = $this->row($event, $n, $run);
+            $rows[] = $this->row($event, $n, $run, $view);
         }
         DB::transaction(static function () use ($rows, $run): void {
             $query = Run::query();
@@ -164,12 +164,16 @@ final class RunController extends Controller
      *
      * @throws Nonsense if it lacks what its kind must bring
      */
-    private function row(array $event, int $n, Run $run): array
+    private function row(array $event, int $n, Run $run, RunView $view): array
     {
         $text = static fn(string $key): string => \is_string($event[$key] ?? null) ? $event[$key] : '';
-        $body = \is_array($event['body'] ?? null) ? array_intersect_key($event['body'], array_flip(['ingredient', 'grams', 'celsius', 'text', 'factor', 'layer', 'minutes', 'seconds', 'lot', 'simulated'])) : [];
+        $body = \is_array($event['body'] ?? null) ? array_intersect_key($event['body'], array_flip(['ingredient', 'grams', 'celsius', 'text', 'factor', 'layer', 'minutes', 'seconds', 'lot', 'simulated', 'to'])) : [];
         $needs = RunEventKind::from($text('kind'))->brings();
-        if ($needs === 'text' ? (!\is_string($body['text'] ?? null) || trim($body['text']) === '' || mb_strlen($body['text']) > 500) : ($needs !== null && !self::isFigure($needs, $body[$needs] ?? null))) {
+        if ($needs === 'to') {
+            $known = RunEvent::query()->where('run_id', $run->id)->where('client_id', $text('client_id'))->exists();
+            // Heard before, it is not asked again: it was taken then.
+            $body['to'] = $known ? '' : $view->mayTake($run, $text('step'), \is_string($body['ingredient'] ?? null) ? $body['ingredient'] : '', \is_string($body['to'] ?? null) ? mb_substr($body['to'], 0, 120) : '');
+        } elseif ($needs === 'text' ? (!\is_string($body['text'] ?? null) || trim($body['text']) === '' || mb_strlen($body['text']) > 500) : ($needs !== null && !self::isFigure($needs, $body[$needs] ?? null))) {
             throw Nonsense::of("events.$n.body.$needs", mb_substr((string) json_encode($body[$needs] ?? null), 0, 40), $needs === 'text' ? 'write what was seen, at most 500 letters' : 'give a number that can be meant');
         }
 

@@ -45,7 +45,7 @@ final class ReaderTest extends TestCase
                 'name', 'mass_g', 'volume_ml', 'water', 'protein', 'fat', 'sugars', 'starch', 'fibre', 'se', 'acid_citric', 'ph', 'aw', 'freezing_point_c', 'set',
                 'set_20c', 'balance', 'crystals', 'richness', 'syrup', 'aftertaste', 'air', 'height_mm', 'thermal', 'cooling', 'ripening', 'frozen', 'cooking', 'pan', 'keeping', 'cost_minor', 'lines', 'watch',
             ], array_keys($layer));
-            self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms'], array_keys($layer['set']));
+            self::assertSame(['ge', 'low', 'high', 'step', 'step_index', 'kind', 'mechanisms', 'chances'], array_keys($layer['set']));
             foreach ($layer['lines'] as $line) {
                 self::assertSame(['text', 'ingredient', 'grams', 'trace', 'confidence', 'doubt', 'jobs', 'set_by'], array_keys($line));
                 self::assertSame(['set', 'sweet', 'fat', 'acid', 'air', 'protein', 'firm', 'water', 'brown', 'colour'], array_keys($line['jobs']));

@@ -2072,8 +2072,12 @@ export interface components {
                 standing: string;
             }[];
             versions: {
+                /** @description How near to the original its route was, 0 to 100; none for an original. */
+                fit: number | null;
                 id: number;
                 name: string;
+                /** @description What it costs in taste, in the words of its route. */
+                taste: string[];
             }[];
         };
         Curve: {
@@ -3198,6 +3202,10 @@ export interface components {
         };
         /** @description A run as it stands: its steps, what is weighed and how near, and what happened. */
         Run: {
+            /** @description How many batches a step takes, by its id, where that is more than one. */
+            batches: {
+                [key: string]: number;
+            };
             dish: string;
             events: {
                 /** @description By the clock on the kitchen’s wall. */
@@ -3216,11 +3224,13 @@ export interface components {
                     /** @description Whether it was read off an instrument that is not there. */
                     simulated?: boolean;
                     text?: string;
+                    /** @description What is taken instead, by any name the shelf knows. */
+                    to?: string;
                 };
                 /** @description 26 letters and digits, such as a ULID. */
                 client_id: string;
                 /** @enum {string} */
-                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "finished";
+                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "swapped" | "finished";
                 step: string;
                 who: string;
             }[];
@@ -3265,6 +3275,8 @@ export interface components {
             revision: number;
             service_item_id: number | null;
             started_at: string;
+            /** @description What was taken for what, and what that means for whoever eats it. */
+            swaps: string[];
             version: string;
             version_id: number;
             weighing: {
@@ -3304,11 +3316,13 @@ export interface components {
                     /** @description Whether it was read off an instrument that is not there. */
                     simulated?: boolean;
                     text?: string;
+                    /** @description What is taken instead, by any name the shelf knows. */
+                    to?: string;
                 };
                 /** @description 26 letters and digits, such as a ULID. */
                 client_id: string;
                 /** @enum {string} */
-                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "finished";
+                kind: "weighed" | "done" | "undone" | "temperature" | "note" | "scaled" | "timer" | "swapped" | "finished";
                 /** @description What happened, each by an id its device gave it. */
                 step?: string | null;
             }[];

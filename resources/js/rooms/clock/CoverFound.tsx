@@ -26,6 +26,7 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTa
             {of.chosen.map((one) => (
                 <li key={one.version}>
                     <strong>{answer.versions[one.version]?.name}</strong>, {counted(one.portions, 'portion')}, for {one.serves.map((guest) => words[guest]).join('; ')}
+                    <Taste of={answer.versions[one.version]} />
                 </li>
             ))}
         </Box>
@@ -67,6 +68,12 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTa
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mt: 1 }}>By what the lines are made of; traces are for packets and hands, and who keeps to a diet for an illness goes by their clinic.</Box>
         </Box>
     );
+}
+
+/** What serving this instead of the original costs those who could have had that. */
+function Taste({ of }: { of: CoverAnswer['versions'][number] | undefined }) {
+    if (!of || (of.fit === null && of.taste.length === 0)) return null;
+    return <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)' }}>In taste: {[of.fit === null ? '' : `${Math.round(of.fit)} of 100 like the original`, ...of.taste].filter(Boolean).join('; ')}.</Box>;
 }
 
 function Asked({ questions }: { questions: readonly string[] }) {

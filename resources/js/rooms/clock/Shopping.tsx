@@ -60,13 +60,13 @@ function Bought({ shopping }: { shopping: ServiceShopping }) {
 
 function Part({ name, rows, money }: { name: string; rows: Row[]; money: (minor: number) => string }) {
     return (
-        <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', mt: 1, '& td, & th': { borderTop: '1px solid var(--line)', py: '3px', pr: 1.5, textAlign: 'left', verticalAlign: 'top' } }}>
+        <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', mt: 1, fontSize: { xs: 'var(--text-plain)', sm: 'inherit' }, '& td, & th': { borderTop: '1px solid var(--line)', py: '3px', pr: { xs: 0.5, sm: 1.5 }, textAlign: 'left', verticalAlign: 'top', overflowWrap: 'anywhere' }, '& td.figure': { whiteSpace: { xs: 'normal', sm: 'nowrap' } } }}>
             <caption style={{ textAlign: 'left', fontWeight: 700, padding: '4px 0' }}>{name}</caption>
             <thead><tr><th scope="col">To buy</th><th scope="col">Of what</th><th scope="col">Packs</th><th scope="col">Cost</th><th scope="col">Left over</th></tr></thead>
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.ingredient}>
-                        <td className="figure" style={{ whiteSpace: 'nowrap' }}>{grams(row.grams)} g</td>
+                        <td className="figure">{grams(row.grams)} g</td>
                         <td>{row.name}{row.parts.length > 0 && <Box component="span" sx={{ color: 'var(--ink-soft)' }}> for {row.parts.map((part) => `${grams(part.grams)} g ${part.name.toLowerCase()}`).join(' and ')}</Box>}</td>
                         <td>{row.packs.length === 0 ? '–' : row.packs.map((pack) => `${pack.packs} × ${pack.name}`).join(' and ')}</td>
                         <td className="figure">{row.minor === null ? '–' : money(row.minor)}</td>

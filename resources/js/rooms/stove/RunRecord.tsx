@@ -5,7 +5,7 @@ import type { Run } from '../../api/types';
 import { grams, longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 
-const WORDS: Record<string, string> = { weighed: 'weighed', done: 'done', undone: 'not done after all', temperature: 'probe', note: 'noted', scaled: 'balanced anew', timer: 'timed', finished: 'made' };
+const WORDS: Record<string, string> = { weighed: 'weighed', done: 'done', undone: 'not done after all', temperature: 'probe', note: 'noted', scaled: 'balanced anew', timer: 'timed', finished: 'made', swapped: 'taken instead' };
 
 /** What was made, when, by whom, of how much, how hot: the record of a run, to print or to take along. */
 export function RunRecord({ run }: { run: Run }) {
@@ -17,6 +17,7 @@ export function RunRecord({ run }: { run: Run }) {
         if (event.kind === 'temperature') return `${body.celsius ?? ''} °C, ${step(event.step)}`;
         if (event.kind === 'scaled') return `${run.layers[body.layer ?? 0] ?? ''}: what was left × ${(body.factor ?? 1).toPrecision(3)}`;
         if (event.kind === 'timer') return `${Math.round(body.minutes ?? 0)} min, ${step(event.step)}`;
+        if (event.kind === 'swapped') return `${body.to ?? ''} for ${body.ingredient ?? ''}`;
         if (event.kind === 'note') return body.text ?? '';
         return step(event.step);
     };

@@ -38,6 +38,7 @@ export function RunRoom({ id }: { id: number }) {
                     <strong style={{ color: 'var(--beet)' }}>Not as it stands:</strong> {one.text}
                 </Box>
             ))}
+            {run.swaps.map((one) => <Box key={one} role="status" sx={{ border: '2px solid var(--yolk)', borderRadius: '9px', p: '8px 14px', bgcolor: 'var(--panel)', fontSize: 'var(--text-head)' }}>{one}</Box>)}
             <Timers run={run} onGo={setChosen} />
             {run.finished_at !== null ? <RunRecord run={run} /> : (
                 <>

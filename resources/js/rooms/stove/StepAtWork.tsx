@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { MakingStep, Run, RunEvent } from '../../api/types';
-import { minutes, typedNumber } from '../../shared/numbers';
+import { grams, minutes, typedNumber } from '../../shared/numbers';
 import type { InWords } from '../../shared/ownWords';
 import { ended } from '../../shared/routeWords';
 import { withoutLayer } from '../../shared/stepWords';
@@ -32,6 +32,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
     const [celsius, setCelsius] = useState('');
     const [text, setText] = useState('');
     const lines = weighedAt(run, step);
+    const batches = run.batches[step.id] ?? 1;
     const heat = run.heat.find((one) => one.step === step.id);
     const [lots, setLots] = useState<Readonly<Record<string, number>>>({});
     const layer = run.layers.indexOf(step.layer);
@@ -53,6 +54,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                 {words?.quarrels.map((one) => <Box key={one.quarrel} role="status" sx={{ color: 'var(--yolk)', fontSize: 'var(--text-head)' }}><strong>{ended(one.why)}</strong> {one.is_own && <>The formula asks: {withoutLayer(step.layer, one.now)}</>}</Box>)}
                 {words?.also.map((one) => <Box key={one.id} sx={{ fontSize: 'var(--text-title)' }}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.target_c !== null && <Box sx={{ fontSize: 'var(--text-stove)' }}>{step.kind === 'bake' ? 'Oven' : 'To'} <strong>{Math.round(step.target_c)} °C</strong></Box>}
+                {batches > 1 && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>In <strong>{batches} batches</strong>: one does not fit the bowl or the oven. {lines.length > 0 && <>Each takes {lines.map((line) => `${grams(line.asked / batches)} g ${line.name}`).join(', ')}.</>}</Box>}
                 {step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>Done when: <strong>{step.endpoint}</strong></Box>}
                 {step.reason && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>Why: {step.reason}.</Box>}
                 {step.goes_wrong && step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>If {step.goes_wrong}: {step.rescue}.</Box>}

@@ -9,6 +9,7 @@ import type { Say } from './StepAtWork';
 /** A line to weigh: how much, how near, and what the scale said. */
 export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: number | undefined; onLot: (lot: number | undefined) => void; say: Say }) {
     const [typed, setTyped] = useState('');
+    const [instead, setInstead] = useState<string | null>(null);
     const amount = typedNumber(typed);
     const isRight = amount !== null && !Number.isNaN(amount) && amount >= 0 && amount <= 1e6;
     const keep = (weighed: number) => {
@@ -26,6 +27,23 @@ export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: numbe
                         <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}> · weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
                     )}
                 </Box>
+                {line.weighed === null && (instead === null ? (
+                    <Button onClick={() => setInstead('')} aria-label={`Take another for ${line.name}`} sx={{ minHeight: 'var(--press-stove)', px: 0 }}>Take another</Button>
+                ) : (
+                    <Box
+                        component="form" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+                        onSubmit={(e: React.SyntheticEvent) => {
+                            e.preventDefault();
+                            if (instead.trim() === '') return;
+                            say('swapped', line.step, { ingredient: line.ingredient, to: instead.trim() });
+                            setInstead(null);
+                        }}
+                    >
+                        <TextField autoFocus label="What instead" value={instead} onChange={(e) => setInstead(e.target.value)} slotProps={{ htmlInput: { 'aria-label': `What instead of ${line.name}`, maxLength: 120 } }} sx={{ width: 200 }} />
+                        <Button type="submit" variant="contained" disabled={instead.trim() === ''} sx={{ minHeight: 'var(--press-stove)' }}>Take it</Button>
+                        <Button onClick={() => setInstead(null)} sx={{ minHeight: 'var(--press-stove)' }}>Leave it</Button>
+                    </Box>
+                ))}
                 {line.lots.length > 0 && (
                     <Box component="label" sx={{ display: 'inline-flex', gap: 1, alignItems: 'center', minHeight: 'var(--press-stove)' }}>
                         Lot
