@@ -17,6 +17,9 @@ use Illuminate\Support\Facades\Schema;
 use Transmuta\Engine;
 use Transmuta\Fault\Failure;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Process\Shopping\Article;
+use Transmuta\Process\Words\Measures;
+use Transmuta\Process\Words\OwnStep;
 use Transmuta\Shelf\IngredientRow;
 
 /**
@@ -130,6 +133,7 @@ final class Unpacker
             if ($name === '' || mb_strlen($name) > 120 || preg_match('/^[A-Z]{3}$/', $currency) !== 1) {
                 throw Nonsense::of('studio.jsonl', "$name, $currency", 'it needs a name and the three letters of a currency');
             }
+            self::read('studio.jsonl', static fn() => Measures::read($row['measures'] === null ? [] : self::map($row['measures'])));
             $studio = Studio::query()->create(['slug' => Doors::freeSlug($name), 'name' => $name, 'currency' => $currency, 'schools' => [], 'shelf_revision' => 1]);
             DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures'])]);
             Membership::query()->create(['user_id' => $owner->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
@@ -220,6 +224,12 @@ final class Unpacker
     {
         if (\array_key_exists('formula', $row)) {
             self::read($where, fn() => $this->engine->json->read(self::map($row['formula'])));
+        }
+        if ($table === 'price_lists') {
+            self::read($where, static fn() => array_map(static fn(mixed $one): Article => Article::read('', self::map($one)), self::map($row['articles'])));
+        }
+        if ($table === 'versions' && $row['method'] !== null) {
+            self::read($where, static fn() => array_map(static fn(mixed $one): OwnStep => OwnStep::read(self::map($one)), self::map($row['method'])));
         }
         if ($table === 'own_ingredients') {
             $content = self::map($row['content']);

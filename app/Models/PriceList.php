@@ -37,7 +37,7 @@ final class PriceList extends Model
     /** @return list<Article> */
     public function sold(): array
     {
-        return array_map(fn(array $row): Article => new Article($this->supplier, $row['ingredient'], $row['name'], (float) $row['grams'], $row['minor']), $this->articles);
+        return array_map(fn(array $row): Article => Article::read($this->supplier, $row), $this->articles);
     }
 
     /** @return array{id: int, supplier: string, dated_on: string, articles: int} */

@@ -207,6 +207,13 @@ final class ArchiveTest extends FeatureCase
 
                 return $row;
             }), 'tables/own_ingredients.jsonl, row 1'],
+            'a price below nothing' => [$line('tables/price_lists.jsonl', static function (array $row): array {
+                $row['articles'][0]['minor'] = -1;
+
+                return $row;
+            }), 'tables/price_lists.jsonl, row 1'],
+            'words for a pack' => [$line('tables/price_lists.jsonl', static fn(array $row): array => ['articles' => ['x']] + $row), 'tables/price_lists.jsonl, row 1'],
+            'a measure that holds nothing' => [$line('studio.jsonl', static fn(array $row): array => ['measures' => [['name' => 'ladle', 'ml' => 0]]] + $row), 'studio.jsonl'],
             'a currency that is none' => [$line('studio.jsonl', static fn(array $row): array => ['currency' => '=1+1'] + $row), 'studio.jsonl'],
             'no table at all' => [static fn(array $files): array => array_diff_key($files, ['tables/trials.jsonl' => 1]), 'tables/trials.jsonl'],
             'no JSON' => [static fn(array $files): array => ['tables/errands.jsonl' => "<html>\n"] + $files, 'tables/errands.jsonl, row 1'],
@@ -271,7 +278,7 @@ final class ArchiveTest extends FeatureCase
 
     public function testAnOwnerTakesItAlongAndBringsItIn(): void
     {
-        $left = glob(storage_path('framework/cache/*.zip'));
+        $left = glob(storage_path('framework/cache/*.zip')) ?: [];
         $got = $this->getJson('/api/studio/archive')->assertOk()->assertHeader('Content-Type', 'application/zip');
         self::assertStringContainsString('attachment; filename=observatory-tea-room-', (string) $got->headers->get('Content-Disposition'));
         ob_start();
@@ -290,7 +297,8 @@ final class ArchiveTest extends FeatureCase
         $send('{}', 'application/json')->assertStatus(415);
         $send($body, 'text/plain')->assertStatus(415);
         $this->call('POST', '/api/archives', [], [], [], ['CONTENT_TYPE' => 'application/zip', 'HTTP_CONTENT_LENGTH' => '16000001'], 'x')->assertStatus(413);
-        self::assertSame($left, glob(storage_path('framework/cache/*.zip')), 'nothing of it stays');
+        // What somebody else left behind earlier may be swept meanwhile.
+        self::assertSame([], array_values(array_diff(glob(storage_path('framework/cache/*.zip')) ?: [], $left)), 'nothing of it stays');
     }
 
     public function testFromTheConsoleToo(): void
