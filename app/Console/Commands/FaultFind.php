@@ -35,9 +35,9 @@ final class FaultFind extends Command
             $layer = $run = null;
             if (\is_array($data) && \array_key_exists('formula', $data)) {
                 $formula = $data['formula'];
-                $text = \is_string($formula) ? $formula : (\is_array($formula) ? json_encode($formula, \JSON_THROW_ON_ERROR) : throw Nonsense::of('formula', mb_substr((string) json_encode($formula), 0, 40), 'give it as text or as JSON'));
-                $layer = isset($data['layer']) ? (\is_string($data['layer']) ? $data['layer'] : throw Nonsense::of('layer', mb_substr((string) json_encode($data['layer']), 0, 40), 'name a layer')) : null;
-                $run = isset($data['run']) ? (\is_array($data['run']) ? RunFacts::read($data['run']) : throw Nonsense::of('run', mb_substr((string) json_encode($data['run']), 0, 40), 'give the facts of the run as an object')) : null;
+                $text = \is_string($formula) ? $formula : (\is_array($formula) ? json_encode($formula, \JSON_THROW_ON_ERROR) : throw Nonsense::sent('formula', $formula, 'give it as text or as JSON'));
+                $layer = isset($data['layer']) ? (\is_string($data['layer']) ? $data['layer'] : throw Nonsense::sent('layer', $data['layer'], 'name a layer')) : null;
+                $run = isset($data['run']) ? (\is_array($data['run']) ? RunFacts::read($data['run']) : throw Nonsense::sent('run', $data['run'], 'give the facts of the run as an object')) : null;
             }
             $engine = $this->engine();
             $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($engine->read($engine->parse($text)), $fault, $layer, $run));

@@ -174,7 +174,7 @@ final class RunController extends Controller
             // Heard before, it is not asked again: it was taken then.
             $body['to'] = $known ? '' : $view->mayTake($run, $text('step'), \is_string($body['ingredient'] ?? null) ? $body['ingredient'] : '', \is_string($body['to'] ?? null) ? mb_substr($body['to'], 0, 120) : '');
         } elseif ($needs === 'text' ? (!\is_string($body['text'] ?? null) || trim($body['text']) === '' || mb_strlen($body['text']) > 500) : ($needs !== null && !self::isFigure($needs, $body[$needs] ?? null))) {
-            throw Nonsense::of("events.$n.body.$needs", mb_substr((string) json_encode($body[$needs] ?? null), 0, 40), $needs === 'text' ? 'write what was seen, at most 500 letters' : 'give a number that can be meant');
+            throw Nonsense::sent("events.$n.body.$needs", $body[$needs] ?? null, $needs === 'text' ? 'write what was seen, at most 500 letters' : 'give a number that can be meant');
         }
 
         if (isset($body['simulated'])) {
@@ -183,10 +183,10 @@ final class RunController extends Controller
         $lot = $body['lot'] ?? null;
         unset($body['lot']);
         if ($lot !== null && (!\is_int($lot) || !Lot::query()->where('studio_id', $run->studio_id)->where('slug', $body['ingredient'] ?? '')->whereKey($lot)->exists())) {
-            throw Nonsense::of("events.$n.body.lot", mb_substr((string) json_encode($lot), 0, 40), 'choose a lot of that ingredient');
+            throw Nonsense::sent("events.$n.body.lot", $lot, 'choose a lot of that ingredient');
         }
         if (isset($body['seconds']) && !self::isFigure('seconds', $body['seconds'])) {
-            throw Nonsense::of("events.$n.body.seconds", mb_substr((string) json_encode($body['seconds']), 0, 40), 'give the seconds since the probe went in');
+            throw Nonsense::sent("events.$n.body.seconds", $body['seconds'], 'give the seconds since the probe went in');
         }
 
         return [

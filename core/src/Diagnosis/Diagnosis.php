@@ -7,7 +7,6 @@ namespace Transmuta\Diagnosis;
 use Transmuta\Diet\Diet;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\SetModel;
 
 /**
@@ -44,10 +43,7 @@ final readonly class Diagnosis
     {
         $run ??= RunFacts::read([]);
         $faults = $this->book->named($said);
-        $layers = $layerName === null ? $dish->layers : array_values(array_filter($dish->layers, static fn(LayerReading $l): bool => mb_strtolower($l->layer->name) === mb_strtolower(trim($layerName))));
-        if ($layers === []) {
-            throw Nonsense::of('layer', (string) $layerName, 'name a layer of the formula: ' . implode(', ', array_map(static fn(LayerReading $l): string => $l->layer->name, $dish->layers)));
-        }
+        $layers = $layerName === null ? $dish->layers : $dish->layersNamed($layerName);
         $best = null;
         foreach ($layers as $layer) {
             $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->set, $this->book->groups), $dish);

@@ -35,12 +35,12 @@ final readonly class RunFacts
                 continue;
             }
             if (\in_array($name, self::FLAGS, true)) {
-                $known[$name] = \is_bool($value) ? (float) $value : throw Nonsense::of("run.$name", self::told($value), 'say true or false');
+                $known[$name] = \is_bool($value) ? (float) $value : throw Nonsense::sent("run.$name", $value, 'say true or false');
                 continue;
             }
-            [$least, $most] = self::NUMBERS[$name] ?? throw Nonsense::of("run.$name", self::told($value), 'name one of ' . implode(', ', [...array_keys(self::NUMBERS), ...self::FLAGS]));
+            [$least, $most] = self::NUMBERS[$name] ?? throw Nonsense::sent("run.$name", $value, 'name one of ' . implode(', ', [...array_keys(self::NUMBERS), ...self::FLAGS]));
             if ((!\is_int($value) && !\is_float($value)) || $value < $least || $value > $most) {
-                throw Nonsense::of("run.$name", self::told($value), "give a number from $least to $most");
+                throw Nonsense::sent("run.$name", $value, "give a number from $least to $most");
             }
             $known[$name] = (float) $value;
         }
@@ -51,10 +51,5 @@ final readonly class RunFacts
     public function of(string $name): ?float
     {
         return $this->known[$name] ?? null;
-    }
-
-    private static function told(mixed $value): string
-    {
-        return mb_substr((string) json_encode($value), 0, 40);
     }
 }

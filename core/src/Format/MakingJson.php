@@ -51,15 +51,10 @@ final class MakingJson
     /** @param array{ingredient: string, grams: float} $line */
     private static function about(array $line, MakingStep $step, DishReading $dish, Measures $measures): ?string
     {
-        foreach (($dish->layers[$step->layer] ?? null)?->state->model->portions ?? [] as $portion) {
-            if ($portion->ingredient->id === $line['ingredient']) {
-                $said = $measures->of($line['grams'], $portion->ingredient);
+        $portion = ($dish->layers[$step->layer] ?? null)?->portionOf($line['ingredient']);
+        $said = $portion === null ? null : $measures->of($line['grams'], $portion->ingredient);
 
-                return $said === null ? null : "about $said of " . mb_strtolower($portion->ingredient->name);
-            }
-        }
-
-        return null;
+        return $portion === null || $said === null ? null : "about $said of " . mb_strtolower($portion->ingredient->name);
     }
 
     /** @return array<string, mixed> */

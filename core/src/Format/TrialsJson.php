@@ -34,7 +34,7 @@ final readonly class TrialsJson
     {
         $rows = $data['trials'] ?? null;
         if (!\is_array($rows) || !array_is_list($rows)) {
-            throw Nonsense::of('trials', mb_substr((string) json_encode($rows), 0, 40), 'give a list of trials');
+            throw Nonsense::sent('trials', $rows, 'give a list of trials');
         }
         if (\count($rows) > self::MOST) {
             throw Nonsense::of('trials', (string) \count($rows), 'give at most ' . self::MOST);
@@ -43,9 +43,9 @@ final readonly class TrialsJson
         foreach ($rows as $n => $row) {
             $place = "trials.$n";
             if (!\is_array($row)) {
-                throw Nonsense::of($place, mb_substr((string) json_encode($row), 0, 40), 'give formula, layer, batch and found');
+                throw Nonsense::sent($place, $row, 'give formula, layer, batch and found');
             }
-            $tried[] = $this->tried($row, $n, $place, $readings);
+            $tried[] = $this->tried($row, $place, $readings);
         }
 
         return ['factors' => KitchenFactors::of($tried)];
@@ -55,33 +55,29 @@ final readonly class TrialsJson
      * @param array<array-key, mixed> $row
      * @param array<string, DishReading> $readings those that were read already, by what was sent
      */
-    private function tried(array $row, int $n, string $place, array &$readings): Tried
+    private function tried(array $row, string $place, array &$readings): Tried
     {
         $formula = $row['formula'] ?? null;
         $text = \is_string($formula) ? $formula : (\is_array($formula) ? json_encode($formula, \JSON_THROW_ON_ERROR) : '');
         if ($text === '') {
-            throw Nonsense::of("$place.formula", mb_substr((string) json_encode($formula), 0, 40), 'give the formula as it was made, as text or as JSON');
+            throw Nonsense::sent("$place.formula", $formula, 'give the formula as it was made, as text or as JSON');
         }
         try {
             $dish = $readings[$text] ??= ($this->read)(($this->parse)($text));
         } catch (Unreadable $unreadable) {
             throw Nonsense::in("$place.formula", $unreadable);
         }
-        $name = \is_string($row['layer'] ?? null) ? trim($row['layer']) : '';
-        $of = array_values(array_filter($dish->layers, static fn($layer): bool => mb_strtolower($layer->layer->name) === mb_strtolower($name)));
-        if ($of === []) {
-            throw Nonsense::of("$place.layer", $name, 'name a layer of that formula: ' . implode(', ', array_map(static fn($layer): string => $layer->layer->name, $dish->layers)));
-        }
+        $layer = $dish->layersNamed(\is_string($row['layer'] ?? null) ? $row['layer'] : '', "$place.layer")[0];
         $batch = $row['batch'] ?? null;
         if (!\is_string($batch) && !\is_int($batch)) {
-            throw Nonsense::of("$place.batch", mb_substr((string) json_encode($batch), 0, 40), 'say of which batch, so that one tasted twice counts once');
+            throw Nonsense::sent("$place.batch", $batch, 'say of which batch, so that one tasted twice counts once');
         }
         $found = $row['found'] ?? null;
         if (!\is_array($found)) {
-            throw Nonsense::of("$place.found", mb_substr((string) json_encode($found), 0, 40), 'say what was found: step_index, ge, or protocol and value');
+            throw Nonsense::sent("$place.found", $found, 'say what was found: step_index, ge, or protocol and value');
         }
         try {
-            return new Tried($batch . ' ' . $of[0]->layer->name, $of[0]->set, self::found($found));
+            return new Tried($batch . ' ' . $layer->layer->name, $layer->set, self::found($found));
         } catch (Nonsense $nonsense) {
             throw Nonsense::in("$place.found", $nonsense);
         }
@@ -93,7 +89,7 @@ final readonly class TrialsJson
         $number = static function (string $key) use ($found): float {
             $value = $found[$key] ?? null;
             if (!\is_int($value) && !\is_float($value)) {
-                throw Nonsense::of($key, mb_substr((string) json_encode($value), 0, 40), 'give a number');
+                throw Nonsense::sent($key, $value, 'give a number');
             }
 
             return (float) $value;
@@ -103,7 +99,7 @@ final readonly class TrialsJson
             \array_key_exists('step_index', $found) => Finding::step($number('step_index')),
             \array_key_exists('ge', $found) => Finding::ge($number('ge'), \array_key_exists('sd', $found) ? $number('sd') : 0.0),
             \is_string($found['protocol'] ?? null) => Finding::protocol($found['protocol'], $number('value'), \array_key_exists('force_g', $found) ? $number('force_g') : null),
-            default => throw Nonsense::of('found', mb_substr((string) json_encode($found), 0, 40), 'say what was found: step_index, ge, or protocol and value'),
+            default => throw Nonsense::sent('found', $found, 'say what was found: step_index, ge, or protocol and value'),
         };
     }
 }

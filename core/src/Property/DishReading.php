@@ -6,6 +6,7 @@ namespace Transmuta\Property;
 
 use Transmuta\Diet\Claim;
 use Transmuta\Diet\Verdict;
+use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\Heat\Stack;
 
@@ -43,6 +44,20 @@ final readonly class DishReading
         public array $watch = [],
         public ?self $original = null,
     ) {}
+
+    /**
+     * The layers that are called so, whatever the letters: two may share a name.
+     *
+     * @return non-empty-list<LayerReading>
+     *
+     * @throws Nonsense with the names there are
+     */
+    public function layersNamed(string $name, string $field = 'layer'): array
+    {
+        $called = array_values(array_filter($this->layers, static fn(LayerReading $layer): bool => mb_strtolower($layer->layer->name) === mb_strtolower(trim($name))));
+
+        return $called !== [] ? $called : throw Nonsense::of($field, $name, 'name a layer of the formula: ' . implode(', ', array_map(static fn(LayerReading $layer): string => $layer->layer->name, $this->layers)));
+    }
 
     /** @param list<\Transmuta\Property\Warning> $watch */
     public function watched(array $watch): self

@@ -59,4 +59,16 @@ final readonly class LayerReading
         public Aftertaste $aftertaste,
         public ?PanHeating $pan,
     ) {}
+
+    /** The first line of an ingredient; null where the layer has none. */
+    public function portionOf(string $ingredient): ?Portion
+    {
+        foreach ($this->state->model->portions as $portion) {
+            if ($portion->ingredient->id === $ingredient) {
+                return $portion;
+            }
+        }
+
+        return null;
+    }
 }

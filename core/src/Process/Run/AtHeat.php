@@ -9,6 +9,8 @@ use Transmuta\Process\Making\MakingStep;
 use Transmuta\Process\Making\Station;
 use Transmuta\Process\Making\StepKind;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\ColdInTime;
+use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\Heat\Pasteurisation;
@@ -88,14 +90,7 @@ final readonly class AtHeat
 
     private static function bringsEgg(MakingStep $step, LayerReading $layer): bool
     {
-        $held = array_column($step->lines, 'ingredient');
-        foreach ($layer->state->model->portions as $portion) {
-            if ($portion->ingredient->group === 'egg' && \in_array($portion->ingredient->id, $held, true)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter($step->lines, static fn(array $line): bool => $layer->portionOf($line['ingredient'])?->ingredient->group === 'egg') !== [];
     }
 
     /** @param bool $hasEgg whether its egg is in by now: milk that is heated for it curdles nothing */
@@ -104,10 +99,9 @@ final readonly class AtHeat
         $target = (float) $step->target;
         $from = min($from, $target - self::PAN_STEP);
         $window = !$hasEgg || Base::is($layer->state) ? null : $layer->window;
-        $curdles = $window !== null && !$window->mayBoil ? $window->curdles : null;
         $points = [[0.0, $from]];
         $seconds = 0.0;
-        $end = min(self::BOILS, max($target, $curdles ?? 0.0) + self::PAST);
+        $end = min(self::BOILS, max($target, $window === null || $window->mayBoil ? 0.0 : $window->curdles) + self::PAST);
         for ($at = $from; $at < $end - 1e-9; $at = $to) {
             $to = min($end, $at + self::PAN_STEP);
             $minutes = $pan->minutes($at, $to);
@@ -119,16 +113,19 @@ final readonly class AtHeat
         if (\count($points) < 2) {
             return null;
         }
-        $marks = [['what' => 'this step ends at', 'celsius' => $target, 'kind' => 'reach']];
-        if ($window !== null) {
-            $marks[] = ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'];
-            $marks[] = ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'];
-        }
-        if ($curdles !== null) {
-            $marks[] = ['what' => 'curdles', 'celsius' => $curdles, 'kind' => 'not_over'];
-        }
+        $marks = [['what' => 'this step ends at', 'celsius' => $target, 'kind' => 'reach'], ...self::ofEgg($window)];
 
         return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), $hasEgg ? Pasteurisation::product($layer->state) : null);
+    }
+
+    /** @return list<array{what: string, celsius: float, kind: 'reach'|'not_over'|'told'}> what the egg of this formula does by the way; none where it has none */
+    private static function ofEgg(?CookingWindow $window): array
+    {
+        return $window === null ? [] : [
+            ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'],
+            ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'],
+            ...($window->mayBoil ? [] : [['what' => 'curdles', 'celsius' => $window->curdles, 'kind' => 'not_over']]),
+        ];
     }
 
     private function oven(MakingStep $step, DishReading $dish, LayerReading $layer, float $air): StepHeat
@@ -142,12 +139,7 @@ final readonly class AtHeat
             $points[] = [3600 * $hours * $i / self::POINTS, min(self::WET, $warming->core($hours * $i / self::POINTS))];
         }
         $window = Base::is($layer->state) ? null : $layer->window;
-        $marks = $window === null ? [] : [
-            ['what' => 'thickens', 'celsius' => $window->thickens, 'kind' => 'told'],
-            ['what' => 'egg is safe from', 'celsius' => $window->safe, 'kind' => 'told'],
-            ['what' => 'done in the middle', 'celsius' => $window->done, 'kind' => 'reach'],
-            ...($window->mayBoil ? [] : [['what' => 'curdles', 'celsius' => $window->curdles, 'kind' => 'not_over']]),
-        ];
+        $marks = $window === null ? [] : [['what' => 'done in the middle', 'celsius' => $window->done, 'kind' => 'reach'], ...self::ofEgg($window)];
 
         return new StepHeat($step->id, 'oven', $points, self::byHeat($marks), Pasteurisation::product($layer->state));
     }
@@ -168,7 +160,7 @@ final readonly class AtHeat
         $cooling = Cooling::of($bodies, $dish->stack->vessel, $from ?? $own->startsAt, $this->reference, $place, $own->firmAt);
         $end = max($step->wait->best / 60, $cooling->coreHours ?? 0.0, $cooling->coldHours ?? 0.0);
         // Far enough to see it cold.
-        while ($cooling->air < Course::COLD && $end < self::LONGEST && $cooling->core($end) > Course::COLD) {
+        while ($cooling->air < ColdInTime::COLD && $end < self::LONGEST && $cooling->core($end) > ColdInTime::COLD) {
             $end += 0.25;
         }
         if ($end <= 0.0 || $cooling->startsAt <= $cooling->air + 1.0) {
@@ -181,8 +173,7 @@ final readonly class AtHeat
             $points[] = [3600 * $hours, $cooling->core($hours)];
         }
         $marks = [];
-        // FDA Food Code 2022, 3-501.14.
-        foreach ($cooling->startsAt >= Course::HOT ? [['57 °C: the two hours begin', Course::HOT], ['21 °C within 2 h', Course::WARM], ['5 °C within 6 h', Course::COLD]] : [['5 °C', Course::COLD]] as [$what, $celsius]) {
+        foreach ($cooling->startsAt >= ColdInTime::HOT ? [['57 °C: the two hours begin', ColdInTime::HOT], ['21 °C within 2 h', ColdInTime::WARM], ['5 °C within 6 h', ColdInTime::COLD]] : [['5 °C', ColdInTime::COLD]] as [$what, $celsius]) {
             $marks[] = ['what' => $what, 'celsius' => $celsius, 'kind' => 'reach'];
         }
         if ($cooling->firmAt !== null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Run;
 
+use Transmuta\Property\Heat\ColdInTime;
 use Transmuta\Property\Heat\Pasteurisation;
 use Transmuta\Reference\Reference;
 
@@ -13,17 +14,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Course
 {
-    /** FDA Food Code 2022, 3-501.14: from 57 to 21 °C within 2 h, to 5 °C within 6 h in all. */
-    public const HOT = 57.0;
-
-    public const WARM = 21.0;
-
-    public const COLD = 5.0;
-
-    private const WARM_WITHIN = 120.0;
-
-    private const COLD_WITHIN = 360.0;
-
     /** From how near curdling it is said, K. */
     private const NEAR = 2.0;
 
@@ -99,14 +89,14 @@ final readonly class Course
         $said = [];
         $starts = $this->points[0];
         // The two hours begin when it passes 57 °C. One that was first read below it counts from then: nobody knows since when it was there.
-        $isSeen = $starts[1] >= self::HOT;
+        $isSeen = $starts[1] >= ColdInTime::HOT;
         $from = match (true) {
-            $starts[1] <= self::WARM => null,
-            !$isSeen, $starts[1] <= self::HOT => $starts[0],
-            default => $this->crosses(self::HOT) ?? $last[0] + ($this->minutesTo(self::HOT, $heat, $last) ?? 0.0),
+            $starts[1] <= ColdInTime::WARM => null,
+            !$isSeen, $starts[1] <= ColdInTime::HOT => $starts[0],
+            default => $this->crosses(ColdInTime::HOT) ?? $last[0] + ($this->minutesTo(ColdInTime::HOT, $heat, $last) ?? 0.0),
         };
-        if ($from !== null && $starts[1] > self::WARM) {
-            foreach ([[self::WARM, self::WARM_WITHIN], [self::COLD, self::COLD_WITHIN]] as [$celsius, $within]) {
+        if ($from !== null && $starts[1] > ColdInTime::WARM) {
+            foreach ([[ColdInTime::WARM, 60 * ColdInTime::WARM_WITHIN], [ColdInTime::COLD, 60 * ColdInTime::COLD_WITHIN]] as [$celsius, $within]) {
                 $crossed = $this->crosses($celsius);
                 $ahead = $crossed === null ? $this->minutesTo($celsius, $heat, $last) : null;
                 $took = ($crossed ?? ($ahead === null ? null : $last[0] + $ahead));
@@ -123,8 +113,8 @@ final readonly class Course
                 };
             }
         } else {
-            $minutes = $this->minutesTo(self::COLD, $heat, $last);
-            $said[] = $last[1] <= self::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
+            $minutes = $this->minutesTo(ColdInTime::COLD, $heat, $last);
+            $said[] = $last[1] <= ColdInTime::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
         }
         usort($said, static fn(array $a, array $b): int => ($b['tone'] === 'alarm') <=> ($a['tone'] === 'alarm'));
 

@@ -33,7 +33,7 @@ final readonly class WeighOut
                 $layer = $dish->layers[$step->layer];
                 $was = $weighed["$step->id {$line['ingredient']}"] ?? null;
                 $asked = $line['grams'] * ($factors[$step->layer] ?? 1.0);
-                $all[] = new Weighing($step->layer, $step->id, $line['ingredient'], self::named($layer, $line['ingredient']), $asked, $this->near($layer, $line['ingredient'], $asked), $was, Scale::solution($asked));
+                $all[] = new Weighing($step->layer, $step->id, $line['ingredient'], mb_strtolower($layer->portionOf($line['ingredient'])->ingredient->name ?? $line['ingredient']), $asked, $this->near($layer, $line['ingredient'], $asked), $was, Scale::solution($asked));
             }
         }
 
@@ -72,17 +72,6 @@ final readonly class WeighOut
         }
 
         return array_values($mends);
-    }
-
-    private static function named(LayerReading $layer, string $ingredient): string
-    {
-        foreach ($layer->state->model->portions as $portion) {
-            if ($portion->ingredient->id === $ingredient) {
-                return mb_strtolower($portion->ingredient->name);
-            }
-        }
-
-        return $ingredient;
     }
 
     /** g either way, never finer than the scale shows. */

@@ -22,7 +22,7 @@ final readonly class Article
     {
         ['ingredient' => $ingredient, 'name' => $name, 'grams' => $grams, 'minor' => $minor] = $data + ['ingredient' => null, 'name' => null, 'grams' => null, 'minor' => null];
         if (!\is_string($ingredient) || !\is_string($name) || (!\is_int($grams) && !\is_float($grams)) || $grams <= 0.0 || !\is_int($minor) || $minor < 0) {
-            throw Nonsense::of('articles', mb_substr((string) json_encode($data), 0, 60), 'a pack has an ingredient, a name, its grams and a price in whole minor units');
+            throw Nonsense::sent('articles', $data, 'a pack has an ingredient, a name, its grams and a price in whole minor units');
         }
 
         return new self($supplier, $ingredient, $name, (float) $grams, $minor);

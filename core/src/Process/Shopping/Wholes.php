@@ -11,14 +11,22 @@ use Transmuta\Reference\Table;
  * What a kitchen buys whole and takes a part of: eggs for their yolks, lemons for their juice (`core/data/process/usable.csv`, from memory). Parts of
  * one come together: the eggs whose yolks are used give their whites as well.
  */
-final readonly class Wholes
+final class Wholes
 {
     private const KEY = 'whole:';
 
+    /** Read once: it never changes while a process lives. */
+    private static ?self $standard = null;
+
     /** @param array<string, array{as: string, isPart: bool, share: float}> $of by ingredient */
-    private function __construct(private array $of) {}
+    private function __construct(private readonly array $of) {}
 
     public static function standard(): self
+    {
+        return self::$standard ??= self::read();
+    }
+
+    private static function read(): self
     {
         $of = [];
         foreach (Table::rows(\dirname(__DIR__, 3) . '/data/process/usable.csv') as $row) {

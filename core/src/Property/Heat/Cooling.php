@@ -178,11 +178,10 @@ final readonly class Cooling
 
     private function timed(): self
     {
-        // FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h and to 5 °C within 6 h in all.
-        $hot = $this->startsAt >= 57.0;
-        $from57 = $hot ? $this->hoursTo(57.0, 0.0) : null;
-        $to21 = $hot ? $this->hoursTo(21.0, 0.0) : null;
-        $to5 = $hot ? $this->hoursTo(5.0, 0.0) : null;
+        $hot = $this->startsAt >= ColdInTime::HOT;
+        $from57 = $hot ? $this->hoursTo(ColdInTime::HOT, 0.0) : null;
+        $to21 = $hot ? $this->hoursTo(ColdInTime::WARM, 0.0) : null;
+        $to5 = $hot ? $this->hoursTo(ColdInTime::COLD, 0.0) : null;
 
         return new self(
             $this->heightMm,

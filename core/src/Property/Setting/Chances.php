@@ -14,7 +14,8 @@ final class Chances
 {
     private const REPEAT = 0.35;
 
-    private const KITCHENS = 0.25;
+    /** Spread of kitchens, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
+    public const KITCHENS = 0.25;
 
     /** @return non-empty-list<float> seven, pours to hard; they sum to 1 */
     public static function of(SetReading $set): array

@@ -20,13 +20,7 @@ final class Ladder
 
     public static function step(float $ge): int
     {
-        foreach (self::EDGES as $index => $edge) {
-            if ($ge < $edge) {
-                return $index;
-            }
-        }
-
-        return \count(self::EDGES);
+        return self::rung($ge)[0];
     }
 
     public static function word(float $ge): string
@@ -37,31 +31,29 @@ final class Ladder
     /** Place along the ladder: 2.5 is half-way through "spoonable". */
     public static function coordinate(float $ge): float
     {
-        $below = 0.0;
-        foreach (self::EDGES as $index => $edge) {
-            $width = (float) $edge - (float) $below;
-            if ($ge < $edge && $width > 0.0) {
-                return $index + ($ge - $below) / $width;
-            }
-            $below = $edge;
-        }
+        [$step, $below, $width] = self::rung($ge);
 
-        return \count(self::EDGES) + ($ge - $below) / self::BEYOND;
+        return $step + ($ge - $below) / $width;
     }
 
     /** Steps a GE % is worth at this place. */
     public static function slope(float $ge): float
     {
+        return 1.0 / self::rung($ge)[2];
+    }
+
+    /** @return array{int, float, float} the rung it stands on, its lower edge and its width in GE % */
+    private static function rung(float $ge): array
+    {
         $below = 0.0;
-        foreach (self::EDGES as $edge) {
-            $width = (float) $edge - (float) $below;
-            if ($ge < $edge && $width > 0.0) {
-                return 1.0 / $width;
+        foreach (self::EDGES as $index => $edge) {
+            if ($ge < $edge) {
+                return [$index, $below, $edge - $below];
             }
             $below = $edge;
         }
 
-        return 1.0 / self::BEYOND;
+        return [\count(self::EDGES), $below, self::BEYOND];
     }
 
     /** GE % at a place along the ladder; below the foot it is 0. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Trial\Learning;
 
+use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
 
 /**
@@ -12,10 +13,8 @@ use Transmuta\Property\Setting\Ladder;
  */
 final class KitchenFactors
 {
-    /** Spread of a trial that is made again, steps; of kitchens, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
+    /** Spread of a trial that is made again, steps [trade]. */
     private const REPEAT = 0.2;
-
-    private const KITCHENS = 0.25;
 
     /** From so many batches on the spread of kitchens is what the trials say it is. */
     private const ENOUGH = 20;
@@ -99,9 +98,9 @@ final class KitchenFactors
     private static function spread(array $s, array $r, array $sigma): float
     {
         if (\count($r) < self::ENOUGH || \count($r) > 400) {
-            return self::KITCHENS;
+            return Chances::KITCHENS;
         }
-        $best = [self::KITCHENS, -\INF];
+        $best = [Chances::KITCHENS, -\INF];
         foreach (self::SPREADS as $tau) {
             $evidence = Ridge::evidence($s, $r, $sigma, $tau);
             if ($evidence > $best[1]) {
