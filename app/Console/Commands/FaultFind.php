@@ -9,7 +9,6 @@ use Transmuta\Diagnosis\Diagnosis;
 use Transmuta\Diagnosis\FaultBook;
 use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Fault\Nonsense;
-use Transmuta\Intake\Unreadable;
 
 /** Why a dessert went wrong, by its own numbers, as one JSON object. */
 final class FaultFind extends Command
@@ -26,12 +25,13 @@ final class FaultFind extends Command
         if ($text === null) {
             return 2;
         }
-        $fault = $this->option('fault');
-        try {
+
+        return $this->telling(function () use ($text): int {
+            $fault = $this->option('fault');
             if (!\is_string($fault) || trim($fault) === '') {
                 throw Nonsense::of('--fault', '', 'say what is wrong, such as "did not set"');
             }
-            $data = json_decode(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, true, 64);
+            $data = self::decoded($text);
             $layer = $run = null;
             if (\is_array($data) && \array_key_exists('formula', $data)) {
                 $formula = $data['formula'];
@@ -41,12 +41,8 @@ final class FaultFind extends Command
             }
             $engine = $this->engine();
             $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($engine->read($engine->parse($text)), $fault, $layer, $run));
-        } catch (Nonsense|Unreadable $refused) {
-            $this->fault($refused->getMessage());
 
-            return 2;
-        }
-
-        return 0;
+            return 0;
+        });
     }
 }

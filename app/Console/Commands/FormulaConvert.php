@@ -20,33 +20,23 @@ final class FormulaConvert extends Command
 
     public function handle(): int
     {
-        $number = $this->option('recipe');
-        $to = $this->option('to');
-        if (!\is_string($number) || preg_match('/^[1-9]\d{0,3}$/', $number) !== 1) {
-            $this->fault('--recipe: give a whole number from 1.');
-
-            return 2;
-        }
-        try {
+        return $this->telling(function (): int {
+            $to = $this->option('to');
             if (!\in_array($to, Converter::FORMS, true)) {
                 throw Nonsense::of('--to', \is_string($to) ? $to : '', 'choose ' . implode(', ', Converter::FORMS));
             }
             $engine = $this->engine();
-            $recipe = $this->recipe($engine, (int) $number);
+            $recipe = $this->recipe($engine);
             if ($recipe === null) {
                 return 2;
             }
             $converted = (new Converter(IngredientList::shipped(), $engine->method, $engine->lines))->to($to, $engine->read($recipe->formula));
-        } catch (Nonsense $nonsense) {
-            $this->fault($nonsense->getMessage());
+            $this->output->write($converted->text, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            foreach ($converted->lost as $lost) {
+                $this->fault($lost);
+            }
 
-            return 2;
-        }
-        $this->output->write($converted->text, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
-        foreach ($converted->lost as $lost) {
-            $this->fault($lost);
-        }
-
-        return 0;
+            return 0;
+        });
     }
 }

@@ -20,34 +20,21 @@ final class FormulaCost extends Command
 
     public function handle(): int
     {
-        try {
+        return $this->telling(function (): int {
             $currency = $this->option('currency');
             if (!\is_string($currency) || preg_match('/^[A-Za-z]{3}$/', $currency) !== 1) {
                 throw Nonsense::of('--currency', \is_string($currency) ? $currency : '', 'give the three letters of a currency, such as EUR');
             }
-            $costing = Costing::at(Making::standard(), $this->rate('labour'), $this->rate('energy'), $this->rate('packaging') ?? 0.0);
+            $minor = 'give a number of minor units';
+            $costing = Costing::at(Making::standard(), $this->number('labour', $minor), $this->number('energy', $minor), $this->number('packaging', $minor) ?? 0.0);
             $engine = $this->engine();
             $formula = $this->formula($engine);
             if ($formula === null) {
                 return 2;
             }
             $this->json($costing->of($engine->read($formula))->write(strtoupper($currency)));
-        } catch (Nonsense $nonsense) {
-            $this->fault($nonsense->getMessage());
 
-            return 2;
-        }
-
-        return 0;
-    }
-
-    private function rate(string $name): ?float
-    {
-        $value = $this->option($name);
-        if ($value === null) {
-            return null;
-        }
-
-        return \is_string($value) && is_numeric($value) ? (float) $value : throw Nonsense::of("--$name", \is_string($value) ? $value : '', 'give a number of minor units');
+            return 0;
+        });
     }
 }

@@ -19,13 +19,15 @@ final class FormulaMethod extends Command
 
     public function handle(): int
     {
-        $engine = $this->engine();
-        $formula = $this->formula($engine);
-        if ($formula === null) {
-            return 2;
-        }
-        $this->json(MakingJson::write($engine->read($formula), Making::standard()));
+        return $this->telling(function (): int {
+            $engine = $this->engine();
+            $formula = $this->formula($engine);
+            if ($formula === null) {
+                return 2;
+            }
+            $this->json(MakingJson::write($engine->read($formula), Making::standard()));
 
-        return 0;
+            return 0;
+        });
     }
 }

@@ -18,24 +18,20 @@ final class FormulaRead extends Command
 
     public function handle(): int
     {
-        $engine = $this->engine();
-        $number = $this->option('recipe');
-        if (!\is_string($number) || preg_match('/^[1-9]\d{0,3}$/', $number) !== 1) {
-            $this->fault('--recipe: give a whole number from 1.');
+        return $this->telling(function (): int {
+            $engine = $this->engine();
+            $recipe = $this->recipe($engine);
+            if ($recipe === null) {
+                return 2;
+            }
+            $this->json([
+                ...ReadingJson::write($engine->read($recipe->formula)),
+                'inferred' => array_map(static fn(Inference $one): array => $one->toArray(), $recipe->inferred),
+                'aside' => $recipe->aside,
+                'others' => $recipe->others,
+            ]);
 
-            return 2;
-        }
-        $recipe = $this->recipe($engine, (int) $number);
-        if ($recipe === null) {
-            return 2;
-        }
-        $this->json([
-            ...ReadingJson::write($engine->read($recipe->formula)),
-            'inferred' => array_map(static fn(Inference $one): array => $one->toArray(), $recipe->inferred),
-            'aside' => $recipe->aside,
-            'others' => $recipe->others,
-        ]);
-
-        return 0;
+            return 0;
+        });
     }
 }

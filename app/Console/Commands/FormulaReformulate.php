@@ -32,20 +32,17 @@ final class FormulaReformulate extends Command
         if ($brief === null) {
             return 2;
         }
-        $engine = $this->engine();
-        $formula = $this->formula($engine);
-        if ($formula === null) {
-            return 2;
-        }
-        try {
+
+        return $this->telling(function () use ($brief): int {
+            $engine = $this->engine();
+            $formula = $this->formula($engine);
+            if ($formula === null) {
+                return 2;
+            }
             $this->json(RouteJson::write($brief, $engine->read($formula), $engine->answer($formula, $brief)));
-        } catch (Nonsense $nonsense) {
-            $this->fault($nonsense->getMessage());
 
-            return 2;
-        }
-
-        return 0;
+            return 0;
+        });
     }
 
     private function brief(): ?Brief

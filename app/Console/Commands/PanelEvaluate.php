@@ -20,17 +20,13 @@ final class PanelEvaluate extends Command
 
     public function handle(): int
     {
-        try {
+        return $this->telling(function (): int {
             $test = $this->option('test');
             $method = Method::tryFrom(\is_string($test) ? $test : '') ?? throw Nonsense::of('--test', \is_string($test) ? $test : '', 'choose triangle, duo-trio or paired');
             $this->json(Evaluation::of($method, $this->whole('n'), $this->whole('correct'), $method === Method::Paired && $this->option('one-sided') !== true, $this->share('alpha'), $this->share('power'), $this->share('pd'))->write());
-        } catch (Nonsense $nonsense) {
-            $this->fault($nonsense->getMessage());
 
-            return 2;
-        }
-
-        return 0;
+            return 0;
+        });
     }
 
     private function whole(string $name): int
@@ -45,11 +41,8 @@ final class PanelEvaluate extends Command
 
     private function share(string $name): float
     {
-        $value = $this->option($name);
-        if (!\is_string($value) || !is_numeric($value)) {
-            throw Nonsense::of("--$name", \is_string($value) ? $value : '', 'give a number between 0 and 1');
-        }
+        $mend = 'give a number between 0 and 1';
 
-        return (float) $value;
+        return $this->number($name, $mend) ?? throw Nonsense::of("--$name", '', $mend);
     }
 }

@@ -46,7 +46,7 @@ trait ReadsFile
         if ($text === null) {
             return null;
         }
-        $data = json_decode(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, true, 64);
+        $data = self::decoded($text);
         if (!\is_array($data) || array_is_list($data)) {
             $this->fault(\is_array($data) ? 'The file must hold one JSON object.' : 'The file is no JSON: ' . json_last_error_msg() . '. Give one object.');
 
@@ -54,6 +54,12 @@ trait ReadsFile
         }
 
         return $data;
+    }
+
+    /** What a text says as JSON, with or without a byte order mark; null where it is none. */
+    private static function decoded(string $text): mixed
+    {
+        return json_decode(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, true, 64);
     }
 
     /** Why a file is not read at all; null where it may be. */

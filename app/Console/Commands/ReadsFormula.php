@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Transmuta\Engine;
-use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\Recipe\ReadRecipe;
-use Transmuta\Intake\Unreadable;
 use Transmuta\Shelf\IngredientList;
 
-/** What both formula commands share: a file or standard input, the shipped shelf, exit 2 with line and reason. */
+/** What the formula commands share: a file or standard input, the shipped shelf, exit 2 with line and reason. */
 trait ReadsFormula
 {
     use ReadsFile;
@@ -21,26 +19,34 @@ trait ReadsFormula
         return Engine::over(IngredientList::shipped());
     }
 
-    /** @return ?Formula null after the fault was told on standard error */
+    /**
+     * @return ?Formula null after the fault was told on standard error
+     *
+     * @throws \Transmuta\Intake\Unreadable naming the line
+     */
     private function formula(Engine $engine): ?Formula
     {
         return $this->recipe($engine)?->formula;
     }
 
-    /** @return ?ReadRecipe null after the fault was told on standard error */
-    private function recipe(Engine $engine, int $number = 1): ?ReadRecipe
+    /**
+     * The first of a file, or the one that `--recipe` asks for where a command has it.
+     *
+     * @return ?ReadRecipe null after the fault was told on standard error
+     *
+     * @throws \Transmuta\Intake\Unreadable naming the line
+     */
+    private function recipe(Engine $engine): ?ReadRecipe
     {
-        $text = $this->text();
-        if ($text === null) {
-            return null;
-        }
-        try {
-            return $engine->recipe($text, number: $number);
-        } catch (Unreadable $unreadable) {
-            $this->fault($unreadable->getMessage());
+        $number = $this->hasOption('recipe') ? $this->option('recipe') : '1';
+        if (!\is_string($number) || preg_match('/^[1-9]\d{0,3}$/', $number) !== 1) {
+            $this->fault('--recipe: give a whole number from 1.');
 
             return null;
         }
+        $text = $this->text();
+
+        return $text === null ? null : $engine->recipe($text, number: (int) $number);
     }
 
     /**
@@ -56,14 +62,11 @@ trait ReadsFormula
         if ($data === null) {
             return 2;
         }
-        try {
+
+        return $this->telling(function () use ($answer, $data): int {
             $this->json($answer($data, $this->engine()));
-        } catch (Nonsense $nonsense) {
-            $this->fault($nonsense->getMessage());
 
-            return 2;
-        }
-
-        return 0;
+            return 0;
+        });
     }
 }
