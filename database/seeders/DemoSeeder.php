@@ -33,6 +33,7 @@ use Illuminate\Support\Str;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
+use Transmuta\Format\PriceListCsv;
 use Transmuta\Formula\Formula;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Plan\FixedState;
@@ -41,7 +42,6 @@ use Transmuta\Process\Plan\Tasks;
 use Transmuta\Process\Run\AtHeat;
 use Transmuta\Process\Run\WeighOut;
 use Transmuta\Process\Shopping\Article;
-use Transmuta\Process\Shopping\PriceList as ReadList;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
@@ -124,8 +124,8 @@ final class DemoSeeder extends Seeder
                 Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
             self::evening($studio);
-            $sold = ReadList::read((string) file_get_contents(PriceListController::file()), PriceListController::SIMULATED, IngredientList::shipped());
-            PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => PriceListController::SIMULATED, 'dated_on' => now()->subDays(9)->toDateString(), 'articles' => array_map(static fn(Article $one): array => $one->write(), $sold->articles)]);
+            $sold = PriceListCsv::read((string) file_get_contents(PriceListController::file()), PriceListController::SIMULATED, IngredientList::shipped());
+            PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => PriceListController::SIMULATED, 'dated_on' => now()->subDays(9)->toDateString(), 'articles' => array_map(static fn(Article $one): array => $one->write(), $sold)]);
         });
     }
 

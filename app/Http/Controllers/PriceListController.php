@@ -18,8 +18,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Format\PriceListCsv;
 use Transmuta\Process\Shopping\Article;
-use Transmuta\Process\Shopping\PriceList as ReadList;
 use Transmuta\Shelf\Shelf;
 
 /** Price lists of the studio's suppliers. */
@@ -56,11 +56,11 @@ final class PriceListController extends Controller
         if ($supplier === '') {
             throw Nonsense::of('supplier', '', 'name the supplier');
         }
-        $read = ReadList::read($request->string('text')->toString(), $supplier, $shelf);
+        $articles = PriceListCsv::read($request->string('text')->toString(), $supplier, $shelf);
         /** @var PriceList $list */
         $list = DB::transaction(fn(): PriceList => PriceList::query()->updateOrCreate(
             ['studio_id' => $this->studio()->id, 'supplier' => $supplier, 'dated_on' => $request->string('dated_on')->toString()],
-            ['articles' => array_map(static fn(Article $one): array => $one->write(), $read->articles)],
+            ['articles' => array_map(static fn(Article $one): array => $one->write(), $articles)],
         ));
 
         return new JsonResponse($list->refresh()->head(), 201);

@@ -41,24 +41,13 @@ final class FormulaCsv
      */
     public static function data(string $text): array
     {
-        $text = (string) preg_replace('/^\x{FEFF}/u', '', $text);
-        $handle = fopen('php://temp', 'r+');
-        \assert($handle !== false);
-        fwrite($handle, $text);
-        rewind($handle);
-        $first = strtok($text, "\r\n");
-        $mark = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
         $head = null;
         $title = '';
         $portions = 1.0;
         $layers = [];
-        for ($n = 1; ($cells = fgetcsv($handle, null, $mark, '"', '')) !== false; ++$n) {
-            if ($cells === [null]) {
-                continue;
-            }
-            $cells = array_map(static fn(?string $cell): string => Csv::plain(trim((string) $cell)), $cells);
+        foreach (Csv::read($text, eitherMark: true) as $n => $cells) {
             if ($head === null) {
-                $head = array_map(mb_strtolower(...), $cells);
+                $head = $cells;
                 if (array_diff(['title', 'portions', 'layer', 'ingredient', 'grams'], $head) !== []) {
                     throw Unreadable::json('line 1: the columns are title, portions, layer, ingredient, grams and text');
                 }
@@ -80,7 +69,6 @@ final class FormulaCsv
             }
             $layers[$row['layer']][] = self::line($row, $n);
         }
-        fclose($handle);
         if ($layers === []) {
             throw Unreadable::json('the table has no line below its first');
         }

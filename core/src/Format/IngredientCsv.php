@@ -44,28 +44,20 @@ final class IngredientCsv
      */
     public static function read(string $text): array
     {
-        $handle = fopen('php://temp', 'r+');
-        \assert($handle !== false);
-        fwrite($handle, (string) preg_replace('/^\x{FEFF}/u', '', $text));
-        rewind($handle);
-        $head = fgetcsv($handle, escape: '');
-        $head = array_map(static fn(?string $cell): string => mb_strtolower(trim((string) $cell)), $head === false ? [] : $head);
+        $table = Csv::read($text);
+        $head = $table->current() ?? [];
         if (!\in_array('name', $head, true)) {
             throw \Transmuta\Intake\Unreadable::line(1, 'The first row does not name the columns.', 'Start with a row such as "' . implode(',', \array_slice(self::COLUMNS, 0, 6)) . ',…"; an export shows all of them.');
         }
         $rows = [];
-        for ($number = 2; ($cells = fgetcsv($handle, escape: '')) !== false; ++$number) {
+        for ($table->next(); $table->valid(); $table->next()) {
+            [$number, $cells] = [$table->key(), $table->current()];
             if ($number > self::MOST_ROWS + 1) {
                 throw \Transmuta\Intake\Unreadable::line(1, 'There are more than ' . self::MOST_ROWS . ' rows.', 'Import them in several files.');
             }
-            if ($cells === [null]) {
-                continue;
-            }
-            $cells = array_map(static fn(?string $cell): string => Csv::plain(trim((string) $cell)), $cells);
             $row = array_combine($head, array_pad(\array_slice($cells, 0, \count($head)), \count($head), ''));
             $rows[] = ['row' => $number, ...self::packet($row)];
         }
-        fclose($handle);
 
         return $rows;
     }

@@ -9,9 +9,9 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Format\PriceListCsv;
 use Transmuta\Process\Shopping\Article;
 use Transmuta\Process\Shopping\Bought;
-use Transmuta\Process\Shopping\PriceList;
 use Transmuta\Process\Shopping\Shopping;
 use Transmuta\Property\DishReading;
 use Transmuta\Tests\Kit;
@@ -108,11 +108,11 @@ final class ShoppingTest extends TestCase
 
     public function testAListIsRead(): void
     {
-        $list = PriceList::read("\u{FEFF}ingredient,article,pack_g,price\nsugar,Caster 1 kg,1000,1.35\nWhole milk,\"Milk, fresh\",1030,0.98\n\n", 'Pier Stores', Kit::shelf());
-        self::assertSame([['supplier' => 'Pier Stores', 'ingredient' => 'sugar', 'name' => 'Caster 1 kg', 'grams' => 1000.0, 'minor' => 135], ['supplier' => 'Pier Stores', 'ingredient' => 'milk', 'name' => 'Milk, fresh', 'grams' => 1030.0, 'minor' => 98]], array_map(static fn(Article $a): array => $a->write(), $list->articles));
-        self::assertSame('whole:eggs in shell', PriceList::read("ingredient,pack_g,price\nEggs in shell,620,2.90", 'S', Kit::shelf())->articles[0]->ingredient);
-        self::assertSame(135, PriceList::read("ingredient;article;pack_g;price\r\nsugar;x;1000;1,35", 'S', Kit::shelf())->articles[0]->minor);
-        self::assertSame(135, PriceList::read("ingredient,pack_g,price_minor\nsugar,1000,135", 'S', Kit::shelf())->articles[0]->minor);
+        $list = PriceListCsv::read("\u{FEFF}ingredient,article,pack_g,price\nsugar,Caster 1 kg,1000,1.35\nWhole milk,\"Milk, fresh\",1030,0.98\n\n", 'Pier Stores', Kit::shelf());
+        self::assertSame([['supplier' => 'Pier Stores', 'ingredient' => 'sugar', 'name' => 'Caster 1 kg', 'grams' => 1000.0, 'minor' => 135], ['supplier' => 'Pier Stores', 'ingredient' => 'milk', 'name' => 'Milk, fresh', 'grams' => 1030.0, 'minor' => 98]], array_map(static fn(Article $a): array => $a->write(), $list));
+        self::assertSame('whole:eggs in shell', PriceListCsv::read("ingredient,pack_g,price\nEggs in shell,620,2.90", 'S', Kit::shelf())[0]->ingredient);
+        self::assertSame(135, PriceListCsv::read("ingredient;article;pack_g;price\r\nsugar;x;1000;1,35", 'S', Kit::shelf())[0]->minor);
+        self::assertSame(135, PriceListCsv::read("ingredient,pack_g,price_minor\nsugar,1000,135", 'S', Kit::shelf())[0]->minor);
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -136,7 +136,7 @@ final class ShoppingTest extends TestCase
     public function testWhatIsWrongInAListIsNamedByItsLine(string $text, string $field): void
     {
         try {
-            PriceList::read($text, 'S', Kit::shelf());
+            PriceListCsv::read($text, 'S', Kit::shelf());
             self::fail('it was taken');
         } catch (Nonsense $e) {
             self::assertSame($field, $e->field);

@@ -2,36 +2,39 @@
 
 declare(strict_types=1);
 
-namespace Transmuta\Process\Shopping;
+namespace Transmuta\Format;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Process\Shopping\Article;
+use Transmuta\Process\Shopping\Wholes;
 use Transmuta\Shelf\Shelf;
 
 /** A supplier's list as a table of text: `ingredient,article,pack_g,price` or `price_minor`, a row a pack; commas or semicolons between. */
-final readonly class PriceList
+final class PriceListCsv
 {
     private const MOST_ROWS = 5000;
 
     private const MOST_BYTES = 2_000_000;
 
-    /** @param list<Article> $articles */
-    private function __construct(public array $articles) {}
+    /** Letters of a row that are shown again. */
+    private const SHOWN = 40;
 
     /**
+     * @return non-empty-list<Article>
+     *
      * @throws Nonsense naming the line, if the table or a row of it cannot be meant
      */
-    public static function read(string $text, string $supplier, Shelf $shelf): self
+    public static function read(string $text, string $supplier, Shelf $shelf): array
     {
         if (\strlen($text) > self::MOST_BYTES || !mb_check_encoding($text, 'UTF-8')) {
             throw Nonsense::of('text', mb_substr(mb_scrub($text), 0, 20), 'give a table of text in UTF-8, at most 2 MB');
         }
-        $lines = preg_split('/\R/', (string) preg_replace('/^\x{FEFF}/u', '', $text)) ?: [];
-        $mark = substr_count($lines[0] ?? '', ';') > substr_count($lines[0] ?? '', ',') ? ';' : ',';
-        $head = array_map(static fn(?string $cell): string => mb_strtolower(trim((string) $cell)), str_getcsv($lines[0] ?? '', $mark, '"', ''));
+        $table = Csv::read($text, eitherMark: true);
+        $head = $table->current() ?? [];
         $isMinor = \in_array('price_minor', $head, true);
         foreach (['ingredient', 'pack_g', $isMinor ? 'price_minor' : 'price'] as $column) {
             if (!\in_array($column, $head, true)) {
-                throw Nonsense::of('line 1', $lines[0] ?? '', "name the columns ingredient, article, pack_g and price: $column is not there");
+                throw Nonsense::of('line 1', mb_substr(implode(',', $head), 0, self::SHOWN), "name the columns ingredient, article, pack_g and price: $column is not there");
             }
         }
         $names = [];
@@ -39,24 +42,21 @@ final readonly class PriceList
             $names[mb_strtolower($in->name)] ??= $in->id;
         }
         $articles = [];
-        foreach (\array_slice($lines, 1, null, true) as $n => $line) {
-            if (trim($line) === '') {
-                continue;
-            }
+        for ($table->next(); $table->valid(); $table->next()) {
+            [$n, $cells] = [$table->key(), $table->current()];
             if (\count($articles) >= self::MOST_ROWS) {
-                throw Nonsense::of('line ' . ($n + 1), $line, 'keep a list under ' . self::MOST_ROWS . ' rows');
+                throw Nonsense::of("line $n", implode(',', $cells), 'keep a list under ' . self::MOST_ROWS . ' rows');
             }
-            $cells = array_map(static fn(?string $cell): string => trim((string) $cell), str_getcsv($line, $mark, '"', ''));
             if (\count($cells) !== \count($head)) {
-                throw Nonsense::of('line ' . ($n + 1), mb_substr($line, 0, 40), \sprintf('it has %d cells, and the first line names %d', \count($cells), \count($head)));
+                throw Nonsense::of("line $n", mb_substr(implode(',', $cells), 0, self::SHOWN), \sprintf('it has %d cells, and the first line names %d', \count($cells), \count($head)));
             }
-            $articles[] = self::article(array_combine($head, $cells), $n + 1, $supplier, $isMinor, $shelf, $names);
+            $articles[] = self::article(array_combine($head, $cells), $n, $supplier, $isMinor, $shelf, $names);
         }
         if ($articles === []) {
             throw Nonsense::of('text', '', 'a list has at least one row below its first line');
         }
 
-        return new self($articles);
+        return $articles;
     }
 
     /**
@@ -65,7 +65,7 @@ final readonly class PriceList
      */
     private static function article(array $row, int $n, string $supplier, bool $isMinor, Shelf $shelf, array $names): Article
     {
-        $said = ltrim($row['ingredient'] ?? '', "'");
+        $said = $row['ingredient'] ?? '';
         $id = Wholes::standard()->key($said) ?? $shelf->find($said)->id ?? $names[mb_strtolower($said)] ?? throw Nonsense::of("line $n, ingredient", $said, 'name it as the shelf does, by its id there, or as it is bought whole, such as lemons or eggs in shell');
         $grams = self::figure($row['pack_g'] ?? '');
         if ($grams === null || $grams <= 0.0 || $grams > 1e6) {
@@ -76,7 +76,7 @@ final readonly class PriceList
         if ($minor === null || $minor < 0.0 || $minor > 1e8 || abs($minor - round($minor)) > 1e-6) {
             throw Nonsense::of("line $n, " . ($isMinor ? 'price_minor' : 'price'), $row[$isMinor ? 'price_minor' : 'price'] ?? '', $isMinor ? 'give a whole number' : 'give a price with at most two decimals');
         }
-        $name = ltrim($row['article'] ?? '', "'");
+        $name = $row['article'] ?? '';
 
         return new Article($supplier, $id, $name === '' ? $said : mb_substr($name, 0, 120), $grams, (int) round($minor));
     }
