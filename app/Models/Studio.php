@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Transmuta\Process\Words\Measures;
 
 /**
  * @property int $id
@@ -33,6 +34,11 @@ final class Studio extends Model
     protected function casts(): array
     {
         return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array'];
+    }
+
+    public function ownMeasures(): Measures
+    {
+        return Measures::read($this->measures ?? []);
     }
 
     /** @return HasMany<Dish, $this> */

@@ -27,6 +27,28 @@ final readonly class RunSwaps
      */
     public function of(Formula $begun, Engine $engine, array $events): DishReading
     {
+        return $this->folded($begun, $engine, $events)[0];
+    }
+
+    /**
+     * Whether one thing may be taken for another after all that happened: it is there, not weighed yet, and it is made as it was.
+     *
+     * @param list<RunEvent> $events
+     */
+    public function mayTake(Formula $begun, Engine $engine, array $events, string $step, string $from, string $to): bool
+    {
+        [$dish, $weighed] = $this->folded($begun, $engine, $events);
+
+        return $to !== $from && $this->swapped($dish, $begun, $engine, $step, $from, $to, $weighed) !== null;
+    }
+
+    /**
+     * @param list<RunEvent> $events
+     *
+     * @return array{DishReading, array<string, array<string, float>>} the dish, and what was weighed, g by step and ingredient
+     */
+    private function folded(Formula $begun, Engine $engine, array $events): array
+    {
         $dish = $engine->read($begun);
         $weighed = [];
         foreach ($events as $event) {
@@ -38,7 +60,7 @@ final readonly class RunSwaps
             }
         }
 
-        return $dish;
+        return [$dish, $weighed];
     }
 
     /**
@@ -46,7 +68,7 @@ final readonly class RunSwaps
      *
      * @param array<string, array<string, float>> $weighed g by step and ingredient
      */
-    public function swapped(DishReading $dish, Formula $begun, Engine $engine, string $step, string $from, string $to, array $weighed): ?DishReading
+    private function swapped(DishReading $dish, Formula $begun, Engine $engine, string $step, string $from, string $to, array $weighed): ?DishReading
     {
         $steps = $this->making->of($dish);
         $at = array_column($steps, 'layer', 'id')[$step] ?? null;

@@ -9,26 +9,22 @@ use App\Models\Run;
 use App\Models\RunEvent;
 use App\Models\Service;
 use App\Models\ServiceItem;
-use App\Models\Studio;
+use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\Csv;
-use Transmuta\Format\MakingJson;
 use Transmuta\Format\ServiceJson;
+use Transmuta\Formula\Formula;
 use Transmuta\Formula\Scaling;
-use Transmuta\Process\Making\Making;
 use Transmuta\Process\Plan\Moment;
 use Transmuta\Process\Plan\Order;
 use Transmuta\Process\Plan\Service as Asked;
 use Transmuta\Process\Plan\Tasks;
 use Transmuta\Process\Run\AtHeat;
-use Transmuta\Process\Run\Course;
+use Transmuta\Process\Run\Courses;
 use Transmuta\Process\Run\Rescale;
 use Transmuta\Process\Run\StepHeat;
 use Transmuta\Process\Run\Weighing;
 use Transmuta\Process\Run\WeighOut;
-use Transmuta\Process\Words\Measures;
-use Transmuta\Process\Words\OwnMethod;
-use Transmuta\Process\Words\ToldStep;
 use Transmuta\Property\DishReading;
 use Transmuta\Reference\Reference;
 
@@ -37,29 +33,29 @@ final readonly class RunView
 {
     private const MOST_LOTS = 200;
 
-    public function __construct(private VersionShelf $shelves, private Making $making, private WeighOut $weighOut, private AtHeat $atHeat, private Tasks $tasks, private RunSwaps $swaps, private OwnMethod $method, private Reference $reference) {}
+    public function __construct(private VersionShelf $shelves, private MakingView $making, private WeighOut $weighOut, private AtHeat $atHeat, private Tasks $tasks, private RunSwaps $swaps, private Reference $reference) {}
 
     /** @return array<string, mixed> */
     public function of(Run $run): array
     {
-        $dish = $this->read($run);
-        $events = $run->events()->get();
-        [$weighed, $factors] = self::folded(array_values($events->all()));
+        $events = self::events($run);
+        $dish = $this->dish($run, $events);
+        [$weighed, $factors] = self::folded($events);
         $weighing = $this->weighOut->of($dish, $weighed, $factors);
         $lots = self::lots($run->studio_id, array_values(array_unique(array_column($weighing, 'ingredient'))));
 
         return [
             ...self::head($run),
-            'making' => [...MakingJson::write($dish, $this->making, null, self::measures($run->studio_id)), 'told' => array_map(static fn(ToldStep $told): array => $told->write(), $this->method->told($run->version->ownMethod(), $dish))],
+            'making' => $this->making->of($run->version, $dish),
             'layers' => array_map(static fn($layer): string => $layer->layer->name, $dish->layers),
             'weighing' => array_map(static fn(Weighing $w): array => [
                 'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution, 'lots' => $lots[$w->ingredient] ?? [],
             ], $weighing),
-            'heat' => $this->heat($dish, array_values($events->all())),
+            'heat' => $this->heat($dish, $events),
             'batches' => (object) $this->batches($run, $dish),
-            'swaps' => $this->told($run, $dish, array_values($events->all())),
+            'swaps' => $this->told($run, $dish, $events),
             'mends' => array_map(static fn(Rescale $r): array => ['layer' => $r->layer, 'factor' => $r->factor, 'text' => $r->text], WeighOut::mends($weighing)),
-            'events' => array_values($events->map(self::event(...))->all()),
+            'events' => array_map(self::event(...), $events),
         ];
     }
 
@@ -75,13 +71,13 @@ final readonly class RunView
     /** The record of a run as a table: every event, who, and what was asked of what was weighed. */
     public function csv(Run $run): string
     {
+        $events = self::events($run);
         $asked = [];
-        foreach ($this->weighOut->of($this->read($run)) as $weighing) {
+        foreach ($this->weighOut->of($this->dish($run, $events)) as $weighing) {
             $asked["$weighing->step $weighing->ingredient"] = $weighing;
         }
-        $events = $run->events()->get();
         $codes = [];
-        foreach (Lot::query()->where('studio_id', $run->studio_id)->whereIn('id', $events->pluck('lot_id')->filter()->all())->get() as $lot) {
+        foreach (Lot::query()->where('studio_id', $run->studio_id)->whereIn('id', array_filter(array_map(static fn(RunEvent $event): ?int => $event->lot_id, $events)))->get() as $lot) {
             $codes[$lot->id] = $lot->code;
         }
         $rows = [['at', 'who', 'what', 'step', 'ingredient', 'lot', 'asked g', 'weighed g', '°C', 'words']];
@@ -128,8 +124,8 @@ final readonly class RunView
         if ($swapped === []) {
             return [];
         }
-        $version = $run->version->as($run->revision);
-        $before = $this->shelves->engine($version)->read($version->formula);
+        [$begun, $engine] = $this->begun($run);
+        $before = $engine->read($begun);
         $new = array_values(array_diff([...$dish->contains, ...$dish->mayContain], $before->contains, $before->mayContain));
         $lost = array_values(array_filter(array_keys($dish->diets), static fn(string $diet): bool => $before->diets[$diet]->because === [] && $dish->diets[$diet]->because !== []));
 
@@ -143,13 +139,6 @@ final readonly class RunView
     private static function said(RunEvent $event, string $key): string
     {
         return \is_string($event->body[$key] ?? null) ? str_replace('-', ' ', $event->body[$key]) : '';
-    }
-
-    private static function measures(int $studio): Measures
-    {
-        $query = Studio::query();
-
-        return Measures::read($query->findOrFail($studio)->measures ?? []);
     }
 
     /**
@@ -184,7 +173,7 @@ final readonly class RunView
      */
     private function heat(DishReading $dish, array $events): array
     {
-        $courses = self::courses($events);
+        $courses = Courses::of(self::readings($events));
 
         return array_map(fn(StepHeat $heat): array => [
             'step' => $heat->step, 'where' => $heat->where,
@@ -197,42 +186,48 @@ final readonly class RunView
     }
 
     /**
-     * By the probe's own clock where it brought one, else by the clock on the wall; a probe that went in again goes on from where it was.
-     *
      * @param list<RunEvent> $events
      *
-     * @return array<string, Course> by step
+     * @return list<array{step: string, celsius: float, seconds: ?float, wall: float}> what probes read, in order
      */
-    private static function courses(array $events): array
+    private static function readings(array $events): array
     {
-        $points = $last = [];
+        $readings = [];
         foreach ($events as $event) {
             $celsius = $event->body['celsius'] ?? null;
-            if ($event->kind !== 'temperature' || !is_numeric($celsius)) {
-                continue;
+            if ($event->kind === 'temperature' && is_numeric($celsius)) {
+                $seconds = $event->body['seconds'] ?? null;
+                $readings[] = ['step' => $event->step, 'celsius' => (float) $celsius, 'seconds' => is_numeric($seconds) ? (float) $seconds : null, 'wall' => (float) strtotime($event->at . ' UTC')];
             }
-            $seconds = $event->body['seconds'] ?? null;
-            $clock = is_numeric($seconds) ? 'probe' : 'wall';
-            $minute = is_numeric($seconds) ? (float) $seconds / 60 : (float) strtotime($event->at . ' UTC') / 60;
-            $before = $last[$event->step] ?? null;
-            $at = match (true) {
-                $before === null => 0.0,
-                $before['clock'] === $clock && $minute >= $before['minute'] => $before['at'] + $minute - $before['minute'],
-                default => $before['at'],
-            };
-            $points[$event->step][] = [$at, (float) $celsius];
-            $last[$event->step] = ['clock' => $clock, 'minute' => $minute, 'at' => $at];
         }
 
-        return array_map(static fn(array $of): Course => new Course($of), $points);
+        return $readings;
     }
 
     /** What is made, read for so many, with what was taken for something else. */
     public function read(Run $run): DishReading
     {
+        return $this->dish($run, self::events($run));
+    }
+
+    /** @param list<RunEvent> $events */
+    private function dish(Run $run, array $events): DishReading
+    {
+        return $this->swaps->of(...$this->begun($run), events: $events);
+    }
+
+    /** @return array{Formula, Engine} what was begun, for so many, and what reads it */
+    private function begun(Run $run): array
+    {
         $version = $run->version->as($run->revision);
 
-        return $this->swaps->of(Scaling::toService($version->formula, $run->portions), $this->shelves->engine($version), array_values($run->events()->get()->all()));
+        return [Scaling::toService($version->formula, $run->portions), $this->shelves->engine($version)];
+    }
+
+    /** @return list<RunEvent> in the order they happened */
+    private static function events(Run $run): array
+    {
+        return array_values($run->events()->get()->all());
     }
 
     /**
@@ -242,18 +237,9 @@ final readonly class RunView
      */
     public function mayTake(Run $run, string $step, string $ingredient, string $said): string
     {
-        $version = $run->version->as($run->revision);
-        $engine = $this->shelves->engine($version);
+        [$begun, $engine] = $this->begun($run);
         $to = $engine->lines->ingredientNamed($said) ?? throw Nonsense::of('to', $said, 'name something the shelf has');
-        $events = array_values($run->events()->get()->all());
-        [$weighed] = self::folded($events);
-        $by = [];
-        foreach ($weighed as $key => $grams) {
-            [$at, $of] = explode(' ', $key, 2);
-            $by[$at][$of] = $grams;
-        }
-        $begun = Scaling::toService($version->formula, $run->portions);
-        if ($to === $ingredient || $this->swaps->swapped($this->swaps->of($begun, $engine, $events), $begun, $engine, $step, $ingredient, $to, $by) === null) {
+        if (!$this->swaps->mayTake($begun, $engine, self::events($run), $step, $ingredient, $to)) {
             throw Nonsense::of('to', $said, 'with it the dish would be made otherwise, or it is weighed already; take it on the Bench, as a version of its own');
         }
 

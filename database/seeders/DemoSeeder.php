@@ -21,7 +21,6 @@ use App\Services\History;
 use App\Services\Planning;
 use App\Services\Preparations;
 use App\Services\RouteFinder;
-use App\Services\RunSwaps;
 use App\Services\RunView;
 use App\Services\StudioShelf;
 use App\Services\VersionShelf;
@@ -38,12 +37,8 @@ use Transmuta\Formula\Formula;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Plan\FixedState;
 use Transmuta\Process\Plan\Planner;
-use Transmuta\Process\Plan\Tasks;
-use Transmuta\Process\Run\AtHeat;
 use Transmuta\Process\Run\WeighOut;
 use Transmuta\Process\Shopping\Article;
-use Transmuta\Process\Words\OwnMethod;
-use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Shelf\IngredientList;
@@ -160,7 +155,7 @@ final class DemoSeeder extends Seeder
         // The one that is in the pot.
         $query = ServiceItem::query();
         $query->where('service_id', $service->id)->whereHas('version', static fn(Builder $version): Builder => $version->whereHas('dish', static fn(Builder $dish): Builder => $dish->where('title', self::IN_THE_POT)));
-        (new HalfMadeRun(new RunView(new VersionShelf($shelf, app()), app(Making::class), app(WeighOut::class), app(AtHeat::class), app(Tasks::class), app(RunSwaps::class), app(OwnMethod::class), app(Reference::class)), app(Making::class), app(WeighOut::class)))->of($query->firstOrFail());
+        (new HalfMadeRun(app()->make(RunView::class, ['shelves' => new VersionShelf($shelf, app())]), app(Making::class), app(WeighOut::class)))->of($query->firstOrFail());
     }
 
     /** Who works at the tea room. Nobody knows their passwords: the demo is signed in to with one press. */

@@ -8,15 +8,11 @@ use App\Contract\Operation\Answered;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Version;
+use App\Services\MakingView;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Transmuta\Format\MakingJson;
-use Transmuta\Process\Making\Making;
-use Transmuta\Process\Words\Measures;
-use Transmuta\Process\Words\OwnMethod;
-use Transmuta\Process\Words\ToldStep;
 
 /** How a version is made, step by step, beside how the original is. */
 final class MakingController extends Controller
@@ -28,13 +24,13 @@ final class MakingController extends Controller
         parameters: [new InPath('version')],
         responses: [new Answered('Making'), new Wrong()],
     )]
-    public function __invoke(Version $version, VersionShelf $shelves, Making $making, OwnMethod $method): JsonResponse
+    public function __invoke(Version $version, VersionShelf $shelves, MakingView $making): JsonResponse
     {
         Gate::authorize('view', $version);
         $aim = $version->aim();
         $now = $shelves->engine($version)->read($version->formula);
         $was = $aim->id === $version->id ? null : $shelves->engine($aim)->read($aim->formula);
 
-        return new JsonResponse([...MakingJson::write($now, $making, $was, Measures::read($this->studio()->measures ?? [])), 'told' => array_map(static fn(ToldStep $told): array => $told->write(), $method->told($version->ownMethod(), $now))]);
+        return new JsonResponse($making->of($version, $now, $was));
     }
 }

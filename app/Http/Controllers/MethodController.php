@@ -9,6 +9,7 @@ use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Version;
+use App\Services\MakingView;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,12 +18,11 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Process\Words\OwnStep;
-use Transmuta\Process\Words\ToldStep;
 
 /** The method of a version in its makers' own words. */
 final class MethodController extends Controller
 {
-    public function __construct(private readonly VersionShelf $shelves, private readonly OwnMethod $method) {}
+    public function __construct(private readonly VersionShelf $shelves, private readonly OwnMethod $method, private readonly MakingView $making) {}
 
     #[OA\Get(
         path: '/api/versions/{version}/method',
@@ -72,7 +72,7 @@ final class MethodController extends Controller
         return new JsonResponse([
             'said' => $version->said,
             'is_own' => $version->method !== null,
-            'steps' => array_map(static fn(ToldStep $told): array => $told->write(), $this->method->told($version->ownMethod(), $this->shelves->engine($version)->read($version->formula))),
+            'steps' => $this->making->told($version, $this->shelves->engine($version)->read($version->formula)),
         ]);
     }
 }

@@ -27,7 +27,7 @@ final class StudioController extends Controller
     )]
     public function show(): JsonResponse
     {
-        return new JsonResponse(['revision' => $this->studio()->revision, 'name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray(), 'measures' => Measures::read($this->studio()->measures ?? [])->write()]);
+        return new JsonResponse(['revision' => $this->studio()->revision, 'name' => $this->studio()->name, 'currency' => $this->studio()->currency, 'kitchen' => Kitchen::from($this->studio()->kitchen ?? [])->toArray(), 'measures' => $this->studio()->ownMeasures()->write()]);
     }
 
     /** Its name, and what costs are reckoned in; prices stay the figures they are. */
