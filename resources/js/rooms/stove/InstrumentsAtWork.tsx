@@ -7,6 +7,7 @@ import { typedNumber } from '../../shared/numbers';
 import { ProbeAtWork } from './ProbeAtWork';
 import { ScaleAtWork } from './ScaleAtWork';
 import type { Say } from './StepAtWork';
+import { PRESS } from './press';
 import { useInstruments } from './useInstruments';
 
 interface Props {
@@ -36,7 +37,6 @@ export function InstrumentsAtWork({ run, step, lines, lots, heat, say }: Props) 
     const [typed, setTyped] = useState('');
     const put = typedNumber(typed);
     const isRight = put !== null && !Number.isNaN(put) && Math.abs(put) <= 10_000;
-    const big = { minHeight: 'var(--press-stove)', fontSize: 'var(--text-head)', px: 2.5 };
     if (lines.length === 0 && !heat) return null;
     const turn = () => {
         localStorage.setItem(KEPT, isOn ? 'off' : 'on');
@@ -48,7 +48,7 @@ export function InstrumentsAtWork({ run, step, lines, lots, heat, say }: Props) 
     return (
         <Box component="section" aria-label="Scale and probe" sx={{ border: isOn ? '2px dashed var(--yolk)' : 0, borderRadius: '9px', p: isOn ? '10px 14px' : 0, display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-                <Button variant={isOn ? 'text' : 'outlined'} onClick={turn} aria-pressed={isOn} sx={big}>{isOn ? 'Type it in instead' : `Use the ${[lines.length > 0 && 'scale', heat && 'probe'].filter(Boolean).join(' and the ')}`}</Button>
+                <Button variant={isOn ? 'text' : 'outlined'} onClick={turn} aria-pressed={isOn} sx={PRESS}>{isOn ? 'Type it in instead' : `Use the ${[lines.length > 0 && 'scale', heat && 'probe'].filter(Boolean).join(' and the ')}`}</Button>
                 {isOn && isSimulated && <strong style={{ color: 'var(--yolk)' }}>Simulated: no real scale or probe is connected, and the record will say so.</strong>}
                 {isOn && (at.shown === null || at.shown?.is_there === false) && <strong role="status" style={{ color: 'var(--yolk)' }}>No scale or probe answers. Type in what yours say.</strong>}
             </Box>
@@ -71,10 +71,10 @@ export function InstrumentsAtWork({ run, step, lines, lots, heat, say }: Props) 
                                         }}
                                     >
                                         <TextField label="Put on, g" value={typed} onChange={(e) => setTyped(e.target.value)} error={typed !== '' && !isRight} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 140 }} />
-                                        <Button type="submit" variant="outlined" disabled={!isRight} sx={big}>Put it on</Button>
+                                        <Button type="submit" variant="outlined" disabled={!isRight} sx={PRESS}>Put it on</Button>
                                     </Box>
                                 )}
-                                {TROUBLE.filter(([, what]) => (what.of === 'scale' ? lines.length > 0 : heat !== undefined)).map(([words, what]) => <Button key={words} variant="outlined" onClick={() => void at.act(what)} sx={big}>{words}</Button>)}
+                                {TROUBLE.filter(([, what]) => (what.of === 'scale' ? lines.length > 0 : heat !== undefined)).map(([words, what]) => <Button key={words} variant="outlined" onClick={() => void at.act(what)} sx={PRESS}>{words}</Button>)}
                             </Box>
                         </details>
                     )}

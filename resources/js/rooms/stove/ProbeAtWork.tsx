@@ -6,6 +6,7 @@ import { useEffect, useRef } from 'react';
 import type { Heat, MakingStep } from '../../api/types';
 import { isWorthKeeping } from './curve';
 import type { Say } from './StepAtWork';
+import { PRESS } from './press';
 import type { AtHand } from './useInstruments';
 
 const PLACE = { pan: 'pot', oven: 'middle, in the oven', cold: 'middle, in the cold' } as const;
@@ -25,7 +26,6 @@ export function ProbeAtWork({ at, heat, step, say }: { at: AtHand; heat: Heat; s
         say('temperature', step.id, { celsius, seconds: Math.round(elapsed) });
     }, [isIn, celsius, elapsed, say, step.id]);
     if (probe === null) return null;
-    const big = { minHeight: 'var(--press-stove)', fontSize: 'var(--text-head)', px: 2.5 };
     const simulated = at.shown?.is_simulated ?? false;
     return (
         <Box role="group" aria-label="Probe" sx={{ display: 'grid', gap: 1 }}>
@@ -39,9 +39,9 @@ export function ProbeAtWork({ at, heat, step, say }: { at: AtHand; heat: Heat; s
             {simulated && (
                 <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
                     {elapsed === null ? (
-                        <Button variant="outlined" onClick={() => { last.current = null; void at.act({ do: 'dip', step: step.id }); }} sx={big}>Put the probe into the {PLACE[heat.where]}</Button>
+                        <Button variant="outlined" onClick={() => { last.current = null; void at.act({ do: 'dip', step: step.id }); }} sx={PRESS}>Put the probe into the {PLACE[heat.where]}</Button>
                     ) : (
-                        <Button variant="outlined" onClick={() => void at.act({ do: 'lift' })} sx={big}>Take the probe out</Button>
+                        <Button variant="outlined" onClick={() => void at.act({ do: 'lift' })} sx={PRESS}>Take the probe out</Button>
                     )}
                     <ToggleButtonGroup exclusive size="small" value={at.shown?.speed ?? 1} aria-label="How fast the simulated pot goes" onChange={(_, speed: number | null) => { if (speed !== null) void at.act({ do: 'speed', speed }); }}>
                         {SPEEDS.map((speed) => <ToggleButton key={speed} value={speed} sx={{ minHeight: 'var(--press-stove)', px: 2, textTransform: 'none', fontSize: 'var(--text-head)' }}>{speed === 1 ? 'as a clock' : `${speed} × faster`}</ToggleButton>)}

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { Weighing } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import type { Say } from './StepAtWork';
+import { PRESS } from './press';
 import type { AtHand } from './useInstruments';
 
 interface Props {
@@ -23,7 +24,6 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
     const weight = scale.grams;
     const off = weight === null || line === undefined ? null : weight - line.asked;
     const isNear = off !== null && line !== undefined && Math.abs(off) <= line.tolerance + 1e-9;
-    const big = { minHeight: 'var(--press-stove)', fontSize: 'var(--text-head)', px: 2.5 };
     // The hand of the simulation pours about what is asked: within what is near enough, as a careful one does.
     const pour = (of: Weighing) => Math.max(0, of.asked - (weight ?? 0)) + (Math.random() - 0.5) * Math.min(of.tolerance, of.asked * 0.02);
     const end = line === undefined ? 1 : Math.max(line.asked * 1.25, weight ?? 0);
@@ -46,10 +46,10 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
                 </Box>
             )}
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                {at.shown?.is_simulated && line && <Button variant="outlined" onClick={() => void at.act({ do: 'put', grams: pour(line) })} disabled={weight === null || isNear} sx={big}>Pour {line.name}</Button>}
+                {at.shown?.is_simulated && line && <Button variant="outlined" onClick={() => void at.act({ do: 'put', grams: pour(line) })} disabled={weight === null || isNear} sx={PRESS}>Pour {line.name}</Button>}
                 {line && (
                     <Button
-                        variant="contained" disabled={scale.state !== 'stable' || weight === null || weight <= 0} sx={big}
+                        variant="contained" disabled={scale.state !== 'stable' || weight === null || weight <= 0} sx={PRESS}
                         onClick={() => {
                             say('weighed', line.step, { ingredient: line.ingredient, grams: weight ?? 0, ...(lot === undefined ? {} : { lot }) });
                             void at.act({ do: 'tare' });
@@ -58,8 +58,8 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
                         Take {weight === null ? '' : `${weight.toFixed(1)} g `}of {line.name}
                     </Button>
                 )}
-                <Button variant="outlined" onClick={() => void at.act({ do: 'tare' })} disabled={weight === null} sx={big}>Tare</Button>
-                {at.shown?.is_simulated && <Button variant="outlined" onClick={() => void at.act({ do: 'clear' })} sx={big}>Take all off</Button>}
+                <Button variant="outlined" onClick={() => void at.act({ do: 'tare' })} disabled={weight === null} sx={PRESS}>Tare</Button>
+                {at.shown?.is_simulated && <Button variant="outlined" onClick={() => void at.act({ do: 'clear' })} sx={PRESS}>Take all off</Button>}
             </Box>
         </Box>
     );

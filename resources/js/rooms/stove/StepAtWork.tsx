@@ -11,6 +11,7 @@ import { weighedAt } from './fold';
 import { HeatCurve } from './HeatCurve';
 import { InstrumentsAtWork } from './InstrumentsAtWork';
 import { WeighRow } from './WeighRow';
+import { PRESS_ON } from './press';
 
 export type Say = (kind: RunEvent['kind'], step?: string, body?: RunEvent['body']) => void;
 
@@ -41,7 +42,6 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
     const isRead = read !== null && !Number.isNaN(read) && read >= -60 && read <= 350;
     const last = run.events.filter((event) => event.kind === 'temperature' && event.step === step.id).at(-1);
     const notes = run.events.filter((event) => event.kind === 'note' && event.step === step.id);
-    const big = { minHeight: 'var(--press-stove)', fontSize: 'var(--text-title)', px: 3 };
     return (
         <Box component="section" aria-labelledby="step-title" sx={{ bgcolor: 'var(--panel)', border: '2px solid var(--rim)', borderRadius: '14px', p: { xs: '12px', sm: '16px 22px' }, display: 'grid', gap: 1.5 }}>
             <div>
@@ -74,7 +74,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
             {mends.map((mend) => (
                 <Box key={mend.layer} role="status" sx={{ border: '2px solid var(--yolk)', borderRadius: '9px', p: '10px 14px', fontSize: 'var(--text-head)' }}>
                     <strong style={{ color: 'var(--yolk)' }}>Off what was asked.</strong> {mend.text}
-                    <div><Button variant="outlined" onClick={() => say('scaled', '', { layer: mend.layer, factor: mend.factor })} sx={{ ...big, mt: 1 }}>Take the rest × {mend.factor.toPrecision(3)}</Button></div>
+                    <div><Button variant="outlined" onClick={() => say('scaled', '', { layer: mend.layer, factor: mend.factor })} sx={{ ...PRESS_ON, mt: 1 }}>Take the rest × {mend.factor.toPrecision(3)}</Button></div>
                 </Box>
             ))}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
@@ -89,11 +89,11 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                         }}
                     >
                         <TextField label="Probe, °C" value={celsius} onChange={(e) => setCelsius(e.target.value)} error={celsius !== '' && !isRead} helperText={last ? `last ${last.body.celsius ?? ''} °C at ${last.at.slice(11, 16)}` : undefined} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 190 }} />
-                        <Button type="submit" variant="outlined" disabled={!isRead} sx={big}>Note it</Button>
+                        <Button type="submit" variant="outlined" disabled={!isRead} sx={PRESS_ON}>Note it</Button>
                     </Box>
                 )}
                 {step.wait_min.best >= 1 && (
-                    <Button variant="outlined" onClick={() => say('timer', step.id, { minutes: step.wait_min.best })} sx={big}>
+                    <Button variant="outlined" onClick={() => say('timer', step.id, { minutes: step.wait_min.best })} sx={PRESS_ON}>
                         Time {minutes(step.wait_min.best)}
                     </Button>
                 )}
@@ -108,13 +108,13 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                 }}
             >
                 <TextField label="What was seen or tasted" value={text} onChange={(e) => setText(e.target.value)} slotProps={{ htmlInput: { maxLength: 500 } }} sx={{ flex: 1 }} />
-                <Button type="submit" variant="outlined" disabled={text.trim() === ''} sx={big}>Keep</Button>
+                <Button type="submit" variant="outlined" disabled={text.trim() === ''} sx={PRESS_ON}>Keep</Button>
             </Box>
             {notes.length > 0 && <Box component="ul" sx={{ m: 0, pl: 2.5 }}>{notes.map((note) => <li key={note.client_id}>{note.at.slice(11, 16)}, {note.body.text}</li>)}</Box>}
             <Box sx={{ display: 'flex', gap: 1.5 }}>
-                {onBack && <Button variant="outlined" onClick={onBack} sx={big}>Back</Button>}
-                {isDone && <Button onClick={() => say('undone', step.id)} sx={big}>Not done after all</Button>}
-                <Button variant="contained" onClick={onDone} sx={{ ...big, flex: 1 }}>{isDone ? 'Next' : 'Done, next'}</Button>
+                {onBack && <Button variant="outlined" onClick={onBack} sx={PRESS_ON}>Back</Button>}
+                {isDone && <Button onClick={() => say('undone', step.id)} sx={PRESS_ON}>Not done after all</Button>}
+                <Button variant="contained" onClick={onDone} sx={{ ...PRESS_ON, flex: 1 }}>{isDone ? 'Next' : 'Done, next'}</Button>
             </Box>
         </Box>
     );
