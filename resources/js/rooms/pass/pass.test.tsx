@@ -71,6 +71,10 @@ describe('a fault', () => {
         render(<ProblemNote error={new Problem(422, { detail: 'That cannot be right.', field: 'line 3', mend: 'Write it like so.' })} />);
         expect(screen.getByRole('alert').textContent).toBe('That cannot be right. (line 3)Write it like so.');
     });
+    it('says a place and a mend once, where the sentence has them', () => {
+        render(<ProblemNote error={new Problem(422, { detail: 'line 2, price: "cheap" cannot be right; give a price with at most two decimals.', field: 'line 2, price', mend: 'Give a price with at most two decimals.' })} />);
+        expect(screen.getByRole('alert').textContent).toBe('line 2, price: "cheap" cannot be right; give a price with at most two decimals.');
+    });
     it('is told plainly when nobody answered', () => {
         render(<ProblemNote error={new TypeError('x')} />);
         expect(screen.getByRole('alert').textContent).toContain('nothing typed is lost');

@@ -31,7 +31,7 @@ export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: numbe
                     <Button onClick={() => setInstead('')} aria-label={`Take another for ${line.name}`} sx={{ minHeight: 'var(--press-stove)', px: 0 }}>Take another</Button>
                 ) : (
                     <Box
-                        component="form" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+                        component="form" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 1.25 }}
                         onSubmit={(e: React.SyntheticEvent) => {
                             e.preventDefault();
                             if (instead.trim() === '') return;
