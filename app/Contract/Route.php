@@ -10,9 +10,10 @@ use Transmuta\Reformulation\RouteStanding;
 #[OA\Schema(
     schema: 'Route',
     type: 'object',
-    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'debts', 'words', 'near', 'guesses', 'questions', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
+    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
     properties: [
         new OA\Property(property: 'blocked_by', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'chance', description: 'How likely its least likely layer sets within a step of what is aimed at.', type: 'number', nullable: true),
         new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Change')),
         new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'cost_minor', type: 'number'),

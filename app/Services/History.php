@@ -21,6 +21,12 @@ use Transmuta\Formula\Identity;
  */
 final readonly class History
 {
+    /** Columns of the state a version stands at. */
+    private const STATE = ['id', 'studio_id', 'version_id', 'number', 'parent_id', 'kind', 'words', 'formula', 'shelf', 'brief', 'wanted', 'author', 'created_at'];
+
+    /** The number of the newest there is. */
+    private const LAST = '(select max(number) from revisions as every where every.version_id = revisions.version_id) as last';
+
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf) {}
 
     /** The formula with an id for everything that is new in it. */
@@ -126,9 +132,23 @@ final readonly class History
     public static function head(Version $version): Revision
     {
         $query = self::revisions($version);
-        $query->select('revisions.*', DB::raw('(select max(number) from revisions as every where every.version_id = revisions.version_id) as last'))->join('heads', 'heads.revision_id', '=', 'revisions.id');
+        $query->select('revisions.*', DB::raw(self::LAST))->join('heads', 'heads.revision_id', '=', 'revisions.id');
 
         return $query->firstOrFail();
+    }
+
+    /** Takes the state it stands at out of a version that was read with it. */
+    private static function headOf(Version $held): Revision
+    {
+        $all = $held->getAttributes();
+        $own = array_filter($all, static fn(string $name): bool => !str_starts_with($name, 'head_') && $name !== 'last', \ARRAY_FILTER_USE_KEY);
+        $held->setRawAttributes($own, true);
+        $state = ['last' => $all['last']];
+        foreach (self::STATE as $column) {
+            $state[$column] = $all["head_$column"];
+        }
+
+        return (new Revision())->newFromBuilder($state);
     }
 
     /** @param callable(Version, Revision): void $change */
@@ -137,12 +157,14 @@ final readonly class History
         /** @var Version $held */
         $held = DB::transaction(static function () use ($version, $lock, $change): Version {
             $query = Version::query();
-            $query->lockForUpdate();
+            // With the state it stands at, in one go: a save is what is waited for most.
+            $query->lockForUpdate()->select('versions.*', ...array_map(static fn(string $column): string => "revisions.$column as head_$column", self::STATE), ...[DB::raw(self::LAST)]);
+            $query->join('heads', 'heads.version_id', '=', 'versions.id')->join('revisions', 'revisions.id', '=', 'heads.revision_id');
             $held = $query->findOrFail($version->id);
             if ($held->revision !== $lock) {
                 throw Conflict::of($held);
             }
-            $change($held, self::head($held));
+            $change($held, self::headOf($held));
 
             return $held;
         });

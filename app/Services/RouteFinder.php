@@ -82,6 +82,7 @@ final readonly class RouteFinder
             'met' => $route->met,
             'standing' => $route->standing->value,
             'hash' => $route->hash(),
+            'chance' => $route->chance(),
             'words' => $route->settlement->words(),
             'near' => $route->settlement->near,
             'guesses' => $route->settlement->guesses,

@@ -21,6 +21,7 @@ use Transmuta\Process\Making\ProcessBook;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Setting\Strengths;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Answer;
@@ -50,13 +51,14 @@ final readonly class Engine
     /**
      * @param ?EvidenceBook $evidence what packets have answered, as of the day it is asked
      * @param ?Reference $reference the tables, where they are at hand already
+     * @param ?Strengths $strengths what the kitchen's own trials say of the set, where somebody took that over
      * @param ?Schools $schools what the studio or the dish has chosen where practitioners disagree
      */
-    public static function over(Shelf $shelf, ?EvidenceBook $evidence = null, ?Reference $reference = null, ?Schools $schools = null): self
+    public static function over(Shelf $shelf, ?EvidenceBook $evidence = null, ?Reference $reference = null, ?Schools $schools = null, ?Strengths $strengths = null): self
     {
         $reference ??= Reference::standard();
         $schools ??= new Schools();
-        $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion);
+        $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion, strengths: $strengths);
         $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf), $schools->leaf);
         $method = new MethodWriter(new Making(ProcessBook::standard(), $reference, new LineWords($schools->anyJuice)), $schools->chill);
 

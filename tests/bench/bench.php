@@ -130,20 +130,21 @@ foreach (array_slice($argv, 1) as $base) {
     $ask('POST', 'session/demo');
     $dish = json_decode($ask('POST', 'dishes', json_encode(['text' => $text], JSON_THROW_ON_ERROR)), true);
     $version = $dish['versions'][0]['id'];
-    // Turn and turn about, so that both see the same machine.
-    ['floor' => $floor, 'one' => $one] = timedInTurn(['floor' => static fn() => $ask('GET', 'floor'), 'one' => static fn() => $ask('GET', "versions/$version")], 200, 20);
-    row('HTTP: the bare framework route', $floor, 'floor', null);
-    row("HTTP: opening the $lines-line dish, reading kept", $one, sprintf('aim under 1.5 × the floor: %.2f ×', $one['p50'] / $floor['p50']), $one['p50'] < 1.5 * $floor['p50']);
     // Every save weighs the dish anew: validated, written in a transaction and read from nothing kept.
     $revision = $dish['versions'][0]['revision'] ?? 1;
     $grams = 600.0;
     $formulaJson = json_decode($ask('GET', "versions/$version"), true)['now']['formula'];
-    $anew = timed(static function () use ($ask, $version, &$revision, &$grams, $formulaJson): void {
+    $save = static function () use ($ask, $version, &$revision, &$grams, $formulaJson): void {
         $grams += 0.1;
         $formulaJson['layers'][1]['lines'][0]['grams'] = round($grams, 1);
         $revision = json_decode($ask('PATCH', "versions/$version", json_encode(['formula' => $formulaJson, 'revision' => $revision], JSON_THROW_ON_ERROR)), true)['version']['revision'];
-    }, 100, 10);
-    row("HTTP: saving the $lines-line dish, read anew", $anew, sprintf('%.2f × the floor', $anew['p50'] / $floor['p50']), null);
+    };
+    // Turn and turn about, so that all see the same machine.
+    ['floor' => $floor, 'one' => $one] = timedInTurn(['floor' => static fn() => $ask('GET', 'floor'), 'one' => static fn() => $ask('GET', "versions/$version")], 200, 20);
+    row('HTTP: the bare framework route', $floor, 'floor', null);
+    row("HTTP: opening the $lines-line dish, reading kept", $one, sprintf('aim under 1.5 × the floor: %.2f ×', $one['p50'] / $floor['p50']), $one['p50'] < 1.5 * $floor['p50']);
+    ['floor' => $floor, 'save' => $anew] = timedInTurn(['floor' => static fn() => $ask('GET', 'floor'), 'save' => $save], 100, 20);
+    row("HTTP: saving the $lines-line dish, read anew", $anew, sprintf('aim under 2.5 × the floor: %.2f ×', $anew['p50'] / $floor['p50']), $anew['p50'] < 2.5 * $floor['p50']);
     $shelf = timed(static fn() => $ask('GET', 'shelf'), 30);
     row('HTTP: the whole shelf', $shelf, '', null);
     $counter = timed(static fn() => $ask('GET', 'dishes'), 50);

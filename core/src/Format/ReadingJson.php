@@ -150,6 +150,8 @@ final class ReadingJson
             return ['ge' => null, 'low' => null, 'high' => null, 'step' => $r->baseWords, 'step_index' => null, 'kind' => 'crumb', 'mechanisms' => [], 'chances' => null];
         }
 
+        $factors = $r->set->strengths->used($r->set->mechanisms);
+
         return [
             'ge' => round($r->set->ge, 3),
             'low' => round($r->set->low, 3),
@@ -159,6 +161,8 @@ final class ReadingJson
             'kind' => $r->set->kind,
             'mechanisms' => $r->set->shares(),
             'chances' => Chances::of($r->set),
+            // Of this kitchen, where it differs from the shipped model.
+            ...($factors === [] ? [] : ['factors' => $factors]),
         ];
     }
 

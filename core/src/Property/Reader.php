@@ -21,6 +21,7 @@ use Transmuta\Property\Nutrients\NetCarbSchool;
 use Transmuta\Property\Nutrients\Nutrition;
 use Transmuta\Property\Nutrients\UsNutrition;
 use Transmuta\Property\Setting\SetModel;
+use Transmuta\Property\Setting\Strengths;
 use Transmuta\Property\Structure\Air;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Taste\Acidity;
@@ -64,6 +65,7 @@ final readonly class Reader
 
     /**
      * @param ?float $proteinPortion g of protein a portion that count as high protein, where the kitchen means it so
+     * @param ?Strengths $strengths what the kitchen's own trials say of the set, where somebody took that over
      * @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it
      */
     public function __construct(
@@ -75,12 +77,13 @@ final readonly class Reader
         private ?Shelf $measured = null,
         private ?EvidenceBook $evidence = null,
         private ?float $proteinPortion = null,
+        private ?Strengths $strengths = null,
     ) {
         $this->fat = new Fat($reference);
         $this->acidity = new Acidity($reference);
         $this->air = new Air($reference);
         $this->freezing = new Freezing($reference);
-        $this->set = new SetModel($reference, $this->fat, $this->acidity, $this->air, $this->freezing, $linearBloom);
+        $this->set = new SetModel($reference, $this->fat, $this->acidity, $this->air, $this->freezing, $linearBloom, $strengths);
         $this->sweetness = new Sweetness($reference);
         $this->nutrition = new Nutrition($reference, $school);
         $this->usNutrition = new UsNutrition($reference);
@@ -190,7 +193,7 @@ final readonly class Reader
             }
         }
 
-        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, $this->shelf, $this->evidence, $this->proteinPortion);
+        return new self($this->reference, LayeredShelf::over($this->shelf, $over), $this->watch, $this->school, $this->linearBloom, $this->shelf, $this->evidence, $this->proteinPortion, $this->strengths);
     }
 
     /**

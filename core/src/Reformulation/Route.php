@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Setting\Chances;
 
 /** One way to the brief: a formula solved for its grams, with how close it comes and what changes. */
 final readonly class Route
@@ -42,6 +43,27 @@ final readonly class Route
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
+    }
+
+    /** How likely every layer sets within a step of what is aimed at, its unlikeliest layer; null where no set is aimed at. */
+    public function chance(): ?float
+    {
+        return self::likely($this->rails, $this->result);
+    }
+
+    /** @param array<int, list<Rail>> $rails by place of the layer */
+    public static function likely(array $rails, DishReading $result): ?float
+    {
+        $least = null;
+        foreach ($rails as $layer => $of) {
+            foreach ($of as $rail) {
+                if ($rail->property === 'set' && isset($result->layers[$layer])) {
+                    $least = min($least ?? 1.0, Chances::near($result->layers[$layer]->set, $rail->target));
+                }
+            }
+        }
+
+        return $least;
     }
 
     /** @return list<string> plain sentences about the bounds that keep a property off its target */

@@ -319,7 +319,7 @@ final readonly class RouteSearch
             waitHours: $wait,
             newAllergens: $allergens,
             risks: \count($serious),
-            score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait),
+            score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             otherNames: $names->others,
         );
     }

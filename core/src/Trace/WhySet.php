@@ -51,6 +51,10 @@ final readonly class WhySet
             $inputs[] = $this->leaves->coefficient('set', $key, $this->reader->reference->set[$key], '', self::words($key));
         }
         $ge = $this->reader->set->read($layer->state, $celsius)->mechanisms[$mechanism] ?? 0.0;
+        $factor = $this->reader->set->factor($mechanism);
+        if ($factor !== 1.0) {
+            $inputs[] = Trace::of('this kitchen', $factor, '×', 'by its own trials, taken over by somebody here');
+        }
 
         return Trace::of($row['name'], $ge, 'GE %', $row['words'], $inputs, $this->reader->reference->sourceOf('mechanisms', $mechanism));
     }

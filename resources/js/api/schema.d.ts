@@ -3157,6 +3157,8 @@ export interface components {
         };
         Route: {
             blocked_by: string[];
+            /** @description How likely its least likely layer sets within a step of what is aimed at. */
+            chance: number | null;
             changes: components["schemas"]["Change"][];
             contains: string[];
             cost_minor: number;
@@ -3571,6 +3573,10 @@ export interface components {
         SetReading: {
             /** @description How likely each of the seven steps is, pours to hard; none for a base. */
             chances: number[] | null;
+            /** @description What this kitchen’s own trials say, by mechanism, where it was taken over. */
+            factors?: {
+                [key: string]: number;
+            };
             ge: number | null;
             high: number | null;
             kind: string;

@@ -14,9 +14,6 @@ final class Chances
 {
     private const REPEAT = 0.35;
 
-    /** Spread of kitchens, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
-    public const KITCHENS = 0.25;
-
     /** @return non-empty-list<float> seven, pours to hard; they sum to 1 */
     public static function of(SetReading $set): array
     {
@@ -34,11 +31,33 @@ final class Chances
         return $chances;
     }
 
+    /** How likely it comes out within a step, up or down, of a GE that is aimed at. */
+    public static function near(SetReading $set, float $aimed): float
+    {
+        $off = Ladder::coordinate($aimed) - Ladder::coordinate($set->ge);
+        $sd = self::spread($set);
+
+        return Normal::below(($off + 1.0) / $sd) - Normal::below(($off - 1.0) / $sd);
+    }
+
     /** Steps of one standard deviation. */
     public static function spread(SetReading $set): float
     {
-        $slope = Ladder::slope($set->ge);
+        return self::width($set->ge, $set->mechanisms, $set->strengths);
+    }
 
-        return sqrt(self::REPEAT ** 2 + array_sum(array_map(static fn(float $ge): float => (self::KITCHENS * $slope * $ge) ** 2, $set->mechanisms)));
+    /**
+     * Steps of one standard deviation: a mechanism whose factor this kitchen's trials have told adds less.
+     *
+     * @param array<string, float> $mechanisms GE % by name
+     */
+    public static function width(float $ge, array $mechanisms, Strengths $strengths): float
+    {
+        $square = self::REPEAT ** 2;
+        foreach ($mechanisms as $name => $part) {
+            $square += ($strengths->spread($name) * Ladder::slope($ge) * $part) ** 2;
+        }
+
+        return sqrt($square);
     }
 }

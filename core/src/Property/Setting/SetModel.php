@@ -31,6 +31,8 @@ final readonly class SetModel
 
     public SetDoses $doses;
 
+    private Strengths $strengths;
+
     /** @var \WeakMap<LayerState, array{gels: array<string, float>, held: array<string, float>, fullness: float}> */
     private \WeakMap $steady;
 
@@ -41,7 +43,9 @@ final readonly class SetModel
         private Air $air,
         private Freezing $freezing,
         bool $linearBloom = false,
+        ?Strengths $strengths = null,
     ) {
+        $this->strengths = $strengths ?? Strengths::none();
         $this->doses = new SetDoses($linearBloom);
         $this->steady = new \WeakMap();
     }
@@ -51,7 +55,7 @@ final readonly class SetModel
         $ge = array_filter($this->mechanisms($state, $celsius), static fn(float $v): bool => $v > 0.004);
         arsort($ge);
 
-        return SetReading::of($ge, $this->kind($state, $ge));
+        return SetReading::of($ge, $this->kind($state, $ge), $this->strengths);
     }
 
     /** GE % alone, for callers that need it thousands of times. */
@@ -113,7 +117,13 @@ final readonly class SetModel
         $ice = $this->ice($state, $celsius);
         $ge['frozen'] = $ice > 0.0 ? $s['frozen.slope'] * ($ice / 100) ** $s['frozen.power'] * (1.0 - $s['frozen.air'] * Smooth::unit($fullness)) : 0.0;
 
-        return $ge;
+        return $this->strengths->applied($ge);
+    }
+
+    /** By what factor this kitchen's own trials change a mechanism; 1 where they say nothing. */
+    public function factor(string $mechanism): float
+    {
+        return $this->strengths->factor($mechanism);
     }
 
     /**

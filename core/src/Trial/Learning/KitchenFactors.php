@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Trial\Learning;
 
-use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\Strengths;
 
 /**
  * By how much the mechanisms of this kitchen set firmer or softer than the shipped model says, from its own trials: one factor a mechanism, drawn
@@ -98,9 +98,9 @@ final class KitchenFactors
     private static function spread(array $s, array $r, array $sigma): float
     {
         if (\count($r) < self::ENOUGH || \count($r) > 400) {
-            return Chances::KITCHENS;
+            return Strengths::KITCHENS;
         }
-        $best = [Chances::KITCHENS, -\INF];
+        $best = [Strengths::KITCHENS, -\INF];
         foreach (self::SPREADS as $tau) {
             $evidence = Ridge::evidence($s, $r, $sigma, $tau);
             if ($evidence > $best[1]) {
