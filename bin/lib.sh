@@ -75,7 +75,7 @@ need_debian() {
 
 ensure_system() {
     need_debian mariadbd:mariadb-server mariadb:mariadb-client ext:pdo_mysql:php8.2-mysql ext:mbstring:php8.2-mbstring ext:intl:php8.2-intl \
-        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip composer:composer unzip:unzip curl:curl
+        ext:xml:php8.2-xml ext:curl:php8.2-curl ext:zip:php8.2-zip ext:gd:php8.2-gd composer:composer unzip:unzip curl:curl
     # Served by nginx and php-fpm where they are or can be installed; web_up says so aloud where they cannot.
     if [ "$(id -u)" -eq 0 ]; then need_debian php-fpm8.2:php8.2-fpm nginx:nginx-light; fi
     command -v node >/dev/null 2>&1 || fail "Node.js 20 is missing. Install it and run this again."

@@ -8,11 +8,16 @@ use App\Models\AccessToken;
 use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Evidence;
+use App\Models\Exercise;
 use App\Models\Lot;
 use App\Models\Membership;
+use App\Models\PotLadder;
 use App\Models\PriceList;
 use App\Models\Run;
 use App\Models\Service;
+use App\Models\Tasting;
+use App\Models\Trial;
+use App\Models\TrialPhoto;
 use App\Models\Version;
 use App\Policies\RecordPolicy;
 use Illuminate\Database\Eloquent\Builder;
@@ -27,7 +32,7 @@ use Illuminate\Support\Facades\Route;
 final class Addresses
 {
     /** Records of a studio, by what they are called in an address. */
-    private const RECORDS = ['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class, 'service' => Service::class, 'run' => Run::class, 'list' => PriceList::class];
+    private const RECORDS = ['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class, 'service' => Service::class, 'run' => Run::class, 'list' => PriceList::class, 'trial' => Trial::class, 'photo' => TrialPhoto::class, 'ladder' => PotLadder::class, 'tasting' => Tasting::class, 'exercise' => Exercise::class];
 
     private const NUMBERS = ['person', 'token', 'id', 'number', 'second'];
 

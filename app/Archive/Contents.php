@@ -35,14 +35,18 @@ final class Contents
         'aims' => ['version_id' => 'versions', 'original_id' => 'versions', 'revision_id' => 'revisions'],
         'errands' => ['dish_id' => 'dishes'],
         'lots' => [],
-        'trials' => ['version_id' => 'versions', 'revision_id' => 'revisions'],
-        'lot_trial' => ['lot_id' => 'lots', 'trial_id' => 'trials'],
         'price_lists' => [],
         'services' => [],
         'service_items' => ['service_id' => 'services', 'version_id' => 'versions'],
         'service_steps' => ['service_item_id' => 'service_items'],
         'runs' => ['version_id' => 'versions', 'revision_id' => 'revisions', 'service_item_id' => 'service_items'],
         'run_events' => ['run_id' => 'runs', 'lot_id' => 'lots'],
+        'trials' => ['version_id' => 'versions', 'revision_id' => 'revisions', 'run_id' => 'runs'],
+        'lot_trial' => ['lot_id' => 'lots', 'trial_id' => 'trials'],
+        'trial_photos' => ['trial_id' => 'trials'],
+        'pot_ladders' => ['version_id' => 'versions', 'revision_id' => 'revisions'],
+        'tastings' => [],
+        'tasting_seats' => ['tasting_id' => 'tastings'],
     ];
 
     /** Tables of a version alone, which have no column for the studio. */
@@ -52,7 +56,7 @@ final class Contents
     public const ORDER = ['heads' => ['version_id'], 'aims' => ['version_id'], 'lot_trial' => ['lot_id', 'trial_id']];
 
     /** Columns that are not written because they are made anew. */
-    public const MADE_ANEW = ['dishes' => ['summary']];
+    public const MADE_ANEW = ['dishes' => ['summary'], 'tastings' => ['code'], 'tasting_seats' => ['secret']];
 
     /** Columns that hold JSON; they stand in the archive as what they hold, not as a text of it. */
     public const JSON = [
@@ -60,14 +64,17 @@ final class Contents
         'dishes' => ['schools'],
         'versions' => ['brief', 'formula', 'method', 'origin', 'shelf', 'wanted'],
         'revisions' => ['words', 'formula', 'shelf', 'brief', 'wanted'],
-        'trials' => ['predicted'],
+        'trials' => ['predicted', 'found', 'corrections'],
+        'pot_ladders' => ['asked', 'design', 'found', 'fit'],
+        'tastings' => ['plan', 'samples'],
+        'tasting_seats' => ['served', 'answer'],
         'price_lists' => ['articles'],
         'services' => ['kitchen', 'guests'],
         'run_events' => ['body'],
     ];
 
     /** Columns of the studio itself. */
-    public const STUDIO = ['name', 'currency', 'schools', 'kitchen', 'measures'];
+    public const STUDIO = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors'];
 
     /** Tables that stay, and why. */
     public const STAYS = [
@@ -75,6 +82,7 @@ final class Contents
         'ingredient_states' => 'shared between studios: those this one’s versions were computed with go (states.jsonl)',
         'version_ingredients' => 'made anew from the formulas',
         'audits' => 'goes to be read (audit.csv); it tells of this store, and another’s word for who did what is no trail',
+        'exercises' => 'a person’s own practice, and people are not moved',
         'users' => 'people are not moved: whoever brings it in owns it, and invites the others',
         'memberships' => 'with the people',
         'links' => 'secrets of this store',

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Version;
 use App\Services\Doors;
 use App\Services\StudioShelf;
+use App\Services\Tastings;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -20,6 +21,7 @@ use Transmuta\Fault\Nonsense;
 use Transmuta\Process\Shopping\Article;
 use Transmuta\Process\Words\Measures;
 use Transmuta\Process\Words\OwnStep;
+use Transmuta\Property\Setting\Strengths;
 use Transmuta\Shelf\IngredientRow;
 
 /**
@@ -134,8 +136,9 @@ final class Unpacker
                 throw Nonsense::of('studio.jsonl', "$name, $currency", 'it needs a name and the three letters of a currency');
             }
             self::read('studio.jsonl', static fn() => Measures::read($row['measures'] === null ? [] : self::map($row['measures'])));
+            self::read('studio.jsonl', fn() => Strengths::read($row['factors'] === null ? [] : self::map($row['factors']), $this->engine->reader->reference));
             $studio = Studio::query()->create(['slug' => Doors::freeSlug($name), 'name' => $name, 'currency' => $currency, 'schools' => [], 'shelf_revision' => 1]);
-            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures'])]);
+            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures']), 'factors' => self::text($row['factors'])]);
             Membership::query()->create(['user_id' => $owner->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
 
             return $studio->refresh();
@@ -176,6 +179,10 @@ final class Unpacker
             }
             foreach (Contents::TABLES[$table] as $column => $to) {
                 $row[$column] = $row[$column] === null ? null : $this->here($where, $column, $to, $row[$column]);
+            }
+            if ($table === 'tastings') {
+                // What opens its table is a secret of the store.
+                $row['code'] = Tastings::freeCode();
             }
             $there = $row['id'] ?? null;
             unset($row['id']);

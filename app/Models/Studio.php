@@ -17,6 +17,7 @@ use Transmuta\Process\Words\Measures;
  * @property string $currency what costs are reckoned in, ISO 4217
  * @property ?array<string, mixed> $kitchen what it handles and shares; null until somebody has said it
  * @property ?list<array{name: string, ml: float}> $measures its own, which amounts are said in as well
+ * @property ?array<string, array{factor: float, low: float, high: float, n: int, on: string, who: string}> $factors what its trials say of the set and somebody took over, by mechanism
  * @property int $shelf_revision grows with every write to its shelf
  * @property \Illuminate\Support\Carbon $created_at
  */
@@ -25,7 +26,7 @@ final class Studio extends Model
     use Revised;
 
     /** What counts as a change of it. */
-    private const REVISED = ['name', 'currency', 'schools', 'kitchen', 'measures'];
+    private const REVISED = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors'];
 
     private const COUNTED = 'revision';
 
@@ -33,7 +34,7 @@ final class Studio extends Model
 
     protected function casts(): array
     {
-        return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array'];
+        return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array', 'factors' => 'array'];
     }
 
     public function ownMeasures(): Measures

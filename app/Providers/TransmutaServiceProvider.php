@@ -65,6 +65,7 @@ final class TransmutaServiceProvider extends ServiceProvider
             self::isAsked($app) ? $app->make(StudioShelf::class)->evidence() : null,
             $app->make(Reference::class),
             self::isAsked($app) ? Schools::of($app->make(StudioShelf::class)->schools()) : null,
+            self::isAsked($app) ? $app->make(StudioShelf::class)->strengths($app->make(Reference::class)) : null,
         ));
     }
 

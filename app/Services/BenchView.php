@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\Revision;
-use App\Models\Trial;
 use App\Models\Version;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaChanges;
@@ -16,7 +15,6 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Look\Section;
-use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Warning;
 use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Schools;
@@ -58,7 +56,7 @@ final readonly class BenchView
                 'saved_at' => $version->updated_at->toIso8601String(),
             ],
             'lineage' => array_map(static fn(array $one): array => array_intersect_key($one, ['id' => 1, 'name' => 1, 'parent_id' => 1, 'aims_at' => 1]), $lineage),
-            'trials' => $version->trials->map(self::trial(...))->all(),
+            'trials' => $version->trials->map(TrialBook::write(...))->all(),
         ]);
         $read = $this->kept->of($version, $original, fn(): string => self::json($this->read($version, $original)));
 
@@ -91,6 +89,21 @@ final readonly class BenchView
             ...$this->compare($as($a), $as($b)),
             'words' => (new FormulaChanges($this->shelf->shelf()))->between($a->formula, $b->formula),
         ];
+    }
+
+    /**
+     * Two states of a dish, of whichever versions.
+     *
+     * @param array{Version, Revision} $a
+     * @param array{Version, Revision} $b
+     *
+     * @return array<string, mixed>
+     */
+    public function compareAny(array $a, array $b): array
+    {
+        $as = static fn(Version $version, Revision $then): Version => $version->as($then)->fill(['name' => "$version->name, revision $then->number"]);
+
+        return [...$this->compare($as(...$a), $as(...$b)), 'words' => (new FormulaChanges($this->shelf->shelf()))->between($a[1]->formula, $b[1]->formula)];
     }
 
     /** @param array<string, mixed> $of */
@@ -214,23 +227,5 @@ final readonly class BenchView
     public static function warning(Warning $warning): array
     {
         return [...ReadingJson::warning($warning), 'layer' => $warning->layer, 'cure' => $warning->cure];
-    }
-
-    /** @return array<string, mixed> */
-    public static function trial(Trial $trial): array
-    {
-        return [
-            'id' => $trial->id,
-            'version_id' => $trial->version_id,
-            'revision' => $trial->revision->number,
-            'made_on' => $trial->made_on,
-            'set_step' => $trial->set_step,
-            'set_word' => Ladder::WORDS[$trial->set_step],
-            'sweetness' => $trial->sweetness,
-            'sharpness' => $trial->sharpness,
-            'remark' => $trial->remark,
-            'predicted' => $trial->predicted,
-            'lots' => array_map(Lots::write(...), array_values($trial->lots->all())),
-        ];
     }
 }

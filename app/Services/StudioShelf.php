@@ -12,6 +12,8 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Evidence as Seen;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Diet\Kitchen;
+use Transmuta\Property\Setting\Strengths;
+use Transmuta\Reference\Reference;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
 
@@ -88,6 +90,18 @@ final class StudioShelf
     public function schools(): array
     {
         return $this->studio->schools ?? [];
+    }
+
+    /** Whether anything is read otherwise than the shipped model says. */
+    public function isLearned(): bool
+    {
+        return ($this->studio->factors ?? []) !== [];
+    }
+
+    /** What the kitchen's own trials say of the set, where somebody took that over. */
+    public function strengths(Reference $reference): Strengths
+    {
+        return Strengths::read($this->studio->factors ?? [], $reference);
     }
 
     /** What the kitchen handles and shares. */

@@ -20,19 +20,25 @@ final class VersionShelf
     /** @param Container $app gives today's engine when it is first asked for: a kept reading needs none */
     public function __construct(private readonly StudioShelf $shelf, private readonly Container $app) {}
 
-    /** The engine a version is read with: today's, unless an ingredient has changed since. */
-    public function engine(Version $version): Engine
+    /**
+     * The engine a version is read with: today's, unless an ingredient has changed since.
+     *
+     * @param bool $isShipped whether the set is read as the shipped model says it, without what this kitchen's trials said before
+     */
+    public function engine(Version $version, bool $isShipped = false): Engine
     {
         $old = $this->changed($version);
-        if ($old === [] && $version->dish->schools === []) {
+        if ($old === [] && $version->dish->schools === [] && (!$isShipped || !$this->shelf->isLearned())) {
             return $this->today();
         }
+        $reference = $this->today()->reader->reference;
 
         return Engine::over(
             LayeredShelf::over($this->shelf->shelf(), $old === [] ? [] : $this->states($old)),
             $this->shelf->evidence(),
-            $this->today()->reader->reference,
+            $reference,
             Schools::of(...$this->schools($version)),
+            $isShipped ? null : $this->shelf->strengths($reference),
         );
     }
 

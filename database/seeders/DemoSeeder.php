@@ -14,7 +14,6 @@ use App\Models\Service;
 use App\Models\ServiceItem;
 use App\Models\ServiceStep;
 use App\Models\Studio;
-use App\Models\Trial;
 use App\Models\User;
 use App\Models\Version;
 use App\Services\History;
@@ -42,7 +41,6 @@ use Transmuta\Process\Shopping\Article;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
 use Transmuta\Shelf\IngredientList;
-use Transmuta\Trial\Prediction;
 
 /**
  * The tea room of a hill observatory that opens at night. Its dishes are invented here; every reformulated version is
@@ -50,16 +48,16 @@ use Transmuta\Trial\Prediction;
  */
 final class DemoSeeder extends Seeder
 {
-    /** @var list<array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}>}> */
+    /** @var list<array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float}>}> */
     private const DISHES = [
         ['file' => 'passion-fruit-curd-tartlet', 'versions' => [
-            ['diets' => [Diet::Vegan], 'trial' => ['step' => 3, 'sweetness' => 'right', 'sharpness' => 'too much', 'remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'made_on' => '2026-11-18']],
+            ['diets' => [Diet::Vegan]],
             ['diets' => [Diet::GlutenFree]],
         ]],
         ['file' => 'bay-leaf-cream-slice', 'versions' => [['diets' => [Diet::Eggless]], ['diets' => [Diet::ReducedSugar]]]],
         ['file' => 'roasted-hazelnut-mousse-pot', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::NutFree]]]],
         ['file' => 'blackcurrant-baked-cheesecake', 'versions' => [
-            ['diets' => [Diet::Eggless], 'trial' => ['step' => 4, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => 'Softer in the middle than the egg one; held on the plate.', 'made_on' => '2026-11-20']],
+            ['diets' => [Diet::Eggless]],
             ['diets' => [Diet::Keto]],
         ]],
         ['file' => 'cardamom-set-custard', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::HighProtein]], ['diets' => [Diet::Keto], 'net_carbs' => 8.0]]],
@@ -118,6 +116,7 @@ final class DemoSeeder extends Seeder
                 $dish = $query->where('studio_id', $studio->id)->where('title', $title)->firstOrFail();
                 Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => $words, 'due_on' => $days === null ? null : now()->addDays($days)->toDateString(), 'waits_for' => $whom]);
             }
+            (new DemoLearning($studio, $shelf, $this->history))->make();
             self::evening($studio);
             $sold = PriceListCsv::read((string) file_get_contents(PriceListController::file()), PriceListController::SIMULATED, IngredientList::shipped());
             PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => PriceListController::SIMULATED, 'dated_on' => now()->subDays(9)->toDateString(), 'articles' => array_map(static fn(Article $one): array => $one->write(), $sold)]);
@@ -177,7 +176,7 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
-    /** @param array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float, trial?: array{step: int, sweetness: string, sharpness: string, remark: string, made_on: string}}>} $plan */
+    /** @param array{file: string, versions: list<array{diets: list<Diet>, net_carbs?: float}>} $plan */
     private function dish(Studio $studio, Engine $engine, array $plan): void
     {
         $formula = $engine->parse((string) file_get_contents(base_path('core/data/demo/' . $plan['file'] . '.txt')));
@@ -189,20 +188,7 @@ final class DemoSeeder extends Seeder
             if (!$route instanceof Route) {
                 throw new \LogicException("$plan[file] has no route for " . $wanted['diets'][0]->value);
             }
-            $version = $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, RouteFinder::origin(RouteFinder::write($route)));
-            if (isset($wanted['trial'])) {
-                Trial::query()->create([
-                    'studio_id' => $studio->id,
-                    'version_id' => $version->id,
-                    'revision_id' => History::head($version)->id,
-                    'made_on' => $wanted['trial']['made_on'],
-                    'set_step' => $wanted['trial']['step'],
-                    'sweetness' => $wanted['trial']['sweetness'],
-                    'sharpness' => $wanted['trial']['sharpness'],
-                    'remark' => $wanted['trial']['remark'],
-                    'predicted' => Prediction::of($engine->read($route->result->formula))->toArray(),
-                ]);
-            }
+            $this->version($dish, $original, ucfirst($brief->diets[0]->value) . ' 1', $brief, $route->result->formula, RouteFinder::origin(RouteFinder::write($route)));
         }
     }
 

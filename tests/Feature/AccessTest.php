@@ -10,12 +10,17 @@ use App\Models\AccessToken;
 use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Evidence;
+use App\Models\Exercise;
 use App\Models\Lot;
 use App\Models\Membership;
+use App\Models\PotLadder;
 use App\Models\PriceList;
 use App\Models\Run;
 use App\Models\Service;
 use App\Models\Studio;
+use App\Models\Tasting;
+use App\Models\Trial;
+use App\Models\TrialPhoto;
 use App\Models\User;
 use App\Models\Version;
 use App\Services\Planning;
@@ -36,7 +41,7 @@ final class AccessTest extends FeatureCase
     ];
 
     /** Parts of an address that are of a studio. */
-    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'list', 'person', 'token'];
+    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'list', 'trial', 'photo', 'ladder', 'tasting', 'exercise', 'person', 'token'];
 
     /** @return array<string, string> what each address needs */
     private static function needs(): array
@@ -91,7 +96,24 @@ final class AccessTest extends FeatureCase
             'run' => Run::query()->create(['studio_id' => $studio->id, 'version_id' => $version, 'revision_id' => DB::table('revisions')->insertGetId(['studio_id' => $studio->id, 'version_id' => $version, 'number' => 99, 'kind' => 'typed', 'words' => '[]', 'author' => 'x', 'formula' => DB::table('versions')->where('id', $version)->value('formula'), 'shelf' => '{}', 'brief' => '{}', 'wanted' => '{}', 'created_at' => now()]), 'portions' => 1, 'who' => 'x', 'started_at' => now()])->id,
             'list' => PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => 'x', 'dated_on' => '2026-12-01', 'articles' => []])->id,
             'service' => Service::query()->create(['studio_id' => $studio->id, 'name' => 'x', 'serve_at' => '2026-12-05T19:30', 'kitchen' => Planning::KITCHEN])->id,
+            ...self::learnt($studio, $version, $owner),
             'person' => $member->id, 'token' => $token->id,
+        ];
+    }
+
+    /** @return array<string, int|string> */
+    private static function learnt(Studio $studio, int $version, User $owner): array
+    {
+        $revision = (int) DB::table('revisions')->where('version_id', $version)->value('id');
+        $of = ['studio_id' => $studio->id, 'version_id' => $version, 'revision_id' => $revision, 'made_on' => '2026-11-01', 'who' => 'x'];
+        $trial = Trial::query()->create([...$of, 'set_step' => 3, 'remark' => '', 'predicted' => [], 'found' => ['layers' => [], 'keeps' => []]])->id;
+
+        return [
+            'trial' => $trial, 'photo' => TrialPhoto::query()->create(['studio_id' => $studio->id, 'trial_id' => $trial, 'width' => 1, 'height' => 1, 'jpeg' => ''])->id,
+            'ladder' => PotLadder::query()->create([...$of, 'layer_id' => 'x', 'asked' => ['asked' => 'set', 'layer_id' => 'x', 'lines' => [], 'wanted' => 4, 'pots' => 3, 'step' => 1.3, 'pot_g' => 50, 'seed' => 1], 'design' => ['layer' => 'x', 'agents' => [], 'pots' => []], 'found' => []])->id,
+            'tasting' => Tasting::query()->create(['studio_id' => $studio->id, 'title' => 'x', 'method' => 'triangle', 'plan' => ['question' => '', 'sided' => 'one', 'tasters' => 6, 'alpha' => 0.05, 'power' => 0.9, 'pd' => 0.3, 'seed' => 1], 'samples' => [], 'code' => 'x' . $studio->id, 'who' => 'x'])->id,
+            'exercise' => Exercise::query()->create(['studio_id' => $studio->id, 'user_id' => $owner->id, 'skill' => 'set', 'question' => [], 'key' => ['key' => [], 'form' => 'step', 'options' => [], 'why' => []]])->id,
+            'code' => 'aaaaaaaaaa', 'mechanism' => 'agar',
         ];
     }
 

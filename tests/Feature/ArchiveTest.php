@@ -11,6 +11,7 @@ use App\Archive\Unpacker;
 use App\Models\Dish;
 use App\Models\Membership;
 use App\Models\Studio;
+use App\Models\Trial;
 use App\Models\User;
 use App\Models\Version;
 use Illuminate\Support\Facades\Artisan;
@@ -57,6 +58,7 @@ final class ArchiveTest extends FeatureCase
         $this->postJson('/api/shelf/butter/evidence', ['diet' => 'vegan', 'meets' => false, 'note' => 'read on the packet', 'seen_on' => '2026-01-01', 'who' => 'Ilka'])->assertSuccessful();
         $lot = $this->postJson('/api/shelf/butter/lots', ['code' => 'B7', 'came_on' => '2026-01-02', 'best_before' => '2027-01-02'])->assertCreated()->json('id');
         $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-01-03', 'set_step' => 3, 'sweetness' => 'right', 'sharpness' => 'right', 'remark' => '=held its edge', 'lots' => [$lot]])->assertCreated();
+        $this->postJson('/api/trials/' . Trial::query()->max('id') . '/photos', ['image' => base64_encode(LearningTest::picture())])->assertCreated();
         $copy = $this->postJson("/api/dishes/$dish->id/copies")->assertCreated()->json('id');
         $this->deleteJson("/api/dishes/$copy")->assertNoContent();
         $this->patchJson('/api/dishes/' . $this->dish('Bay-leaf cream slice')->id, ['away' => true])->assertOk();

@@ -24,7 +24,7 @@ final class MigrationTest extends FeatureCase
     {
         $was = $this->asItWas();
         // What later tables hold on to goes before it.
-        foreach (['2026_11_27_000014_price_lists', '2026_11_27_000013_own_methods', '2026_11_27_000012_lots_of_runs', '2026_11_26_000011_runs', '2026_11_26_000010_services', '2026_11_26_000001_identity_and_history'] as $migration) {
+        foreach (['2026_11_27_000015_learning', '2026_11_27_000014_price_lists', '2026_11_27_000013_own_methods', '2026_11_27_000012_lots_of_runs', '2026_11_26_000011_runs', '2026_11_26_000010_services', '2026_11_26_000001_identity_and_history'] as $migration) {
             Artisan::call('migrate:rollback', ['--path' => "database/migrations/$migration.php"]);
         }
         self::assertFalse(Schema::hasTable('revisions'));

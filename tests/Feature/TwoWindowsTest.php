@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Errand;
 use App\Models\Lot;
 use App\Models\Membership;
+use App\Models\PotLadder;
 use App\Models\Service;
+use App\Models\Trial;
 use App\Models\User;
 use App\Services\Planning;
 use Illuminate\Routing\Route as RoutingRoute;
@@ -22,6 +24,7 @@ final class TwoWindowsTest extends FeatureCase
         'PUT password' => 'asks for the one before',
         'PUT removed/{kind}/{id}' => 'brings back what is; twice is once',
         'PUT services/{service}/steps' => 'a step is begun or done, whoever saw it first; said again is said once',
+        'PUT tables/{code}/seats/{number}' => 'one person’s own seat',
         'PUT versions/{version}/aim' => 'aims at what now is; twice is once',
     ];
 
@@ -30,6 +33,8 @@ final class TwoWindowsTest extends FeatureCase
     {
         $dish = $this->dish();
         $version = $this->original();
+        $trial = Trial::query()->whereKey(Trial::query()->min('id'))->firstOrFail();
+        $ladder = PotLadder::query()->firstOrFail();
         $studio = $this->studio()->id;
         $errand = Errand::query()->create(['studio_id' => $studio, 'dish_id' => $dish->id, 'words' => 'x']);
         $service = Service::query()->create(['studio_id' => $studio, 'name' => 'x', 'serve_at' => '2026-12-05T19:30', 'kitchen' => Planning::KITCHEN]);
@@ -57,6 +62,7 @@ final class TwoWindowsTest extends FeatureCase
         $own = fn(): mixed => $this->getJson('/api/studio')->json('revision');
 
         return [
+            'PUT factors/{mechanism}' => ['path' => 'factors/agar', 'body' => ['use' => true], 'another' => ['use' => false], 'seen' => fn(): mixed => $this->getJson('/api/learning')->json('revision')],
             'PUT errands/{errand}' => ['path' => "errands/$errand->id", 'body' => ['words' => 'one'], 'another' => ['words' => 'two'], 'seen' => $errands],
             'PATCH services/{service}' => ['path' => "services/$service->id", 'body' => ['items' => [['version_id' => $version->id, 'portions' => 4]]], 'another' => ['name' => 'Two'], 'seen' => fn(): mixed => $this->getJson("/api/services/$service->id")->json('revision')],
             'PUT lots/{lot}/recall' => ['path' => "lots/$lot->id/recall", 'body' => ['recalled' => true, 'reason' => 'glass'], 'another' => ['recalled' => true, 'reason' => 'nuts'], 'seen' => $lots],
@@ -71,6 +77,8 @@ final class TwoWindowsTest extends FeatureCase
             'PUT versions/{version}/notes' => ['path' => "versions/$version->id/notes", 'body' => ['notes' => 'one'], 'another' => ['notes' => 'two'], 'seen' => $bench('said')],
             'PUT versions/{version}/method' => ['path' => "versions/$version->id/method", 'body' => ['steps' => $told('one')], 'another' => ['steps' => $told('two')], 'seen' => $bench('said')],
             'PUT people/{person}' => ['path' => "people/$reader->id", 'body' => ['role' => 'cook'], 'another' => ['role' => 'taster'], 'seen' => $people],
+            'PUT trials/{trial}' => ['path' => "trials/$trial->id", 'body' => ['made_on' => '2026-11-20', 'set_step' => 2, 'remark' => 'one', 'why' => 'misread'], 'another' => ['made_on' => '2026-11-20', 'set_step' => 3, 'remark' => 'two'], 'seen' => fn(): mixed => $trial->refresh()->edition],
+            'PUT ladders/{ladder}/found' => ['path' => "ladders/$ladder->id/found", 'body' => ['found' => [$ladder->design['pots'][0]['code'] => [3]]], 'another' => ['found' => [$ladder->design['pots'][0]['code'] => [4]]], 'seen' => fn(): mixed => $ladder->refresh()->edition],
             'PUT studio' => ['path' => 'studio', 'body' => ['name' => 'One', 'currency' => 'EUR'], 'another' => ['name' => 'Two', 'currency' => 'EUR'], 'seen' => $own],
         ];
     }

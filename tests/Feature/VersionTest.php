@@ -233,7 +233,9 @@ final class VersionTest extends FeatureCase
     {
         $version = $this->original();
         $trial = ['made_on' => '2026-11-23', 'sweetness' => 'right', 'sharpness' => 'right'];
-        $this->postJson("/api/versions/$version->id/trials", $trial)->assertUnprocessable()->assertJsonPath('field', 'set_step');
+        // What nobody judged is left out; nothing at all is no trial.
+        $this->postJson("/api/versions/$version->id/trials", $trial)->assertCreated()->assertJsonPath('set_step', null)->assertJsonPath('found.layers', []);
+        $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-23'])->assertUnprocessable()->assertJsonPath('field', 'found');
         $this->postJson("/api/versions/$version->id/trials", ['set_step' => 7] + $trial)->assertUnprocessable();
         $this->postJson("/api/versions/$version->id/trials", ['set_step' => -1] + $trial)->assertUnprocessable();
         $this->postJson("/api/versions/$version->id/trials", ['set_step' => 6] + $trial)->assertCreated();

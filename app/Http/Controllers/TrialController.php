@@ -5,28 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contract\Operation\Answered;
+use App\Contract\Operation\AnsweredList;
 use App\Contract\Operation\Asked;
+use App\Contract\Operation\Done;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\InQuery;
 use App\Contract\Operation\Wrong;
 use App\Http\Requests\StoreTrialRequest;
-use App\Models\Lot;
 use App\Models\Trial;
+use App\Models\TrialPhoto;
 use App\Models\Version;
-use App\Services\BenchView;
-use App\Services\History;
-use App\Services\Lots;
 use App\Services\Page;
-use App\Services\VersionShelf;
+use App\Services\Photos;
+use App\Services\TrialBook;
 use App\Support\Like;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Transmuta\Fault\Nonsense;
-use Transmuta\Trial\Prediction;
+use Transmuta\Trial\Outcome\Protocol;
 
 final class TrialController extends Controller
 {
@@ -43,7 +43,7 @@ final class TrialController extends Controller
     public function index(Request $request): JsonResponse
     {
         $request->validate(['before' => ['nullable', 'integer', 'min:1'], 'q' => ['nullable', 'string', 'max:160'], 'found' => ['nullable', 'in:softer,firmer,foretold']]);
-        $query = Trial::query()->with(['version.dish', 'revision:id,number', 'lots']);
+        $query = Trial::query()->with(['version.dish', ...TrialBook::WITH]);
         $query->whereHas('version');
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('q')) {
@@ -68,7 +68,7 @@ final class TrialController extends Controller
         [$trials, $next] = Page::of(array_values($query->get()->all()), self::PAGE, static fn(Trial $trial): int => $trial->id);
 
         return new JsonResponse(['trials' => array_map(static fn(Trial $trial): array => [
-            ...BenchView::trial($trial),
+            ...TrialBook::write($trial),
             'dish' => $trial->version->dish->title,
             'version' => $trial->version->name,
         ], $trials), 'next' => $next]);
@@ -82,45 +82,88 @@ final class TrialController extends Controller
         requestBody: new Asked('NewTrial'),
         responses: [new Answered('Trial', 201), new Wrong()],
     )]
-    public function store(StoreTrialRequest $request, Version $version, VersionShelf $shelves, Lots $lots): JsonResponse
+    public function store(StoreTrialRequest $request, Version $version, TrialBook $book): JsonResponse
     {
         Gate::authorize('update', $version);
-        /** @var Trial $trial */
-        $trial = DB::transaction(function () use ($request, $version, $shelves, $lots): Trial {
-            $used = self::used($request, $version, $lots);
-            $trial = Trial::query()->create([
-                'made_on' => (string) $request->string('made_on'),
-                'set_step' => $request->integer('set_step'),
-                'sweetness' => (string) $request->string('sweetness'),
-                'sharpness' => (string) $request->string('sharpness'),
-                'remark' => (string) $request->string('remark'),
-                'studio_id' => $version->studio_id,
-                'version_id' => $version->id,
-                'revision_id' => History::head($version)->id,
-                'predicted' => Prediction::of($shelves->engine($version)->read($version->formula))->toArray(),
-            ]);
-            $trial->lots()->attach(array_fill_keys($used, ['studio_id' => $version->studio_id]));
+        $trial = $book->note($version, $request->said(), (string) $request->string('made_on'), $request->filled('run_id') ? $request->integer('run_id') : null, $request->lots());
 
-            return $trial;
-        });
-
-        return new JsonResponse(BenchView::trial($trial->refresh()->load(['revision:id,number', 'lots'])), 201);
+        return self::told($trial->refresh(), 201);
     }
 
-    /** @return list<int> lots of the studio that are of something in the version, or in what the kitchen made for it */
-    private static function used(StoreTrialRequest $request, Version $version, Lots $lots): array
+    #[OA\Put(
+        path: '/api/trials/{trial}',
+        summary: 'Corrects a trial; what stood there before stays on record',
+        operationId: 'Trial.update',
+        parameters: [new InPath('trial')],
+        requestBody: new Asked('CorrectTrial'),
+        responses: [new Answered('Trial'), new Wrong()],
+    )]
+    public function update(StoreTrialRequest $request, Trial $trial, TrialBook $book): JsonResponse
     {
-        $asked = $request->lots();
-        if ($asked === []) {
-            return [];
-        }
-        $query = Lot::query();
-        $query->where('studio_id', $version->studio_id)->whereIn('id', $asked)->whereIn('slug', $lots->within($version->formula));
-        $found = array_map(static fn(Lot $lot): int => $lot->id, $query->get(['id'])->all());
-        foreach (array_diff($asked, $found) as $stray) {
-            throw Nonsense::of('lots', (string) $stray, 'choose a lot of something that is in this version');
-        }
+        Gate::authorize('update', $trial);
 
-        return array_values($found);
+        return self::told($book->correct($trial, $request->said(), (string) $request->string('made_on'), trim((string) $request->string('why')), $this->lastSeen($request)));
+    }
+
+    #[OA\Post(
+        path: '/api/trials/{trial}/photos',
+        summary: 'Adds a picture; it is drawn anew, without where and when it was taken',
+        operationId: 'Trial.photo',
+        parameters: [new InPath('trial')],
+        requestBody: new Asked('NewPhoto'),
+        responses: [new Answered('Trial', 201), new Wrong()],
+    )]
+    public function photo(Request $request, Trial $trial, Photos $photos): JsonResponse
+    {
+        Gate::authorize('update', $trial);
+        $request->validate(['image' => ['required', 'string'], 'words' => ['nullable', 'string', 'max:200']]);
+        $photos->add($trial, $request->string('image')->toString(), trim($request->string('words')->toString()));
+
+        return self::told($trial->refresh(), 201);
+    }
+
+    #[OA\Get(
+        path: '/api/photos/{photo}',
+        summary: 'A picture of a trial',
+        operationId: 'Photo.show',
+        parameters: [new InPath('photo')],
+        responses: [new OA\Response(response: 200, description: 'A picture', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))), new Wrong()],
+    )]
+    public function showPhoto(TrialPhoto $photo): Response
+    {
+        Gate::authorize('view', $photo);
+
+        return new Response((string) base64_decode($photo->jpeg, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    #[OA\Delete(
+        path: '/api/photos/{photo}',
+        summary: 'Takes a picture away',
+        operationId: 'Photo.destroy',
+        parameters: [new InPath('photo')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function destroyPhoto(TrialPhoto $photo): JsonResponse
+    {
+        Gate::authorize('update', $photo);
+        DB::transaction(static fn(): ?bool => $photo->delete());
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[OA\Get(
+        path: '/api/protocols',
+        summary: 'How a set is measured with what a kitchen has',
+        operationId: 'Trial.protocols',
+        responses: [new AnsweredList('Protocol'), new Wrong()],
+    )]
+    public function protocols(): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn(Protocol $one): array => $one->write(), Protocol::all()));
+    }
+
+    private static function told(Trial $trial, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(TrialBook::write($trial->load(TrialBook::WITH)), $status);
     }
 }

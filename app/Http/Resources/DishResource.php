@@ -49,10 +49,10 @@ final class DishResource extends JsonResource
                     'name' => $version->name,
                     'parent_id' => $version->parent_id,
                     'trials' => $version->trials->count(),
-                    'verdict' => $trial === null ? null : self::verdict($trial->set_step, $trial->predicted),
+                    'verdict' => $trial?->set_step === null ? null : self::verdict($trial->set_step, $trial->predicted),
                     'open_lines' => $version->open_lines,
                     'answers' => $this->answers[$version->id] ?? null,
-                    'found' => $trial === null ? null : Ladder::WORDS[$trial->set_step],
+                    'found' => $trial?->set_step === null ? null : Ladder::WORDS[$trial->set_step],
                 ];
             })->all(),
         ];

@@ -30,7 +30,7 @@ final readonly class Diagnosis
     /** What is wrong with an agent of its own is said there, not as "an agent not awake". */
     private const OF_AGENTS = ['gelatin_no_set', 'agar_weak', 'citrus_no_set', 'pectin_no_set'];
 
-    public function __construct(private FaultBook $book, private SetModel $set) {}
+    public function __construct(private FaultBook $book, private SetModel $set, private PastTrials $past = new PastTrials()) {}
 
     /**
      * @param ?string $layerName null to weigh every layer that could show it
@@ -118,6 +118,11 @@ final readonly class Diagnosis
             }
         }
         $score += $under;
+        $before = $this->past->of($fault, (int) $row['row'], array_key_first($at->layer()->set->mechanisms));
+        $score += $before['score'];
+        if ($before['words'] !== null) {
+            $before['score'] > 0.0 ? $for[] = $before['words'] : $against[] = $before['words'];
+        }
         $asks = $over > 0.0 || $against !== [] ? ($row['decides'] === '' ? null : $row['decides']) : implode('; ', [...array_map(static fn(string $metric): string => 'say the ' . Metrics::words($metric), array_values(array_unique($open))), ...($row['decides'] === '' ? [] : [$row['decides']])]);
 
         return new Cause($fault, (int) $row['row'], $row['cause'], $score, $for, $against, $asks === '' ? null : $asks, $this->allowed([...Cures::now($fault, (int) $row['row'], $at), ...($row['now'] === '' ? [] : [new Cure($row['now'])])], $dish), $row['next'] === '' ? [] : [new Cure($row['next'])]);

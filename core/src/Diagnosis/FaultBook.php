@@ -48,6 +48,12 @@ final class FaultBook
         return new self($causes, $words, $groups, $rescues);
     }
 
+    /** @return list<string> what people say where they mean a class */
+    public function saidFor(string $fault): array
+    {
+        return array_map(strval(...), array_keys(array_filter($this->words, static fn(array $faults): bool => ($faults[0] ?? '') === $fault)));
+    }
+
     /**
      * The faults a word means: a class, or what people say.
      *

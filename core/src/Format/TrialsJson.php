@@ -77,29 +77,9 @@ final readonly class TrialsJson
             throw Nonsense::sent("$place.found", $found, 'say what was found: step_index, ge, or protocol and value');
         }
         try {
-            return new Tried($batch . ' ' . $layer->layer->name, $layer->set, self::found($found));
+            return new Tried($batch . ' ' . $layer->layer->name, $layer->set, Finding::read($found));
         } catch (Nonsense $nonsense) {
             throw Nonsense::in("$place.found", $nonsense);
         }
-    }
-
-    /** @param array<array-key, mixed> $found */
-    private static function found(array $found): Finding
-    {
-        $number = static function (string $key) use ($found): float {
-            $value = $found[$key] ?? null;
-            if (!\is_int($value) && !\is_float($value)) {
-                throw Nonsense::sent($key, $value, 'give a number');
-            }
-
-            return (float) $value;
-        };
-
-        return match (true) {
-            \array_key_exists('step_index', $found) => Finding::step($number('step_index')),
-            \array_key_exists('ge', $found) => Finding::ge($number('ge'), \array_key_exists('sd', $found) ? $number('sd') : 0.0),
-            \is_string($found['protocol'] ?? null) => Finding::protocol($found['protocol'], $number('value'), \array_key_exists('force_g', $found) ? $number('force_g') : null),
-            default => throw Nonsense::sent('found', $found, 'say what was found: step_index, ge, or protocol and value'),
-        };
     }
 }

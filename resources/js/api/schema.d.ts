@@ -355,6 +355,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that can go wrong, in the words people use */
+        get: operations["Fault.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Causes of a fault, likeliest first, by the version’s numbers, a run’s and the trials before */
+        post: operations["Fault.find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -384,6 +418,176 @@ export interface paths {
         put?: never;
         /** Puts something on the scale, tares it, puts the probe in; or asks for trouble, where they are simulated */
         post: operations["Instrument.act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Ladders of pots, the latest first */
+        get: operations["Ladder.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Designs a ladder of pots for a layer of the version as it stands */
+        post: operations["Ladder.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{ladder}/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What was found of each pot, by its code, and what that says */
+        put: operations["Ladder.judge"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{ladder}/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes the dose that was found over into the version */
+        post: operations["Ladder.take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{ladder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a ladder away */
+        delete: operations["Ladder.destroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/teaching": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which ladder would teach most about the routes to the version’s brief */
+        get: operations["Ladder.teaching"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the trials say: factors, whether chances came true, how far each mechanism was off */
+        get: operations["Learning.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/factors/{mechanism}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes what is proposed of a mechanism over, or lets it go */
+        put: operations["Learning.use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish}/lineage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Versions, revisions, runs, trials, ladders and tastings of a dish as one tree */
+        get: operations["Lineage.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish}/compare/{id}/{second}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two revisions of a dish, of whichever versions, beside each other */
+        get: operations["Lineage.compare"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1115,6 +1319,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How well one foretells, by skill, and what has faded */
+        get: operations["School.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks for something to foretell: of a skill, or of what has faded most */
+        post: operations["School.ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answers; then the computed answer is told */
+        post: operations["School.answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools": {
         parameters: {
             query?: never;
@@ -1490,6 +1745,127 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tables/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is tasted, what it contains and what is asked */
+        get: operations["Table.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{code}/seats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sits down at a seat nobody sits at */
+        post: operations["Table.sit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{code}/seats/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says that what it contains was read, or answers */
+        put: operations["Table.say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tastings, the latest first */
+        get: operations["Tasting.index"];
+        put?: never;
+        /** Lays a tasting out: what is asked, of how many, what is served to whom */
+        post: operations["Tasting.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A tasting as it stands; its key and its count are sealed until it is closed */
+        get: operations["Tasting.show"];
+        put?: never;
+        post?: never;
+        /** Takes a tasting away */
+        delete: operations["Tasting.destroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting}/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is poured under which code: for whoever pours, who does not taste. It is written down who asked */
+        post: operations["Tasting.key"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Closes a tasting and counts it */
+        post: operations["Tasting.close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tokens": {
         parameters: {
             query?: never;
@@ -1553,6 +1929,75 @@ export interface paths {
         put?: never;
         /** Notes a trial of the version as it stands */
         post: operations["Trial.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Corrects a trial; what stood there before stays on record */
+        put: operations["Trial.update"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a picture; it is drawn anew, without where and when it was taken */
+        post: operations["Trial.photo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture of a trial */
+        get: operations["Photo.show"];
+        put?: never;
+        post?: never;
+        /** Takes a picture away */
+        delete: operations["Photo.destroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/protocols": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a set is measured with what a kitchen has */
+        get: operations["Trial.protocols"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1694,6 +2139,10 @@ export interface components {
             }[];
             routes: components["schemas"]["Route"][];
         };
+        AnswerExercise: {
+            /** @description anything */
+            answer: unknown;
+        };
         AsRole: {
             /** @enum {string} */
             role: "owner" | "developer" | "cook" | "taster" | "reader";
@@ -1701,6 +2150,20 @@ export interface components {
         AskCovers: {
             /** @description Of which dish. */
             dish_id: number;
+        };
+        AskExercise: {
+            /** @description What to be asked about; nothing for what has faded most. */
+            seed?: number;
+            skill?: string | null;
+        };
+        AskFault: {
+            /** @description What is wrong with a version, of which layer, in which run, and what is known of how it was made. */
+            facts?: {
+                [key: string]: unknown;
+            };
+            fault: string;
+            layer_id?: string | null;
+            run_id?: number | null;
         };
         /** @description What is wanted of a dish: diets, limits of a portion, aims, and what is to stay out. */
         AskRoutes: {
@@ -2031,6 +2494,37 @@ export interface components {
             h_57_to_5: number | null;
             height_mm: number;
         };
+        CorrectTrial: {
+            /** @description Everything that was found, said anew, and why. */
+            brix?: number | null;
+            colour?: string | null;
+            cut?: string | null;
+            grain?: string | null;
+            height_mm?: number | null;
+            keeps?: {
+                day: number;
+                words: string;
+            }[];
+            layers?: {
+                force_g?: number | null;
+                layer_id: string;
+                protocol?: string | null;
+                step_index?: number | null;
+                value?: number | null;
+            }[];
+            made_on: string;
+            next?: string | null;
+            ph?: number | null;
+            remark?: string | null;
+            revision?: number;
+            /** @description How the layer that is foretold first set, where layers are not told one by one. */
+            set_step?: number | null;
+            sharpness?: string | null;
+            sweetness?: string | null;
+            verdict?: string | null;
+            weep_g?: number | null;
+            why?: string | null;
+        };
         CoverAnswer: {
             cheapest: {
                 chosen: {
@@ -2156,6 +2650,12 @@ export interface components {
                 verdict: string | null;
             }[];
         };
+        DoseFound: {
+            /** @description A dose, g in 100 g of the layer, with its 95 % interval. */
+            high: number | null;
+            low: number | null;
+            value: number;
+        };
         Errand: {
             /** @description Counts its changes: what a window writes back (If-Match). */
             revision: number;
@@ -2178,6 +2678,48 @@ export interface components {
             seen_on: string;
             who: string;
         };
+        Exercise: {
+            /** @description A thing to foretell; its answer once it was answered. */
+            answer: components["schemas"]["ExerciseAnswer"] | null;
+            answered: boolean;
+            /** @description What grams that were said set to. */
+            came_to: string | null;
+            id: number;
+            question: {
+                form: string;
+                given: {
+                    lines: string[];
+                    name: string;
+                }[];
+                options: {
+                    id: string;
+                    lines: string[];
+                    text: string;
+                }[];
+                prompt: string;
+                skill: string;
+            };
+            /** @description As it was answered. */
+            said: unknown;
+            score: number | null;
+            why: string[];
+        };
+        ExerciseAnswer: {
+            /** @description The computed answer, by its form. */
+            grams?: number;
+            order?: string[];
+            pick?: string;
+            step?: number;
+        };
+        FactorInUse: {
+            /** @description A factor somebody took over. */
+            factor: number;
+            high: number;
+            low: number;
+            n: number;
+            on: string;
+            who: string;
+        };
         Facts: {
             carbohydrate_g: number;
             cost_minor: number;
@@ -2193,6 +2735,45 @@ export interface components {
             saturates_g: number;
             sugars_g: number;
         };
+        FaultAnswer: {
+            causes: {
+                /** @description Causes of a fault, likeliest first. */
+                against: string[];
+                asks: string | null;
+                cause: string;
+                chance: number;
+                fault: string;
+                for: string[];
+                next: {
+                    grams?: number;
+                    ingredient?: string;
+                    temperature_c?: number;
+                    text: string;
+                }[];
+                now: {
+                    grams?: number;
+                    ingredient?: string;
+                    temperature_c?: number;
+                    text: string;
+                }[];
+                row: number;
+                word: string;
+            }[];
+            cautions: string[];
+            /** @description What the run itself says. */
+            facts: {
+                [key: string]: unknown;
+            };
+            fault: string;
+            layer: string;
+            stops: string[];
+        };
+        FaultKind: {
+            /** @description A class of fault, and what people say of it. */
+            causes: number;
+            fault: string;
+            words: string[];
+        };
         FirstOwner: {
             email: string;
             name: string;
@@ -2203,6 +2784,21 @@ export interface components {
             email?: string;
             name?: string;
             password?: string;
+        };
+        Foretold: {
+            /** @description What a reading says of the set of one layer. */
+            chances: number[];
+            factors: {
+                [key: string]: number;
+            };
+            ge: number;
+            layer: string;
+            layer_id: string;
+            mechanisms: {
+                [key: string]: number;
+            };
+            step: string;
+            step_index: number;
         };
         Formula: {
             /** @enum {string} */
@@ -2477,6 +3073,42 @@ export interface components {
             }[];
             water: number;
         };
+        LearnedFactor: {
+            /** @description What trials say of a mechanism, against the shipped model. */
+            factor: number;
+            gain: number;
+            high: number;
+            /** @description What somebody took over. */
+            in_use: components["schemas"]["FactorInUse"] | null;
+            low: number;
+            mechanism: string;
+            n: number;
+            name: string;
+            proposed: boolean;
+        };
+        Learning: {
+            /** @description What the kitchen’s trials say. */
+            factors: components["schemas"]["LearnedFactor"][];
+            reliability: components["schemas"]["Reliability"] | null;
+            residuals: {
+                /** @description Steps firmer than foretold. */
+                mean: number;
+                mechanism: string;
+                n: number;
+                name: string;
+                points: {
+                    dish: string;
+                    layer: string;
+                    off: number;
+                    sd: number;
+                    trial_id: number;
+                    version_id: number;
+                }[];
+            }[];
+            revision: number;
+            /** @description Layers whose set was found and foretold. */
+            trials: number;
+        };
         /** @description A line as it was, or as somebody typed it: then a text alone, which the server reads. */
         LineInput: {
             /**
@@ -2520,6 +3152,23 @@ export interface components {
             };
             text: string;
             trace: string;
+        };
+        LineageNode: {
+            /** @description One node of a dish’s tree. */
+            at: string;
+            /** @description How it came out. */
+            came: string | null;
+            id: string;
+            is_head: boolean;
+            /** @enum {string} */
+            kind: "version" | "revision" | "run" | "trial" | "ladder" | "tasting";
+            number: number | null;
+            parent: string | null;
+            revision_id: number | null;
+            title: string;
+            version_id: number | null;
+            who: string;
+            words: string[];
         };
         /** @description What a link is for: to join as something, or for one person to choose another password. */
         LinkFor: {
@@ -2730,6 +3379,28 @@ export interface components {
             current: string;
             password: string;
         };
+        NewPhoto: {
+            /** @description A picture as base64 of a JPEG, PNG or WebP. */
+            image: string;
+            words?: string | null;
+        };
+        NewPotLadder: {
+            /**
+             * @description What a ladder of pots is about.
+             * @enum {string}
+             */
+            asked: "set" | "sweetness" | "sharpness";
+            layer_id: string;
+            /** @description Ids of the one or two lines that are stepped. */
+            lines: string[];
+            pot_g: number;
+            pots: number;
+            seed?: number;
+            /** @description Times the dose from pot to pot. */
+            step: number;
+            /** @description Step of the ladder. */
+            wanted: number;
+        };
         NewPreparation: {
             also_called?: string[] | null;
             beside?: string | null;
@@ -2784,6 +3455,28 @@ export interface components {
             name: string;
             serve_at: string;
         };
+        NewTasting: {
+            /** @description What is asked of whom. */
+            alpha: number;
+            attributes?: string[];
+            /** @description The sample that is expected to be chosen, where the direction is known beforehand. */
+            expects?: string | null;
+            /** @enum {string} */
+            method: "triangle" | "duo-trio" | "paired" | "just-right";
+            /** @description Share of tasters who can tell that must not be missed. */
+            pd: number;
+            power: number;
+            question?: string | null;
+            samples: {
+                name?: string | null;
+                version_id: number;
+            }[];
+            seed?: number;
+            /** @enum {string} */
+            sided: "one" | "two";
+            tasters: number;
+            title: string;
+        };
         NewToken: {
             days: number;
             /** @enum {string} */
@@ -2791,15 +3484,37 @@ export interface components {
             name: string;
         };
         NewTrial: {
+            /** @description What was found when a version was made: what nobody judged is left out. */
+            brix?: number | null;
+            colour?: string | null;
+            cut?: string | null;
+            grain?: string | null;
+            height_mm?: number | null;
+            keeps?: {
+                day: number;
+                words: string;
+            }[];
+            layers?: {
+                force_g?: number | null;
+                layer_id: string;
+                protocol?: string | null;
+                step_index?: number | null;
+                value?: number | null;
+            }[];
             /** @description Ids of the lots it was made of. */
             lots?: number[];
             made_on: string;
+            next?: string | null;
+            ph?: number | null;
             remark?: string | null;
-            set_step: number;
-            /** @enum {string} */
-            sharpness: "too little" | "right" | "too much";
-            /** @enum {string} */
-            sweetness: "too little" | "right" | "too much";
+            /** @description The run it was made in. */
+            run_id?: number | null;
+            /** @description How the layer that is foretold first set, where layers are not told one by one. */
+            set_step?: number | null;
+            sharpness?: string | null;
+            sweetness?: string | null;
+            verdict?: string | null;
+            weep_g?: number | null;
         };
         /** @description A page of trials, and the one to go on before; null at the end. */
         Notebook: {
@@ -2807,15 +3522,25 @@ export interface components {
             trials: components["schemas"]["NotebookEntry"][];
         };
         NotebookEntry: {
+            /** @description What stood there before, the first first. */
+            corrections: components["schemas"]["TrialCorrection"][];
             dish: string;
+            /** @description Counts its changes. */
+            edition: number;
+            found: components["schemas"]["TrialFound"];
             id: number;
             /** @description What it was made of, where that was noted. */
             lots: components["schemas"]["LotUsed"][];
             made_on: string;
+            /** @description What to change next. */
+            next: string;
+            photos: components["schemas"]["TrialPhoto"][];
             predicted: {
                 ge: number | null;
                 layer: string;
                 layer_id?: string;
+                /** @description Every layer that sets; none in what was noted before they were told. */
+                layers: components["schemas"]["Foretold"][];
                 ph: number | null;
                 se: number;
                 step: string;
@@ -2824,12 +3549,17 @@ export interface components {
             remark: string;
             /** @description The revision of the version that was made. */
             revision: number;
-            set_step: number;
-            set_word: string;
-            sharpness: string;
-            sweetness: string;
+            /** @description The run it was made in. */
+            run_id: number | null;
+            /** @description Of the layer that is foretold first; null where nobody judged it. */
+            set_step: number | null;
+            set_word: string | null;
+            sharpness: string | null;
+            sweetness: string | null;
+            verdict: string | null;
             version: string;
             version_id: number;
+            who: string;
         };
         Notes: {
             /** @description Counts its changes of name and notes: what a window writes back (If-Match). */
@@ -2881,6 +3611,30 @@ export interface components {
                 prep: string[];
             }[];
         };
+        Penalised: {
+            /** @description What those who find too little or too much of something like it less. */
+            attribute: string;
+            balance: number | null;
+            n: number;
+            shares: {
+                high: number;
+                low: number;
+                right: number;
+            };
+            sides: {
+                acts: boolean;
+                drop: number | null;
+                /** @description 95 %; none of too few */
+                interval: number[] | null;
+                judged: boolean;
+                n: number;
+                p: number | null;
+                share: number;
+                side: string;
+                t: number | null;
+                weighted: number | null;
+            }[];
+        };
         Person: {
             /** @description Counts its changes: what a window writes back (If-Match). */
             revision: number;
@@ -2930,6 +3684,105 @@ export interface components {
                 unit: number;
             }[];
         };
+        Pot: {
+            /** @description One pot: g of each thing in it. */
+            agent: number;
+            base: number;
+            code: number;
+            dose: number;
+            foretold: number | null;
+            liquid: number | null;
+            stock: number | null;
+            unsure: number;
+        };
+        PotFit: {
+            /** @description What judged pots say. */
+            bracket?: (number | null)[];
+            chances: number[][];
+            dose: components["schemas"]["DoseFound"] | null;
+            factor?: {
+                high: number | null;
+                low: number | null;
+                value: number;
+            };
+            means?: number[];
+            sigma?: number;
+            sure?: number | null;
+            wanted_word?: string;
+        };
+        PotLadder: {
+            asked: {
+                /** @description Small pots at stepped doses: designed, judged, and what they say. */
+                asked: string;
+                layer_id: string;
+                lines: string[];
+                pot_g: number;
+                pots: number;
+                seed: number;
+                step: number;
+                wanted: number;
+            };
+            design: {
+                agents: {
+                    ingredient: string;
+                    name: string;
+                    share: number;
+                }[];
+                asked: string;
+                base: {
+                    grams: number;
+                    ingredient: string;
+                    name: string;
+                }[];
+                hours: number;
+                layer: string;
+                liquid: string | null;
+                mechanism: string | null;
+                order: number[];
+                pot_g: number;
+                pots: components["schemas"]["Pot"][];
+                serve_at: number;
+                stock: components["schemas"]["PotStock"] | null;
+                wanted: number;
+            };
+            dish: string;
+            edition: number;
+            fit: components["schemas"]["PotFit"] | null;
+            found: {
+                [key: string]: unknown;
+            };
+            id: number;
+            layer: string;
+            layer_id: string;
+            made_on: string;
+            revision: number;
+            version: string;
+            version_id: number;
+            who: string;
+        };
+        PotStock: {
+            /** @description A stock for doses too small to be weighed. */
+            agent: number;
+            grams: number;
+            liquid: number;
+            strength: number;
+        };
+        PotsFound: {
+            /** @description What was found of each pot, by its code. */
+            found: {
+                [key: string]: unknown;
+            };
+            revision?: number;
+        };
+        Pouring: {
+            /** @description What is poured at a seat under which code; 0 is the marked reference. */
+            number: number;
+            pours: {
+                code: number;
+                letter: string;
+                name: string;
+            }[];
+        };
         Practice: {
             intro: string;
             sections: {
@@ -2970,6 +3823,19 @@ export interface components {
             title: string;
             type: string;
             version?: number;
+        };
+        Protocol: {
+            /** @description One way to measure a set with what a kitchen has. */
+            high: number;
+            how: string;
+            id: string;
+            low: number;
+            mark: string;
+            name: string;
+            needs_force: boolean;
+            reads: string;
+            unit: string;
+            unsure: string;
         };
         Rail: {
             high: number | null;
@@ -3086,6 +3952,29 @@ export interface components {
         RecallLot: {
             reason?: string | null;
             recalled: boolean;
+        };
+        Reliability: {
+            /** @description Whether chances came true. */
+            brier: number;
+            classes: {
+                came: number;
+                expected_high: number;
+                expected_low: number;
+                forecast: number;
+                high: number;
+                low: number;
+                n: number;
+            }[];
+            expected: number;
+            n: number;
+            p: number | null;
+            ranked: number;
+            reliability: number;
+            resolution: number;
+            skill: number | null;
+            uncertainty: number;
+            within: number;
+            z: number | null;
         };
         Removed: {
             dishes: {
@@ -3347,6 +4236,15 @@ export interface components {
             /** @description The revision a window has seen; or say it in If-Match. */
             revision?: number;
         };
+        SaySeat: {
+            /** @description That what it contains was read, or an answer: chosen, or samples by code. */
+            acknowledged?: boolean;
+            /** @description chosen, or samples by code */
+            answer?: {
+                [key: string]: unknown;
+            };
+            secret: string;
+        };
         ScaleVersion: {
             cut_into?: number | null;
             portions?: number | null;
@@ -3377,6 +4275,18 @@ export interface components {
             };
             default: string;
             words: string;
+        };
+        Seat: {
+            /** @description A seat as whoever sits there sees it. */
+            acknowledged: boolean;
+            answered: boolean;
+            codes: number[];
+            number: number;
+        };
+        SeatTaken: {
+            /** @description A seat and what proves that one sits there. */
+            seat: components["schemas"]["Seat"];
+            secret: string;
         };
         SectionShape: {
             cut: boolean;
@@ -3758,6 +4668,16 @@ export interface components {
             email: string;
             password: string;
         };
+        SkillProgress: {
+            /** @description How well somebody foretells one thing. */
+            is_due: boolean;
+            n: number;
+            /** @description Mean score of the last, 0…1. */
+            recent: number | null;
+            skill: string;
+            strength: number;
+            words: string;
+        };
         Sourced: {
             mark: components["schemas"]["Mark"];
             source: string;
@@ -3817,6 +4737,150 @@ export interface components {
             sugars_g?: number | null;
             without?: string[] | null;
         };
+        TasteEvaluation: {
+            /** @description What a count says, exactly. */
+            alpha: number;
+            correct: number;
+            critical: number | null;
+            d_prime: {
+                high: number | null;
+                low: number | null;
+                value: number | null;
+            };
+            n: number;
+            p0: number;
+            p_d: {
+                high: number;
+                low: number;
+                value: number;
+            };
+            p_value: number;
+            pd: number;
+            power: number;
+            power_here: number;
+            sided: string;
+            significant: boolean;
+            tasters_needed: components["schemas"]["TastersNeeded"] | null;
+            test: string;
+        };
+        TastersNeeded: {
+            /** @description Smallest number that reaches a power, and from which all larger do. */
+            first: number;
+            safe: number;
+        };
+        Tasting: {
+            /** @description A tasting; its key and its count are sealed until it is closed. */
+            answered: number;
+            balanced: boolean;
+            closed_at: string | null;
+            /** @description What opens its table. */
+            code: string;
+            edition: number;
+            id: number;
+            laid_on: string;
+            method: string;
+            names: string[];
+            plan: {
+                alpha: number;
+                attributes: string[];
+                expects: string | null;
+                pd: number;
+                power: number;
+                question: string;
+                seed: number;
+                sided: string;
+                tasters: number;
+            };
+            power: components["schemas"]["TastingPower"] | null;
+            result: components["schemas"]["TastingResult"] | null;
+            /** @description Tasters that use every order once. */
+            round: number;
+            samples: {
+                cautions: string[];
+                contains: string[];
+                letter: string;
+                may_contain: string[];
+                name: string;
+                revision_id: number | null;
+                unknown: string[];
+                version_id: number | null;
+            }[];
+            seats: {
+                /** @description Sealed until it is closed. */
+                answer: {
+                    [key: string]: unknown;
+                } | null;
+                codes: number[];
+                has_answered: boolean;
+                is_taken: boolean;
+                /** @description Sealed until it is closed. */
+                letters: string[] | null;
+                number: number;
+            }[];
+            taken: number;
+            tasters: number;
+            title: string;
+            versions: number[];
+            who: string;
+        };
+        TastingHead: {
+            /** @description A tasting in a list. */
+            answered: number;
+            closed_at: string | null;
+            edition: number;
+            id: number;
+            laid_on: string;
+            method: string;
+            names: string[];
+            taken: number;
+            tasters: number;
+            title: string;
+            versions: number[];
+            who: string;
+        };
+        TastingPower: {
+            /** @description Most that may be right so that they can still be called no more different than was fixed. */
+            alike: number | null;
+            critical: number | null;
+            here: number;
+            needed: components["schemas"]["TastersNeeded"] | null;
+        };
+        TastingResult: {
+            /** @description What a tasting came to. */
+            answered: number;
+            evaluation: components["schemas"]["TasteEvaluation"] | null;
+            judged: {
+                attributes: components["schemas"]["Penalised"][];
+                letter: string;
+                liking: number | null;
+                n: number;
+                name: string;
+            }[];
+            words: string[];
+        };
+        TastingTable: {
+            /** @description What is seen from a seat. */
+            attributes: string[];
+            cautions: string[];
+            contains: string[];
+            is_closed: boolean;
+            may_contain: string[];
+            method: string;
+            question: string;
+            samples: number;
+            title: string;
+            unknown: string[];
+        };
+        Teaching: {
+            /** @description A ladder that would teach something about the routes that wait. */
+            chance: number;
+            first: string;
+            gain: number;
+            instead: string | null;
+            mechanism: string;
+            name: string;
+            would_be: number;
+        };
         Text: {
             text: string;
         };
@@ -3871,14 +4935,24 @@ export interface components {
             words: string;
         };
         Trial: {
+            /** @description What stood there before, the first first. */
+            corrections: components["schemas"]["TrialCorrection"][];
+            /** @description Counts its changes. */
+            edition: number;
+            found: components["schemas"]["TrialFound"];
             id: number;
             /** @description What it was made of, where that was noted. */
             lots: components["schemas"]["LotUsed"][];
             made_on: string;
+            /** @description What to change next. */
+            next: string;
+            photos: components["schemas"]["TrialPhoto"][];
             predicted: {
                 ge: number | null;
                 layer: string;
                 layer_id?: string;
+                /** @description Every layer that sets; none in what was noted before they were told. */
+                layers: components["schemas"]["Foretold"][];
                 ph: number | null;
                 se: number;
                 step: string;
@@ -3887,11 +4961,62 @@ export interface components {
             remark: string;
             /** @description The revision of the version that was made. */
             revision: number;
-            set_step: number;
-            set_word: string;
-            sharpness: string;
-            sweetness: string;
+            /** @description The run it was made in. */
+            run_id: number | null;
+            /** @description Of the layer that is foretold first; null where nobody judged it. */
+            set_step: number | null;
+            set_word: string | null;
+            sharpness: string | null;
+            sweetness: string | null;
+            verdict: string | null;
             version_id: number;
+            who: string;
+        };
+        TrialCorrection: {
+            /** @description What stood in a trial before it was corrected. */
+            at: string;
+            was: {
+                [key: string]: unknown;
+            };
+            who: string;
+            why: string;
+        };
+        TrialFound: {
+            /** @description What was looked at in a trial; what was not stands as null. */
+            brix: number | null;
+            colour: string | null;
+            cut: string | null;
+            grain: string | null;
+            height_mm: number | null;
+            keeps: {
+                day: number;
+                words: string;
+            }[];
+            layers: {
+                force_g?: number;
+                layer_id: string;
+                protocol?: string;
+                sd: number;
+                step_index?: number;
+                /** @description Place on the ladder, whole numbers at the lower edge of each step. */
+                u: number;
+                value?: number;
+            }[];
+            ph: number | null;
+            /** @description g of 100 g in 24 h */
+            weep_g: number | null;
+        };
+        TrialPhoto: {
+            /** @description A picture of a trial. */
+            height: number;
+            id: number;
+            width: number;
+            words: string;
+        };
+        UseFactor: {
+            /** @description Takes a factor over, or lets it go. */
+            revision?: number;
+            use: boolean;
         };
         /** @description Which versions hold a thing; next is where to go on after, null at the end. */
         UseList: {
@@ -4721,6 +5846,70 @@ export interface operations {
             };
         };
     };
+    "Fault.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultKind"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Fault.find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskFault"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultAnswer"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     Health: {
         parameters: {
             query?: never;
@@ -4803,6 +5992,328 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Instruments"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotLadder"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPotLadder"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotLadder"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotsFound"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotLadder"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BasedOn"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Ladder.teaching": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Teaching"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Learning.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learning"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Learning.use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mechanism: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseFactor"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learning"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lineage.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineageNode"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Lineage.compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                dish: number;
+                id: number;
+                second: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionComparison"];
                 };
             };
             /** @description What is wrong, where, and the mend */
@@ -6358,6 +7869,103 @@ export interface operations {
             };
         };
     };
+    "School.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SkillProgress"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "School.ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskExercise"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "School.answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerExercise"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Schools.show": {
         parameters: {
             query?: never;
@@ -7327,6 +8935,292 @@ export interface operations {
             };
         };
     };
+    "Table.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TastingTable"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Table.sit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeatTaken"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Table.say": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaySeat"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Seat"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TastingHead"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTasting"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tasting"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tasting: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tasting"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tasting: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tasting: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pouring"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tasting: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BasedOn"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tasting"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "Token.index": {
         parameters: {
             query?: never;
@@ -7476,6 +9370,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Trial.update": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trial: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectTrial"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Trial.photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trial: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPhoto"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Photo.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Photo.destroy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Trial.protocols": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Protocol"][];
                 };
             };
             /** @description What is wrong, where, and the mend */

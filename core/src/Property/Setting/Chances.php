@@ -35,8 +35,13 @@ final class Chances
     public static function near(SetReading $set, float $aimed): float
     {
         $off = Ladder::coordinate($aimed) - Ladder::coordinate($set->ge);
-        $sd = self::spread($set);
 
+        return self::within($off, self::spread($set));
+    }
+
+    /** Chance to come within a step of a place so many steps away. */
+    public static function within(float $off, float $sd): float
+    {
         return Normal::below(($off + 1.0) / $sd) - Normal::below(($off - 1.0) / $sd);
     }
 

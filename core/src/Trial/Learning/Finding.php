@@ -18,6 +18,32 @@ final readonly class Finding
 
     private function __construct(public float $u, public float $variance) {}
 
+    /**
+     * What somebody says was found: step_index, or ge and sd, or protocol and value.
+     *
+     * @param array<array-key, mixed> $found
+     *
+     * @throws Nonsense naming what cannot be meant
+     */
+    public static function read(array $found): self
+    {
+        $number = static function (string $key) use ($found): float {
+            $value = $found[$key] ?? null;
+            if (!\is_int($value) && !\is_float($value)) {
+                throw Nonsense::sent($key, $value, 'give a number');
+            }
+
+            return (float) $value;
+        };
+
+        return match (true) {
+            \array_key_exists('step_index', $found) => self::step($number('step_index')),
+            \array_key_exists('ge', $found) => self::ge($number('ge'), \array_key_exists('sd', $found) ? $number('sd') : 0.0),
+            \is_string($found['protocol'] ?? null) => self::protocol($found['protocol'], $number('value'), \array_key_exists('force_g', $found) ? $number('force_g') : null),
+            default => throw Nonsense::sent('found', $found, 'say what was found: step_index, ge, or protocol and value'),
+        };
+    }
+
     /** A step, 0 pours to 6 hard, halves allowed; a whole step k is anywhere within it. */
     public static function step(float $index): self
     {

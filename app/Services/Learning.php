@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\PotLadder;
+use App\Models\Studio;
+use App\Models\Trial;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\SetReading;
+use Transmuta\Reference\Reference;
+use Transmuta\Trial\Learning\Finding;
+use Transmuta\Trial\Learning\KitchenFactors;
+use Transmuta\Trial\Learning\Tried;
+use Transmuta\Trial\Reliability;
+
+/**
+ * What the trials of a studio say: factors of its mechanisms, proposed and taken over by a person; whether its chances came true; how far each mechanism
+ * was off. Factors are always learnt against the shipped model, whatever was in use when a trial was noted.
+ *
+ * @phpstan-type Residual array{mechanism: string, name: string, n: int, mean: float, points: list<array<string, mixed>>}
+ * @phpstan-type Learned array{trials: int, factors: list<array{mechanism: string, factor: float, low: float, high: float, n: int, gain: float, proposed: bool}>, reliability: ?array<string, mixed>, residuals: list<Residual>}
+ */
+final readonly class Learning
+{
+    /** Latest trials looked at: the further back, the less it is the same kitchen. */
+    private const MOST = 400;
+
+    /** A mechanism is what missed where it gives so much of a set. */
+    private const LEADS = 0.5;
+
+    private const KEPT_SECONDS = 86400;
+
+    public function __construct(private VersionShelf $shelves, private StudioShelf $shelf, private Reference $reference) {}
+
+    /** @return array<string, mixed> */
+    public function of(Studio $studio): array
+    {
+        $learned = $this->learned($studio);
+        $known = array_column($learned['factors'], null, 'mechanism');
+        $used = $studio->factors ?? [];
+        foreach (array_diff_key($used, $known) as $mechanism => $one) {
+            $known[$mechanism] = ['mechanism' => (string) $mechanism, 'factor' => 1.0, 'low' => 1.0, 'high' => 1.0, 'n' => 0, 'gain' => 0.0, 'proposed' => false];
+        }
+
+        return [
+            'revision' => $studio->revision,
+            'trials' => $learned['trials'],
+            'factors' => array_map(fn(array $row): array => [...$row, 'name' => $this->name($row['mechanism']), 'in_use' => $used[$row['mechanism']] ?? null], array_values($known)),
+            'reliability' => $learned['reliability'],
+            'residuals' => $learned['residuals'],
+        ];
+    }
+
+    /**
+     * Takes what is proposed of a mechanism over, or lets it go.
+     *
+     * @throws Nonsense where nothing is proposed
+     */
+    public function put(Studio $studio, string $mechanism, bool $use, ?int $seen): void
+    {
+        $row = $use ? array_column($this->learned($studio)['factors'], null, 'mechanism')[$mechanism] ?? null : null;
+        if ($use && ($row === null || !$row['proposed'])) {
+            throw Nonsense::of('mechanism', $mechanism, 'only what the trials speak for can be taken over: three batches or more, an interval without 1, and a gain on trials left out');
+        }
+        if (!$use && !isset($studio->factors[$mechanism])) {
+            throw Nonsense::of('mechanism', $mechanism, 'no factor of it is in use');
+        }
+        DB::transaction(function () use ($studio, $mechanism, $row, $seen): void {
+            $studio->asSeen($seen);
+            $factors = $studio->factors ?? [];
+            unset($factors[$mechanism]);
+            if ($row !== null) {
+                $factors[$mechanism] = ['factor' => $row['factor'], 'low' => $row['low'], 'high' => $row['high'], 'n' => $row['n'], 'on' => now()->toDateString(), 'who' => $this->shelf->author()];
+            }
+            $studio->update(['factors' => $factors]);
+            OwnShelf::turn($studio);
+        });
+    }
+
+    /** @return list<Residual> how far off each mechanism was, the most trials first */
+    public function residuals(Studio $studio): array
+    {
+        return $this->learned($studio)['residuals'];
+    }
+
+    /** @return Learned */
+    private function learned(Studio $studio): array
+    {
+        $query = Trial::query();
+        $stamp = (array) $query->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('max(id) as id')]);
+        $pots = PotLadder::query();
+        $stamp[] = (array) $pots->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('sum(edition) as edition')]);
+        $key = "learning:$studio->id";
+        $state = hash('xxh128', json_encode([$stamp, $this->shelf->state(), $this->shelf->schools()], JSON_THROW_ON_ERROR));
+        /** @var array{string, Learned}|null $kept */
+        $kept = Cache::get($key);
+        if ($kept === null || $kept[0] !== $state) {
+            $kept = [$state, $this->learn($studio)];
+            Cache::put($key, $kept, self::KEPT_SECONDS);
+        }
+
+        return $kept[1];
+    }
+
+    /** @return Learned */
+    private function learn(Studio $studio): array
+    {
+        $query = Trial::query();
+        $query->with(['version.dish', 'revision'])->whereHas('version.dish')->where('studio_id', $studio->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::MOST);
+        $tried = $forecasts = $residuals = $readings = [];
+        $ranked = 0.0;
+        foreach ($query->get() as $trial) {
+            $foretold = $trial->foretoldChances();
+            $reading = $readings[$trial->revision_id] ??= $this->read($trial);
+            foreach ($trial->found['layers'] as $one) {
+                $layer = self::layer($reading, $one['layer_id']);
+                if ($layer === null) {
+                    continue;
+                }
+                $finding = Finding::read($one);
+                $tried[] = new Tried(($trial->run_id === null ? "trial $trial->id" : "run $trial->run_id") . " {$one['layer_id']}", $layer->set, $finding);
+                $residuals[] = [$trial, $layer, $finding];
+                $chances = $foretold[$one['layer_id']] ?? null;
+                if ($chances !== null) {
+                    $came = max(0, min(6, (int) floor($finding->u)));
+                    $likeliest = array_search(max($chances), $chances, true);
+                    $forecasts[] = [max($chances), $likeliest === $came ? 1 : 0];
+                    $ranked += Reliability::ranked($chances, $came);
+                }
+            }
+        }
+        $tried = [...$tried, ...$this->pots($studio)];
+        $reliability = Reliability::of($forecasts);
+
+        return [
+            'trials' => \count($residuals),
+            'factors' => KitchenFactors::of($tried),
+            'reliability' => $reliability === null ? null : [...$reliability, 'ranked' => $ranked / \count($forecasts)],
+            'residuals' => $this->off($residuals),
+        ];
+    }
+
+    /** @return list<Tried> pots of ladders that were judged; those of one ladder are of one base, and one batch */
+    private function pots(Studio $studio): array
+    {
+        $query = PotLadder::query();
+        $query->where('studio_id', $studio->id)->whereNotNull('fit')->orderByDesc('id')->limit(self::MOST);
+        $tried = [];
+        foreach ($query->get() as $ladder) {
+            foreach (Ladders::tried($ladder) as $one) {
+                $tried[] = $one;
+            }
+        }
+
+        return $tried;
+    }
+
+    private function read(Trial $trial): DishReading
+    {
+        $made = $trial->version->as($trial->revision);
+
+        return $this->shelves->engine($made, isShipped: true)->read($made->formula);
+    }
+
+    private static function layer(DishReading $reading, string $id): ?LayerReading
+    {
+        foreach ($reading->layers as $layer) {
+            if ($layer->layer->id === $id && $layer->baseWords === null) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * How far off each trial was, by the mechanism that gives most of its set.
+     *
+     * @param list<array{Trial, LayerReading, Finding}> $all
+     *
+     * @return list<Residual>
+     */
+    private function off(array $all): array
+    {
+        $by = [];
+        foreach ($all as [$trial, $layer, $finding]) {
+            $mechanism = self::leading($layer->set);
+            $by[$mechanism][] = [
+                'trial_id' => $trial->id, 'version_id' => $trial->version_id, 'dish' => $trial->version->dish->title, 'layer' => $layer->layer->name,
+                'off' => round($finding->u - Ladder::coordinate($layer->set->ge), 3), 'sd' => round(sqrt($finding->variance), 3),
+            ];
+        }
+        $rows = [];
+        foreach ($by as $mechanism => $points) {
+            $rows[] = ['mechanism' => (string) $mechanism, 'name' => $mechanism === '' ? 'several together' : $this->name((string) $mechanism), 'n' => \count($points), 'mean' => round(array_sum(array_column($points, 'off')) / \count($points), 3), 'points' => $points];
+        }
+        usort($rows, static fn(array $a, array $b): int => $b['n'] <=> $a['n']);
+
+        return $rows;
+    }
+
+    private static function leading(SetReading $set): string
+    {
+        $first = array_key_first($set->mechanisms);
+
+        return $first !== null && $set->ge > 0.0 && $set->mechanisms[$first] / $set->ge >= self::LEADS ? (string) $first : '';
+    }
+
+    private function name(string $mechanism): string
+    {
+        return $this->reference->mechanisms[$mechanism]['name'] ?? $mechanism;
+    }
+}

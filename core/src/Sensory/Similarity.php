@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Sensory;
+
+use Transmuta\Statistics\Binomial;
+
+/**
+ * "Not different": claimed only against a share of tasters that was fixed before the tasting, by the exact upper limit. A difference test that shows
+ * nothing proves nothing.
+ */
+final class Similarity
+{
+    /** Chance to claim it though as many as that can tell [trade]. */
+    public const BETA = 0.05;
+
+    /** The largest count that still allows the claim; null where none does. */
+    public static function most(Method $method, int $n, float $share, float $beta = self::BETA): ?int
+    {
+        $right = $method->guess() + (1 - $method->guess()) * $share;
+        $most = null;
+        for ($x = 0; $x <= $n && 1.0 - Binomial::atLeast($x + 1, $n, $right) <= $beta; ++$x) {
+            $most = $x;
+        }
+
+        return $most;
+    }
+
+    public static function words(Method $method, int $n, int $right, float $share): string
+    {
+        $most = self::most($method, $n, $share);
+        $percent = (int) round(100 * $share);
+
+        return $most !== null && $right <= $most
+            ? "With 95 % confidence no more than $percent % of such tasters would tell them apart ($right right of $n)."
+            : ($most === null ? "So few tasters cannot show that no more than $percent % would tell them apart." : "It does not show that they are alike: for that at most $most of $n may be right, against $percent % who can tell.");
+    }
+}
