@@ -34,11 +34,15 @@ const router = createBrowserRouter([
             { path: 'clock/:serviceId/covers', lazy: async () => ({ Component: (await import('./rooms/clock/Covers')).Covers }) },
             { path: 'stove/:runId?', lazy: async () => ({ Component: (await import('./rooms/stove/Stove')).Stove }) },
             { path: 'notebook', lazy: async () => ({ Component: (await import('./rooms/notebook/Notebook')).Notebook }) },
+            { path: 'tree/:dishId', lazy: async () => ({ Component: (await import('./rooms/notebook/Tree')).Tree }) },
+            { path: 'panel/:tastingId?', lazy: async () => ({ Component: (await import('./rooms/panel/PanelRoom')).PanelRoom }) },
+            { path: 'foretell', lazy: async () => ({ Component: (await import('./rooms/foretell/Foretell')).Foretell }) },
             { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('./rooms/studio/StudioRoom')).StudioRoom }) },
             { path: '*', Component: LostRoom },
         ],
     },
+    { path: '/table/:code', lazy: async () => ({ Component: (await import('./rooms/panel/Table')).Table }) },
     { path: '/join/:secret', lazy: async () => ({ Component: (await import('./rooms/studio/Join')).Join }) },
 ]);
 

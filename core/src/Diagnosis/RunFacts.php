@@ -48,6 +48,20 @@ final readonly class RunFacts
         return new self($known);
     }
 
+    /** @return list<array{id: string, words: string, low: ?float, high: ?float}> what can be said, flags without limits */
+    public static function asked(): array
+    {
+        $all = [];
+        foreach (self::NUMBERS as $name => [$low, $high]) {
+            $all[] = ['id' => $name, 'words' => Metrics::words($name), 'low' => $low, 'high' => $high];
+        }
+        foreach (self::FLAGS as $name) {
+            $all[] = ['id' => $name, 'words' => Metrics::words($name), 'low' => null, 'high' => null];
+        }
+
+        return $all;
+    }
+
     public function of(string $name): ?float
     {
         return $this->known[$name] ?? null;

@@ -6,6 +6,7 @@ namespace Transmuta\Format;
 
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
+use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Diet\Kitchen;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Form;
@@ -17,6 +18,7 @@ use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Jobs;
+use Transmuta\Trial\Outcome\Outcome;
 
 /** The words of the trade as the screens need them, in TypeScript, so that they are kept in one place: here. */
 final class Words
@@ -29,6 +31,10 @@ final class Words
 
         return "// Made by bin/openapi from the core: not to be changed by hand.\n"
             . self::constant('LADDER', 'Rungs of the set, from what pours.', Ladder::WORDS)
+            . self::constant('JUST', 'How a taste is judged.', Outcome::JUST)
+            . self::constant('GRAINS', 'How a mass feels between tongue and palate.', Outcome::GRAINS)
+            . self::constant('VERDICTS', 'What becomes of what was tried.', Outcome::VERDICTS)
+            . self::constant('RUN_FACTS', 'What somebody can say of how it was made, where a fault is looked for.', RunFacts::asked(), 'readonly { id: string; words: string; low: number | null; high: number | null }[]')
             . self::constant('DIETS', 'Those asked for most stand first; who must not rely on one, and whom they ask.', array_values(array_map(static fn(Diet $diet): array => ['id' => $diet->value, 'name' => $diet->words(), 'caution' => $diet->caution()], $diets)))
             . "export type Diet = (typeof DIETS)[number]['id'];\n"
             . self::constant('FIVE', 'The five that a dish is asked for most, side by side in the Spread.', $values(Diet::MOST_ASKED))

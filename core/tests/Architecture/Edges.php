@@ -36,7 +36,7 @@ final class Edges
         'Trial' => ['Fault', 'Provenance', 'Statistics', 'Reference', 'Formula', 'Shelf', 'Property', 'Reformulation', 'Sensory'],
         'Trainer' => ['Fault', 'Formula', 'Property', 'Sensory', 'Shelf', 'Trial'],
         'Diagnosis' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
-        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis'],
     ];
 
     /** @return iterable<string, Rule> */

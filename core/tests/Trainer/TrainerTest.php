@@ -60,10 +60,19 @@ final class TrainerTest extends TestCase
         self::assertNull((new Exercises(Kit::engine()->reader))->of(Skill::Set, [], [], new Dice(1)));
     }
 
+    /**
+     * @param list<array{skill: string, score: float, days: float}> $answers
+     *
+     * @return array{skill: string, words: string, n: int, recent: ?float, strength: float, is_due: bool}
+     */
+    private static function set(array $answers): array
+    {
+        return array_column(Progress::of($answers), null, 'skill')['set'];
+    }
+
     public function testWhatIsKnownFadesAndLastsLongerTheOftenerItWasRight(): void
     {
-        /** @var \Closure(list<array{skill: string, score: float, days: float}>): array{skill: string, words: string, n: int, recent: ?float, strength: float, is_due: bool} $of */
-        $of = static fn(array $answers): array => array_column(Progress::of($answers), null, 'skill')['set'];
+        $of = self::set(...);
         self::assertTrue($of([])['is_due']);
         self::assertNull($of([])['recent']);
         self::assertFalse($of([['skill' => 'set', 'score' => 1.0, 'days' => 0.0]])['is_due']);

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { FaultKind, Learning, LineageNode, PotLadder, Protocol, SkillProgress, Tasting, TastingHead, TastingTable, Teaching, Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -150,3 +150,26 @@ export const shoppingQuery = (id: number) => queryOptions({ queryKey: ['service'
 export const priceListsQuery = () => queryOptions({ queryKey: ['price-lists'], queryFn: ({ signal }) => call<PriceList[]>('GET', 'price-lists', undefined, signal) });
 
 export const servicePullQuery = (id: number) => queryOptions({ queryKey: ['service', id, 'pull'], queryFn: ({ signal }) => call<ServicePull>('GET', `services/${id}/pull`, undefined, signal) });
+
+export const learningQuery = () => queryOptions({ queryKey: ['trials', 'learning'], queryFn: ({ signal }) => call<Learning>('GET', 'learning', undefined, signal) });
+
+export const protocolsQuery = () => queryOptions({ queryKey: ['protocols'], queryFn: ({ signal }) => call<Protocol[]>('GET', 'protocols', undefined, signal), staleTime: Infinity });
+
+export const laddersQuery = () => queryOptions({ queryKey: ['ladders'], queryFn: ({ signal }) => call<PotLadder[]>('GET', 'ladders', undefined, signal) });
+
+export const teachingQuery = (version: number) => queryOptions({ queryKey: ['version', version, 'teaching'], queryFn: ({ signal }) => call<Teaching[]>('GET', `versions/${version}/teaching`, undefined, signal) });
+
+export const faultsQuery = () => queryOptions({ queryKey: ['faults'], queryFn: ({ signal }) => call<FaultKind[]>('GET', 'faults', undefined, signal), staleTime: Infinity });
+
+export const tastingsQuery = () => queryOptions({ queryKey: ['tastings'], queryFn: ({ signal }) => call<TastingHead[]>('GET', 'tastings', undefined, signal) });
+
+/** Looked at again while it is open: seats are taken elsewhere. */
+export const tastingQuery = (id: number) => queryOptions({ queryKey: ['tastings', id], queryFn: ({ signal }) => call<Tasting>('GET', `tastings/${id}`, undefined, signal), refetchInterval: (query) => (query.state.data?.closed_at === null ? 4_000 : false) });
+
+export const tableQuery = (code: string) => queryOptions({ queryKey: ['table', code], queryFn: ({ signal }) => call<TastingTable>('GET', `tables/${encodeURIComponent(code)}`, undefined, signal), retry: false });
+
+export const schoolQuery = () => queryOptions({ queryKey: ['school'], queryFn: ({ signal }) => call<SkillProgress[]>('GET', 'school', undefined, signal) });
+
+export const lineageQuery = (dish: number) => queryOptions({ queryKey: ['dishes', dish, 'lineage'], queryFn: ({ signal }) => call<LineageNode[]>('GET', `dishes/${dish}/lineage`, undefined, signal) });
+
+export const treeCompareQuery = (dish: number, a: number, b: number) => queryOptions({ queryKey: ['dishes', dish, 'compare', a, b], queryFn: ({ signal }) => call<RevisionComparison>('GET', `dishes/${dish}/compare/${a}/${b}`, undefined, signal) });

@@ -3691,6 +3691,7 @@ export interface components {
             code: number;
             dose: number;
             foretold: number | null;
+            foretold_word: string | null;
             liquid: number | null;
             stock: number | null;
             unsure: number;

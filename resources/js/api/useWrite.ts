@@ -4,8 +4,9 @@ import { call, Problem } from './client';
 /** What an answer says of how often the thing was changed. */
 const countOf = (answer: unknown): number | null => {
     if (typeof answer !== 'object' || answer === null) return null;
-    const { revision, said } = answer as { revision?: unknown; said?: unknown };
-    return typeof revision === 'number' ? revision : typeof said === 'number' ? said : null;
+    const { edition, revision, said } = answer as { edition?: unknown; revision?: unknown; said?: unknown };
+    // What names a revision it was made of counts its own changes as editions.
+    return [edition, revision, said].find((one) => typeof one === 'number') ?? null;
 };
 
 /**

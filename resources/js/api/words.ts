@@ -11,6 +11,152 @@ export const LADDER = [
     "hard"
 ] as const;
 
+/** How a taste is judged. */
+export const JUST = [
+    "too little",
+    "right",
+    "too much"
+] as const;
+
+/** How a mass feels between tongue and palate. */
+export const GRAINS = [
+    "smooth",
+    "a little grainy",
+    "grainy",
+    "lumpy"
+] as const;
+
+/** What becomes of what was tried. */
+export const VERDICTS = [
+    "keep",
+    "change",
+    "drop"
+] as const;
+
+/** What somebody can say of how it was made, where a fault is looked for. */
+export const RUN_FACTS: readonly { id: string; words: string; low: number | null; high: number | null }[] = [
+    {
+        "id": "t_max_c",
+        "words": "hottest °C",
+        "low": -30,
+        "high": 300
+    },
+    {
+        "id": "boil_min",
+        "words": "minutes at 95 °C or more",
+        "low": 0,
+        "high": 600
+    },
+    {
+        "id": "join_c",
+        "words": "°C where it was joined",
+        "low": -20,
+        "high": 200
+    },
+    {
+        "id": "fold_c",
+        "words": "°C where it was folded",
+        "low": -20,
+        "high": 120
+    },
+    {
+        "id": "fold_to_fill_min",
+        "words": "minutes from fold to fill",
+        "low": 0,
+        "high": 600
+    },
+    {
+        "id": "pour_c",
+        "words": "°C where it was poured",
+        "low": -20,
+        "high": 200
+    },
+    {
+        "id": "oven_c",
+        "words": "oven °C",
+        "low": 0,
+        "high": 350
+    },
+    {
+        "id": "whip_c",
+        "words": "°C where it was whipped",
+        "low": -20,
+        "high": 120
+    },
+    {
+        "id": "cold_h",
+        "words": "hours in the cold",
+        "low": 0,
+        "high": 8760
+    },
+    {
+        "id": "core_c",
+        "words": "core °C",
+        "low": -40,
+        "high": 150
+    },
+    {
+        "id": "out_min",
+        "words": "minutes out",
+        "low": 0,
+        "high": 10080
+    },
+    {
+        "id": "out_c",
+        "words": "°C where it stood",
+        "low": -30,
+        "high": 60
+    },
+    {
+        "id": "yield_percent",
+        "words": "yield %",
+        "low": 1,
+        "high": 300
+    },
+    {
+        "id": "ph_found",
+        "words": "pH found",
+        "low": 0,
+        "high": 14
+    },
+    {
+        "id": "brix_found",
+        "words": "°Brix found",
+        "low": 0,
+        "high": 100
+    },
+    {
+        "id": "density_g_ml",
+        "words": "density g ml %",
+        "low": 0.05,
+        "high": 3
+    },
+    {
+        "id": "density_target_g_ml",
+        "words": "density target g ml %",
+        "low": 0.05,
+        "high": 3
+    },
+    {
+        "id": "bath",
+        "words": "water bath",
+        "low": null,
+        "high": null
+    },
+    {
+        "id": "bowl_cold",
+        "words": "cold bowl",
+        "low": null,
+        "high": null
+    },
+    {
+        "id": "frozen",
+        "words": "frozen",
+        "low": null,
+        "high": null
+    }
+];
+
 /** Those asked for most stand first; who must not rely on one, and whom they ask. */
 export const DIETS = [
     {

@@ -24,6 +24,8 @@ const ROOMS = [
     { to: '/clock', name: 'Clock' },
     { to: '/stove', name: 'Stove' },
     { to: '/notebook', name: 'Notebook' },
+    { to: '/panel', name: 'Panel' },
+    { to: '/foretell', name: 'Foretell' },
     { to: '/pass', name: 'Pass' },
 ];
 

@@ -15,7 +15,7 @@ interface Found {
     act: () => void;
 }
 
-const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Clock: services and their plans', '/clock'], ['Stove: what is being made', '/stove'], ['Notebook', '/notebook'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Studio: people, sessions, tokens', '/studio'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
+const ROOMS: [string, string][] = [['Counter', '/'], ['Bench', '/bench'], ['Spread: five diets at once', '/spread'], ['Shelf', '/shelf'], ['Clock: services and their plans', '/clock'], ['Stove: what is being made', '/stove'], ['Notebook', '/notebook'], ['Notebook: how sure we are of this kitchen', '/notebook?view=sure'], ['Notebook: small pots', '/notebook?view=pots'], ['Panel: tastings', '/panel'], ['Foretell: practice', '/foretell'], ['Pass: cards', '/pass'], ['New dish', '/new'], ['Studio: people, sessions, tokens', '/studio'], ['Words and what they mean', '/words'], ['Common practice', '/practice']];
 /** More than this is not read through; another word narrows it. */
 const MOST = 12;
 

@@ -21,6 +21,9 @@ function trim(text: string): string {
     return text.replace(/\.0$/, '');
 }
 
+/** A share as it is said: "78 %". */
+export const inPercent = (share: number): string => `${percent(share)} %`;
+
 /** A time as it is told at a counter: minutes under an hour and a half, then hours by the half. */
 export function hours(value: number): string {
     if (value < 1.5) return `${Math.max(0, Math.round((value * 60) / 5) * 5)} min`;

@@ -97,7 +97,7 @@ describe('what dishes are asked by', () => {
 });
 
 describe('a trial', () => {
-    const trial = (set_step: number, step_index: number | null) => compareStep({ set_step, predicted: { layer: '', ge: 1, step_index, step: '', se: 0, ph: null } });
+    const trial = (set_step: number, step_index: number | null) => compareStep({ set_step, predicted: { step_index } });
     it('is told in steps of the ladder', () => {
         expect(trial(3, 3)).toEqual({ same: true, words: '✓ as foretold' });
         expect(trial(2, 3).words).toBe('1 step softer');

@@ -44,7 +44,7 @@ final readonly class PotLadder
      * @param list<array{ingredient: string, name: string, share: float}> $agents what is stepped, share 0…1 of all that is
      * @param list<array{ingredient: string, name: string, grams: float}> $base what all pots share
      * @param ?array{strength: float, agent: float, liquid: float, grams: float} $stock g of agents and liquid, with a little over
-     * @param list<array{code: int, dose: float, agent: float, base: float, stock: ?float, liquid: ?float, foretold: ?float, unsure: float}> $pots by dose: g of each, GE % foretold, share by which a weighing may be off
+     * @param list<array{code: int, dose: float, agent: float, base: float, stock: ?float, liquid: ?float, foretold: ?float, foretold_word: ?string, unsure: float}> $pots by dose: g of each, GE % foretold, share by which a weighing may be off
      * @param list<int> $order codes in the order they are judged
      */
     private function __construct(
@@ -144,7 +144,7 @@ final readonly class PotLadder
     /**
      * @param list<float> $agents g of what is stepped, by pot
      *
-     * @return list<array{code: int, dose: float, agent: float, base: float, stock: ?float, liquid: ?float, foretold: ?float, unsure: float}>
+     * @return list<array{code: int, dose: float, agent: float, base: float, stock: ?float, liquid: ?float, foretold: ?float, foretold_word: ?string, unsure: float}>
      */
     private static function pots(array $agents, float $pot, ?float $stock, ?DoseCurve $curve, Codes $codes): array
     {
@@ -152,10 +152,11 @@ final readonly class PotLadder
 
         return array_map(static function (float $agent) use ($pot, $stock, $curve, $codes, $most): array {
             $weighed = $stock === null ? $agent : $agent / $stock;
+            $ge = $curve?->ge($agent / $pot * 100);
 
             return [
                 'code' => $codes->next(), 'dose' => $agent / $pot * 100, 'agent' => $agent, 'base' => $pot - ($stock === null ? $agent : $most), 'stock' => $stock === null ? null : $weighed, 'liquid' => $stock === null ? null : $most - $weighed,
-                'foretold' => $curve?->ge($agent / $pot * 100), 'unsure' => self::SCALE / 2 / max(self::SCALE, $weighed),
+                'foretold' => $ge, 'foretold_word' => $ge === null ? null : Ladder::word($ge), 'unsure' => self::SCALE / 2 / max(self::SCALE, $weighed),
             ];
         }, $agents);
     }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { BenchData } from '../../api/types';
 import { dietName } from '../../shared/words';
 import { TrialDialog } from '../../shared/trial/TrialDialog';
@@ -12,6 +12,9 @@ import type { useBench } from './useBench';
 import { VersionTools } from './VersionTools';
 import { counted } from '../../shared/numbers';
 
+/** Layers whose set can be judged: a base is judged in words. */
+const settingLayers = (data: BenchData) => data.now.formula.layers.flatMap((layer, n) => (data.now.reading.layers[n]?.set.ge == null ? [] : [{ id: layer.id ?? '', name: layer.name }]));
+
 interface Props {
     bench: ReturnType<typeof useBench>;
     data: BenchData;
@@ -21,6 +24,8 @@ interface Props {
 
 export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
     const [noting, setNoting] = useState(false);
+    const [params, setParams] = useSearchParams();
+    const next = params.get('next');
     const { version, lineage } = data;
     const brief = [
         // A version is named for its diet and its limits stand by the facts they limit: each is said once.
@@ -75,6 +80,14 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             </Button>
             <ChangedShelf data={data} />
             <AimNote data={data} />
+            {next !== null && (
+                <Box role="note" sx={{ flexBasis: '100%', bgcolor: 'var(--yolk-wash)', borderRadius: '9px', p: '6px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
+                    <span>
+                        To change, as the trial said: <strong>{next}</strong>. What you change here is a revision of its own.
+                    </span>
+                    <Button onClick={() => setParams({}, { replace: true })}>Done</Button>
+                </Box>
+            )}
             {bench.state.kind === 'conflict' && (
                 <Box role="alert" sx={{ flexBasis: '100%', bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '8px 12px', display: 'flex', gap: 1.25, alignItems: 'center' }}>
                     <span>
@@ -105,7 +118,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                     </Button>
                 </Box>
             )}
-            {noting && <TrialDialog version={version.id} title={`${version.dish_title}, ${version.name}`} trials={data.trials} onClose={() => setNoting(false)} />}
+            {noting && <TrialDialog layers={settingLayers(data)} version={version.id} title={`${version.dish_title}, ${version.name}`} trials={data.trials} onClose={() => setNoting(false)} />}
         </Box>
     );
 }

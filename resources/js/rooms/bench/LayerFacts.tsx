@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { Link } from 'react-router';
 import type { ReactNode } from 'react';
 import type { LayerReading, Reading } from '../../api/types';
 import { chanceWords } from '../../shared/chances';
@@ -96,6 +97,7 @@ export function LayerFacts({ reading, index, dish }: { reading: LayerReading; in
                         ))}
                     </Box>
                     {set.chances && <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.25 }}>{chanceWords(set.chances)}</Box>}
+                    {set.factors && <Box sx={{ fontSize: 'var(--text-small)', mb: 0.25 }}>Read with this kitchen’s own {Object.entries(set.factors).map(([mechanism, factor]) => `${MECHANISMS[mechanism] ?? mechanism} × ${factor.toFixed(2)}`).join(', ')} (<Link to="/notebook?view=sure">why</Link>)</Box>}
                     <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.25 }}>
                         {set.mechanisms.length === 0
                             ? 'Nothing in it sets.'

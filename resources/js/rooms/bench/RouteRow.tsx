@@ -6,6 +6,7 @@ import { useMoney } from '../../shared/money';
 import { Unproven } from '../../shared/Unproven';
 import { dietName } from '../../shared/words';
 import { portionChange } from './portionChange';
+import { inPercent } from '../../shared/numbers';
 import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
@@ -50,7 +51,7 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
                     {route.name}
                 </h3>
                 <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-fine)', lineHeight: 1.25 }}>
-                    <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
+                    <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.chance !== null && <><span title="How likely its least likely layer sets within a step of what is aimed at">sets as aimed {inPercent(route.chance)}</span> · </>}{route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
                 </Box>
             </Box>
             <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>

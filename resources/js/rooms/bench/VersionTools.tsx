@@ -7,14 +7,16 @@ import type { BenchData, Formula } from '../../api/types';
 import { useRemoval } from '../../shared/useRemoval';
 import { CompareDialog } from './CompareDialog';
 import { DishDialog } from './DishDialog';
+import { FaultDialog } from './FaultDialog';
 import { HistoryDrawer } from './HistoryDrawer';
 import { NotesDialog } from './NotesDialog';
+import { PotsDialog } from './PotsDialog';
 import { RetargetDialog } from './RetargetDialog';
 import { ScaleDialog } from './ScaleDialog';
 import { SchoolsDialog } from './SchoolsDialog';
 import { useMade } from './useMade';
 
-type Tool = 'dish' | 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools';
+type Tool = 'dish' | 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools' | 'fault' | 'pots';
 
 const TOOLS: { id: Tool; name: string }[] = [
     { id: 'dish', name: 'Name, kind and portions' },
@@ -22,6 +24,8 @@ const TOOLS: { id: Tool; name: string }[] = [
     { id: 'retarget', name: 'Softer, sharper, less sweet…' },
     { id: 'scale', name: 'Another tin or number' },
     { id: 'compare', name: 'Compare with another version' },
+    { id: 'fault', name: 'Something went wrong…' },
+    { id: 'pots', name: 'Find a dose in small pots' },
     { id: 'notes', name: 'Notes' },
     { id: 'schools', name: 'Schools' },
 ];
@@ -77,6 +81,12 @@ export function VersionTools({ data, formula, onKeep, onOpen, onRestore }: Props
                         Remove this version
                     </MenuItem>
                 )}
+                <MenuItem component={Link} to={`/tree/${data.version.dish_id}`}>
+                    How it came about
+                </MenuItem>
+                <MenuItem component={Link} to={`/panel?with=${data.version.id}`}>
+                    Taste it blind
+                </MenuItem>
                 <MenuItem component={Link} to={`/spread/${data.version.id}`}>
                     All five diets at once
                 </MenuItem>
@@ -86,6 +96,8 @@ export function VersionTools({ data, formula, onKeep, onOpen, onRestore }: Props
             {tool === 'retarget' && <RetargetDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'scale' && <ScaleDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'compare' && <CompareDialog data={data} onClose={close} />}
+            {tool === 'fault' && <FaultDialog data={data} onClose={close} />}
+            {tool === 'pots' && <PotsDialog data={data} formula={formula} onClose={close} />}
             {tool === 'notes' && <NotesDialog data={data} onClose={close} />}
             {tool === 'schools' && <SchoolsDialog data={data} onClose={close} />}
         </>

@@ -1,68 +1,35 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link } from 'react-router';
-import { trialsQuery } from '../../api/queries';
-import { Panel } from '../../shared/Panel';
-import { ProblemNote } from '../../shared/ProblemNote';
-import { Sought } from '../../shared/Sought';
-import { LinesWaiting, Waiting } from '../../shared/Waiting';
-import { compareStep } from '../../shared/trial/compareStep';
-import { TrialRow } from '../../shared/trial/TrialRow';
+import { useSearchParams } from 'react-router';
+import { HowSure } from './HowSure';
+import { Pots } from './Pots';
+import { Trials } from './Trials';
 
-/** Every trial, foretold against found. */
+const VIEWS = [
+    { id: 'trials', name: 'Trials', of: Trials },
+    { id: 'sure', name: 'How sure we are', of: HowSure },
+    { id: 'pots', name: 'Small pots', of: Pots },
+] as const;
+
+/** What was tried, what it says of this kitchen, and the pots that find a dose. */
 export function Notebook() {
-    const [asked, setAsked] = useState({ q: '', found: '' });
-    const isAsked = asked.q !== '' || asked.found !== '';
-    const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({ ...trialsQuery(asked), placeholderData: keepPreviousData });
-    const data = pages?.pages.flatMap((page) => page.trials);
-    const on = (data ?? []).filter((trial) => compareStep(trial).same).length;
+    const [params, setParams] = useSearchParams();
+    const view = VIEWS.find((one) => one.id === params.get('view')) ?? VIEWS[0];
     return (
-        <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
+        <Box sx={{ p: '14px 16px', maxWidth: 1120 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
+                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     Notebook
                 </h1>
-                <Sought label="Find a trial" placeholder="Dish, version, remark, 2026-11" value={asked.q} onAsk={(q) => setAsked({ ...asked, q })} />
-                <TextField select size="small" value={asked.found} onChange={(e) => setAsked({ ...asked, found: e.target.value })} slotProps={{ htmlInput: { 'aria-label': 'How it came out' }, select: { displayEmpty: true } }} sx={{ minWidth: 190 }}>
-                    <MenuItem value="">however it came out</MenuItem>
-                    <MenuItem value="softer">softer than foretold</MenuItem>
-                    <MenuItem value="firmer">firmer than foretold</MenuItem>
-                    <MenuItem value="foretold">as foretold</MenuItem>
-                </TextField>
+                <Box component="nav" aria-label="Parts of the Notebook" sx={{ display: 'flex', gap: 0.75 }}>
+                    {VIEWS.map((one) => (
+                        <Button key={one.id} variant={one.id === view.id ? 'contained' : 'outlined'} aria-current={one.id === view.id ? 'page' : undefined} onClick={() => setParams(one.id === 'trials' ? {} : { view: one.id })}>
+                            {one.name}
+                        </Button>
+                    ))}
+                </Box>
             </Box>
-            <Panel>
-                {isPending && <Waiting what="the trials"><LinesWaiting /></Waiting>}
-                {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-                {data?.length === 0 && isAsked && <div>No trial answers to that. Try a shorter word, or a month such as 2026-11.</div>}
-                {data?.length === 0 && !isAsked && (
-                    <div>
-                        No trial is noted yet. Open a version on the <Link to="/bench">Bench</Link>, make it, and press “Note a trial”.
-                    </div>
-                )}
-                {data && data.length > 0 && !isAsked && (
-                    <Box sx={{ pb: 1, fontSize: 'var(--text-lead)' }}>
-                        <strong>
-                            {on} of {data.length}
-                        </strong>{' '}
-                        {hasNextPage ? 'shown here set as foretold; earlier ones stand below.' : 'set as foretold.'}
-                    </Box>
-                )}
-                {data?.map((trial) => (
-                    <Box key={trial.id}>
-                        <TrialRow trial={trial} title={`${trial.dish}, ${trial.version}`} />
-                        <Link to={`/bench/${trial.version_id}`}>Open {trial.version} on the Bench</Link>
-                    </Box>
-                ))}
-                {hasNextPage && (
-                    <Button variant="outlined" onClick={() => void fetchNextPage()} disabled={isFetchingNextPage} sx={{ mt: 1 }}>
-                        Earlier trials
-                    </Button>
-                )}
-            </Panel>
+            <view.of />
         </Box>
     );
 }

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import contract from '../../../../docs/openapi.json';
 import { auditWords } from './auditWords';
 
-/** Sent as a write for their size, and change nothing. */
-const READS = ['POST readings', 'POST readings/heading', 'POST shelf/check', 'POST preparations/check', 'POST versions/{version}/routes'];
+/** Sent as a write for their size and change nothing, or are somebody's own: an exercise, a seat at a tasting, of which nobody is told who sat there. */
+const READS = ['POST readings', 'POST readings/heading', 'POST shelf/check', 'POST preparations/check', 'POST versions/{version}/routes', 'POST versions/{version}/faults', 'POST exercises', 'POST exercises/{exercise}/answer', 'POST tables/{code}/seats', 'PUT tables/{code}/seats/{number}'];
 
 describe('who did what', () => {
     it('has words for every address that changes something', () => {

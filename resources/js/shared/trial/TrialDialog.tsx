@@ -1,40 +1,45 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
-import { versionQuery } from '../../api/queries';
+import { runsQuery, versionQuery } from '../../api/queries';
 import type { Trial } from '../../api/types';
+import { useWrite } from '../../api/useWrite';
+import { today } from '../days';
+import { counted } from '../numbers';
 import { ProblemNote } from '../ProblemNote';
-import { LADDER } from '../words';
+import { emptyFound, foundOf, isSaid, said } from './foundDraft';
+import { FoundForm } from './FoundForm';
 import { LotChoice } from './LotChoice';
 import { TrialRow } from './TrialRow';
 
-const JUST = ['too little', 'right', 'too much'] as const;
+interface Props {
+    version: number;
+    title: string;
+    /** Layers whose set can be judged. */
+    layers: { id: string; name: string }[];
+    trials: Trial[];
+    onClose: () => void;
+}
 
 /** Notes what came out, and sets it beside what was foretold. */
-export function TrialDialog({ version, title, trials, onClose }: { version: number; title: string; trials: Trial[]; onClose: () => void }) {
+export function TrialDialog({ version, title, layers, trials, onClose }: Props) {
     const client = useQueryClient();
-    const [step, setStep] = useState<number | null>(null);
-    const [sweetness, setSweetness] = useState<string>('right');
-    const [sharpness, setSharpness] = useState<string>('right');
-    const [remark, setRemark] = useState('');
+    const [draft, setDraft] = useState(() => emptyFound(today()));
     const [lots, setLots] = useState<number[]>([]);
-    const [madeOn, setMadeOn] = useState(() => new Date().toLocaleDateString('sv-SE'));
+    const [run, setRun] = useState<number | ''>('');
+    const runs = useQuery(runsQuery()).data?.filter((one) => one.version_id === version) ?? [];
     const note = useMutation({
-        mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { made_on: madeOn, set_step: step, sweetness, sharpness, remark, lots }),
+        mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { ...said(draft), lots, ...(run !== '' && { run_id: run }) }),
         onSuccess: async () => {
-            setStep(null);
-            setRemark('');
-            await client.invalidateQueries({ queryKey: versionQuery(version).queryKey });
-            await client.invalidateQueries({ queryKey: ['dishes'] });
-            await client.invalidateQueries({ queryKey: ['trials'] });
-            await client.invalidateQueries({ queryKey: ['lots'] });
+            setDraft(emptyFound(draft.made_on));
+            await refreshed(client, version);
         },
     });
     return (
@@ -47,18 +52,22 @@ export function TrialDialog({ version, title, trials, onClose }: { version: numb
                     <TrialRow key={trial.id} trial={trial} />
                 ))}
                 {note.error && <ProblemNote error={note.error} />}
-                <Choice legend="How did it set?" options={LADDER.map((word, n) => ({ value: String(n), word }))} value={step === null ? '' : String(step)} onChange={(value) => setStep(Number(value))} />
-                <Choice legend="Sweetness" options={JUST.map((word) => ({ value: word, word }))} value={sweetness} onChange={setSweetness} />
-                <Choice legend="Sharpness" options={JUST.map((word) => ({ value: word, word }))} value={sharpness} onChange={setSharpness} />
-                <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 170px', gap: 1.5, mt: 1.5 }}>
-                    <TextField multiline minRows={2} size="small" label="Remark" value={remark} onChange={(e) => setRemark(e.target.value)} />
-                    <TextField size="small" type="date" label="Made on" value={madeOn} onChange={(e) => setMadeOn(e.target.value)} slotProps={{ inputLabel: { shrink: true } }} />
-                </Box>
+                <FoundForm draft={draft} layers={layers} onChange={setDraft} />
+                {runs.length > 0 && (
+                    <TextField select size="small" label="Made in this run" value={run} onChange={(e) => setRun(e.target.value === '' ? '' : Number(e.target.value))} sx={{ mt: 1.5, minWidth: 260 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                        <MenuItem value="">no run: as the version stands</MenuItem>
+                        {runs.map((one) => (
+                            <MenuItem key={one.id} value={one.id}>
+                                {one.started_at.slice(0, 10)}, revision {one.revision}, {counted(one.portions, 'portion')}
+                            </MenuItem>
+                        ))}
+                    </TextField>
+                )}
                 <LotChoice version={version} chosen={lots} onChange={setLots} />
             </DialogContent>
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>
-                <Button variant="contained" onClick={() => note.mutate()} disabled={step === null || note.isPending}>
+                <Button variant="contained" onClick={() => note.mutate()} disabled={!isSaid(draft) || note.isPending}>
                     Note it
                 </Button>
             </DialogActions>
@@ -66,25 +75,40 @@ export function TrialDialog({ version, title, trials, onClose }: { version: numb
     );
 }
 
-function Choice({ legend, options, value, onChange }: { legend: string; options: { value: string; word: string }[]; value: string; onChange: (value: string) => void }) {
+/** Says a trial otherwise; what stood there stays on record. */
+export function CorrectDialog({ trial, title, onClose }: { trial: Trial; title: string; onClose: () => void }) {
+    const client = useQueryClient();
+    const write = useWrite(trial.edition);
+    const [draft, setDraft] = useState(() => foundOf(trial));
+    const [why, setWhy] = useState('');
+    const layers = trial.predicted.layers.length > 0 ? trial.predicted.layers.map((one) => ({ id: one.layer_id, name: one.layer })) : [{ id: trial.predicted.layer_id ?? '', name: trial.predicted.layer }];
+    const correct = useMutation({
+        mutationFn: () => write<Trial>('PUT', `trials/${trial.id}`, { ...said(draft), why }),
+        onSuccess: async () => {
+            await refreshed(client, trial.version_id);
+            onClose();
+        },
+    });
     return (
-        <Box component="fieldset" sx={{ border: 0, p: 0, m: '12px 0 0' }}>
-            <legend style={{ fontWeight: 650, padding: 0, marginBottom: 4 }}>{legend}</legend>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-                {options.map((option) => (
-                    <Box
-                        component="label" key={option.value}
-                        sx={{
-                            border: '1.5px solid var(--rim)', borderRadius: '9px', px: 1.25, minHeight: 'var(--press-large)', display: 'inline-flex', alignItems: 'center', cursor: 'pointer', position: 'relative',
-                            ...(value === option.value && { bgcolor: 'var(--cobalt)', color: 'var(--on-cobalt)', fontWeight: 650 }),
-                            '&:focus-within': { outline: '3px solid var(--cobalt)', outlineOffset: '2px' },
-                        }}
-                    >
-                        <input type="radio" name={legend} value={option.value} checked={value === option.value} onChange={() => onChange(option.value)} style={{ position: 'absolute', opacity: 0 }} />
-                        {option.word}
-                    </Box>
-                ))}
-            </Box>
-        </Box>
+        <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="correct-title">
+            <DialogTitle id="correct-title" className="name">
+                Correct the trial of {title}
+            </DialogTitle>
+            <DialogContent>
+                {correct.error && <ProblemNote error={correct.error} />}
+                <FoundForm draft={draft} layers={layers} onChange={setDraft} />
+                <TextField size="small" fullWidth label="Why it is said otherwise" value={why} onChange={(e) => setWhy(e.target.value)} sx={{ mt: 1.5 }} slotProps={{ htmlInput: { maxLength: 400 } }} />
+            </DialogContent>
+            <DialogActions>
+                <Button onClick={onClose}>Close</Button>
+                <Button variant="contained" onClick={() => correct.mutate()} disabled={!isSaid(draft) || correct.isPending}>
+                    Correct it
+                </Button>
+            </DialogActions>
+        </Dialog>
     );
+}
+
+async function refreshed(client: ReturnType<typeof useQueryClient>, version: number): Promise<void> {
+    for (const queryKey of [versionQuery(version).queryKey, ['dishes'], ['trials'], ['lots']]) await client.invalidateQueries({ queryKey });
 }

@@ -1,0 +1,113 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { call } from '../../api/client';
+import { faultsQuery, runsQuery } from '../../api/queries';
+import type { BenchData, FaultAnswer } from '../../api/types';
+import { RUN_FACTS } from '../../api/words';
+import { counted, inPercent, typedNumber } from '../../shared/numbers';
+import { ProblemNote } from '../../shared/ProblemNote';
+
+type Cause = FaultAnswer['causes'][number];
+
+/** What is wrong, why it may be so, what would decide, and what can be done now and next time. */
+export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () => void }) {
+    const kinds = useQuery(faultsQuery());
+    const runs = useQuery(runsQuery()).data?.filter((one) => one.version_id === data.version.id) ?? [];
+    const [fault, setFault] = useState('');
+    const [layer, setLayer] = useState('');
+    const [run, setRun] = useState<number | ''>('');
+    const [facts, setFacts] = useState<Record<string, string>>({});
+    const words = [...new Set((kinds.data ?? []).flatMap((one) => [one.fault.replaceAll('_', ' '), ...one.words]))].sort();
+    const find = useMutation({
+        mutationFn: () =>
+            call<FaultAnswer>('POST', `versions/${data.version.id}/faults`, {
+                fault, ...(layer !== '' && { layer_id: layer }), ...(run !== '' && { run_id: run }),
+                facts: Object.fromEntries(Object.entries(facts).filter(([, text]) => text.trim() !== '').map(([id, text]) => [id, text === 'yes' ? true : text === 'no' ? false : (typedNumber(text) ?? text)])),
+            }),
+    });
+    const answer = find.data;
+    return (
+        <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="fault-title">
+            <DialogTitle id="fault-title" className="name">
+                Something went wrong with {data.version.dish_title}, {data.version.name}
+            </DialogTitle>
+            <DialogContent>
+                <Box component="form" id="fault-form" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1fr' }, gap: 1.5, pt: 0.75 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); find.mutate(); }}>
+                    <Autocomplete freeSolo options={words} inputValue={fault} onInputChange={(_, value) => setFault(value)} renderInput={(params) => <TextField {...params} size="small" label="What is wrong" placeholder="weeps, did not set, grainy…" />} />
+                    <TextField select size="small" label="Of which layer" value={layer} onChange={(e) => setLayer(e.target.value)} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                        <MenuItem value="">the one that shows it</MenuItem>
+                        {data.now.formula.layers.map((one) => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
+                    </TextField>
+                    <TextField select size="small" label="Made in" value={run} onChange={(e) => setRun(e.target.value === '' ? '' : Number(e.target.value))} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                        <MenuItem value="">no run written down</MenuItem>
+                        {runs.map((one) => <MenuItem key={one.id} value={one.id}>{one.started_at.slice(0, 10)}, {counted(one.portions, 'portion')}</MenuItem>)}
+                    </TextField>
+                </Box>
+                <Box component="details" sx={{ my: 1 }}>
+                    <summary style={{ cursor: 'pointer', fontWeight: 650 }}>What is known of how it was made</summary>
+                    <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', gap: 1, mt: 1 }}>
+                        {RUN_FACTS.map((one) =>
+                            one.low === null ? (
+                                <TextField key={one.id} select size="small" label={one.words} value={facts[one.id] ?? ''} onChange={(e) => setFacts({ ...facts, [one.id]: e.target.value })}>
+                                    <MenuItem value="">not known</MenuItem>
+                                    <MenuItem value="yes">yes</MenuItem>
+                                    <MenuItem value="no">no</MenuItem>
+                                </TextField>
+                            ) : (
+                                <TextField key={one.id} size="small" label={one.words} value={facts[one.id] ?? ''} onChange={(e) => setFacts({ ...facts, [one.id]: e.target.value })} slotProps={{ htmlInput: { inputMode: 'decimal' } }} />
+                            ),
+                        )}
+                    </Box>
+                </Box>
+                {find.error && <ProblemNote error={find.error} />}
+                {answer && (
+                    <Box aria-live="polite">
+                        {answer.stops.map((stop) => <Box key={stop} role="alert" sx={{ bgcolor: 'var(--beet-wash)', border: '1.5px solid var(--beet)', borderRadius: '9px', p: '8px 12px', mb: 1, fontWeight: 650 }}>{stop}</Box>)}
+                        {answer.cautions.map((caution) => <Box key={caution} sx={{ bgcolor: 'var(--yolk-wash)', borderRadius: '9px', p: '6px 12px', mb: 1 }}>{caution}</Box>)}
+                        <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>
+                            {answer.layer}, by its own numbers{Object.keys(answer.facts).length > 0 && `, and what its run says (${Object.entries(answer.facts).map(([id, value]) => `${RUN_FACTS.find((one) => one.id === id)?.words ?? id} ${typeof value === 'number' ? value.toFixed(1) : String(value)}`).join(', ')})`}. The chances are an order of what to look at, not a measurement.
+                        </Box>
+                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} data={data} />)}
+                    </Box>
+                )}
+            </DialogContent>
+            <DialogActions>
+                <Button onClick={onClose}>Close</Button>
+                <Button type="submit" form="fault-form" variant="contained" disabled={fault.trim() === '' || find.isPending}>
+                    Find out why
+                </Button>
+            </DialogActions>
+        </Dialog>
+    );
+}
+
+function OneCause({ cause, isFirst, data }: { cause: Cause; isFirst: boolean; data: BenchData }) {
+    return (
+        <Box component="article" aria-label={cause.cause} sx={{ borderTop: '1px solid var(--line)', py: 1, display: 'grid', gridTemplateColumns: '64px 1fr', columnGap: 1.5 }}>
+            <Box className="figure" sx={{ fontSize: isFirst ? 'var(--text-title)' : 'var(--text-plain)', fontWeight: isFirst ? 650 : 400 }}>{inPercent(cause.chance)}</Box>
+            <Box>
+                <strong>{cause.cause}</strong> <span style={{ color: 'var(--ink-soft)' }}>({cause.word})</span>
+                {cause.for.length > 0 && <div><span style={{ color: 'var(--herb)', fontWeight: 650 }}>For it:</span> {cause.for.join('; ')}</div>}
+                {cause.against.length > 0 && <div><span style={{ color: 'var(--beet)', fontWeight: 650 }}>Against it:</span> {cause.against.join('; ')}</div>}
+                {cause.asks !== null && <div><strong>Would decide:</strong> {cause.asks}</div>}
+                {cause.now.length > 0 && <div><strong>Now:</strong> {cause.now.map((one) => one.text).join('; ')}</div>}
+                {cause.next.length > 0 && (
+                    <div>
+                        <strong>Next time:</strong> {cause.next.map((one) => one.text).join('; ')}{' '}
+                        <Link to={`/bench/${data.version.id}?next=${encodeURIComponent(cause.next.map((one) => one.text).join('; '))}`}>Change it now</Link>
+                    </div>
+                )}
+            </Box>
+        </Box>
+    );
+}
