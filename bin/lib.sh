@@ -1,5 +1,5 @@
 # Shared by bin/start, bin/stop and bin/test: set-up that is done once, and the servers. Needs bash.
-# Everything listens on loopback only, the database on a socket alone, and no server runs as root.
+# Everything listens on loopback only unless TRANSMUTA_LISTEN names another address, the database on a socket alone, and no server runs as root.
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)
 cd "$ROOT" || exit 1
@@ -390,11 +390,13 @@ http {
     limit_req_status 429;
     server {
         listen 127.0.0.1:$HTTP_PORT default_server;
+        ${TRANSMUTA_LISTEN:+listen $TRANSMUTA_LISTEN:$HTTP_PORT default_server;}
         server_name _;
         return 421;
     }
     server {
         listen 127.0.0.1:$HTTP_PORT;
+        ${TRANSMUTA_LISTEN:+listen $TRANSMUTA_LISTEN:$HTTP_PORT;}
         server_name 127.0.0.1 localhost ${TRANSMUTA_NAMES:-};
         root "$APP/public";
         error_page 413 @large;

@@ -10,6 +10,7 @@ use App\Models\Studio;
 use App\Models\User;
 use App\Models\Version;
 use App\Services\Doors;
+use App\Services\Photos;
 use App\Services\StudioShelf;
 use App\Services\Tastings;
 use Illuminate\Database\QueryException;
@@ -23,6 +24,8 @@ use Transmuta\Process\Words\Measures;
 use Transmuta\Process\Words\OwnStep;
 use Transmuta\Property\Setting\Strengths;
 use Transmuta\Shelf\IngredientRow;
+use Transmuta\Trial\Learning\Finding;
+use Transmuta\Trial\Pots\DoseCurve;
 
 /**
  * Makes a new studio out of an archive that {@see Packer} wrote. Nothing is unpacked to the disk and nothing of what is there is touched: every
@@ -235,6 +238,18 @@ final class Unpacker
         if ($table === 'price_lists') {
             self::read($where, static fn() => array_map(static fn(mixed $one): Article => Article::read('', self::map($one)), self::map($row['articles'])));
         }
+        if ($table === 'trials') {
+            self::read($where, static fn() => self::trial(self::map($row['found'])));
+        }
+        if ($table === 'pot_ladders') {
+            self::read($where, static fn() => self::ladder(self::map($row['design']), self::map($row['asked'])));
+        }
+        if ($table === 'tastings' || $table === 'tasting_seats') {
+            self::read($where, static fn() => Tastings::understood($table, self::map($table === 'tastings' ? $row['plan'] : ['served' => $row['served']]), $table === 'tastings' ? self::map($row['samples']) : []));
+        }
+        if ($table === 'trial_photos') {
+            self::read($where, static fn() => Photos::drawnAnew(\is_string($row['jpeg']) ? $row['jpeg'] : ''));
+        }
         if ($table === 'versions' && $row['method'] !== null) {
             self::read($where, static fn() => array_map(static fn(mixed $one): OwnStep => OwnStep::read(self::map($one)), self::map($row['method'])));
         }
@@ -243,6 +258,46 @@ final class Unpacker
             self::read($where, static fn() => IngredientRow::ingredient($content));
             if (StudioShelf::fingerprint($content) !== $row['hash']) {
                 throw Nonsense::of($where, 'hash', 'it is not what its fingerprint says; export the studio again');
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $found */
+    private static function trial(array $found): void
+    {
+        foreach (\is_array($found['layers'] ?? null) ? $found['layers'] : throw Nonsense::of('found', 'layers', 'it has a list of layers') as $one) {
+            $one = \is_array($one) ? $one : [];
+            Finding::read($one);
+            if (!\is_string($one['layer_id'] ?? null) || !is_numeric($one['u'] ?? null) || !is_numeric($one['sd'] ?? null)) {
+                throw Nonsense::of('found', 'layers', 'each names its layer, and where on the ladder it was found');
+            }
+        }
+        foreach (['grain', 'ph', 'brix', 'height_mm', 'weep_g', 'colour', 'cut', 'keeps'] as $key) {
+            if (!\array_key_exists($key, $found)) {
+                throw Nonsense::of('found', $key, 'it stands there, as nothing where nobody looked');
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $design
+     * @param array<string, mixed> $asked
+     */
+    private static function ladder(array $design, array $asked): void
+    {
+        if (!\is_string($design['layer'] ?? null) || !\is_array($design['agents'] ?? null) || !\is_array($design['pots'] ?? null) || !\is_array($asked['lines'] ?? null) || !is_numeric($asked['wanted'] ?? null)) {
+            throw Nonsense::of('design', 'the pots', 'it has a layer, what is stepped, and its pots');
+        }
+        foreach ($design['pots'] as $pot) {
+            if (!\is_array($pot) || !\is_int($pot['code'] ?? null) || !is_numeric($pot['dose'] ?? null)) {
+                throw Nonsense::of('design', 'a pot', 'each has its code and its dose');
+            }
+        }
+        if (isset($design['curve'])) {
+            /** @var array{mechanism: string, dose: float, doses: list<float>, parts: list<array<string, float>>} $curve */
+            $curve = $design['curve'];
+            if (!is_finite(DoseCurve::read($curve)->ge(1.0))) {
+                throw Nonsense::of('design', 'its curve', 'it says what a dose comes to');
             }
         }
     }

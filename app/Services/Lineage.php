@@ -93,7 +93,7 @@ final class Lineage
             $dose = $ladder->fit['dose']['value'] ?? null;
             $names = implode(' and ', array_column($ladder->design['agents'], 'name'));
 
-            return self::node("l$ladder->id", 'ladder', "r$ladder->revision_id", "pots of $names", [], $ladder->made_on, $ladder->who, $dose !== null ? \sprintf('%.2f %% found', $dose) : 'not judged', $ladder->version_id, $ladder->revision_id, $ladder->revision->number);
+            return self::node("l$ladder->id", 'ladder', "r$ladder->revision_id", 'pots of ' . mb_strtolower($names), [], $ladder->made_on, $ladder->who, $dose !== null ? \sprintf('%.2f %% found', $dose) : 'not judged', $ladder->version_id, $ladder->revision_id, $ladder->revision->number);
         })->all());
     }
 

@@ -154,6 +154,39 @@ final readonly class Tastings
         return array_values($query->get()->all());
     }
 
+    /**
+     * Whether what an archive brings of a tasting can be laid and counted.
+     *
+     * @param array<string, mixed> $plan of a tasting; or what is served at a seat
+     * @param array<array-key, mixed> $samples
+     *
+     * @throws Nonsense naming what is not there
+     */
+    public static function understood(string $table, array $plan, array $samples): void
+    {
+        if ($table === 'tasting_seats') {
+            foreach (\is_array($plan['served'] ?? null) ? $plan['served'] : throw Nonsense::of('served', '', 'a seat is served in an order') as $one) {
+                if (!\is_array($one) || !\is_int($one['code'] ?? null) || !\is_string($one['letter'] ?? null)) {
+                    throw Nonsense::sent('served', $one, 'each has its code and its letter');
+                }
+            }
+
+            return;
+        }
+        foreach (['question', 'sided', 'tasters', 'alpha', 'power', 'pd', 'seed', 'attributes'] as $key) {
+            if (!\array_key_exists($key, $plan)) {
+                throw Nonsense::of('plan', $key, 'it was fixed beforehand and stands there');
+            }
+        }
+        foreach ($samples as $sample) {
+            foreach (['letter', 'name', 'contains', 'may_contain', 'unknown', 'cautions'] as $key) {
+                if (!\is_array($sample) || !\array_key_exists($key, $sample)) {
+                    throw Nonsense::of('samples', $key, 'each says what it is and what it contains');
+                }
+            }
+        }
+    }
+
     /** @throws \Illuminate\Database\Eloquent\ModelNotFoundException if no table is opened by it */
     public static function opened(string $code): Tasting
     {

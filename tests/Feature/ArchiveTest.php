@@ -214,6 +214,10 @@ final class ArchiveTest extends FeatureCase
 
                 return $row;
             }), 'tables/price_lists.jsonl, row 1'],
+            'a finding that is none' => [$line('tables/trials.jsonl', static fn(array $row): array => ['found' => ['layers' => [['layer_id' => 'x']]]] + $row), 'tables/trials.jsonl, row 1'],
+            'pots without a dose' => [$line('tables/pot_ladders.jsonl', static fn(array $row): array => ['design' => ['layer' => 'x', 'agents' => [], 'pots' => [['code' => 'x']]]] + $row), 'tables/pot_ladders.jsonl, row 1'],
+            'a plan that fixes nothing' => [$line('tables/tastings.jsonl', static fn(array $row): array => ['plan' => []] + $row), 'tables/tastings.jsonl, row 1'],
+            'a picture that is none' => [$line('tables/trial_photos.jsonl', static fn(array $row): array => ['jpeg' => 'x'] + $row), 'tables/trial_photos.jsonl, row 1'],
             'words for a pack' => [$line('tables/price_lists.jsonl', static fn(array $row): array => ['articles' => ['x']] + $row), 'tables/price_lists.jsonl, row 1'],
             'a measure that holds nothing' => [$line('studio.jsonl', static fn(array $row): array => ['measures' => [['name' => 'ladle', 'ml' => 0]]] + $row), 'studio.jsonl'],
             'a currency that is none' => [$line('studio.jsonl', static fn(array $row): array => ['currency' => '=1+1'] + $row), 'studio.jsonl'],

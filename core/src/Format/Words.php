@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
-use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Diet\Kitchen;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Form;

@@ -259,6 +259,6 @@ final readonly class Exercises
     /** @return list<string> */
     private static function lines(LayerState $state): array
     {
-        return array_map(static fn(float $grams, int $n): string => \sprintf('%s g %s', rtrim(rtrim(number_format($grams, $grams < 20 ? 1 : 0, '.', ''), '0'), '.') ?: '0', mb_strtolower($state->model->portions[$n]->ingredient->name)), $state->grams, array_keys($state->grams));
+        return array_map(static fn(float $grams, int $n): string => \sprintf('%s g %s', (string) round($grams, $grams < 20 ? 1 : 0), mb_strtolower($state->model->portions[$n]->ingredient->name)), $state->grams, array_keys($state->grams));
     }
 }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Sensory\Dice;
 use Transmuta\Tests\Kit;
 use Transmuta\Trainer\Exercises;
@@ -41,6 +42,12 @@ final class TrainerTest extends TestCase
         self::assertNotNull($question);
         self::assertNotSame([], $question->why);
         self::assertArrayNotHasKey('key', $question->write());
+        // What is shown weighs what the layer weighs, within what a scale shows.
+        foreach ($question->given as $given) {
+            $shown = array_sum(array_map(static fn(string $line): float => (float) $line, $given['lines']));
+            $masses = array_map(static fn(LayerReading $l): float => $l->state->mixed, array_merge(...array_map(static fn(DishReading $d): array => $d->layers, self::dishes())));
+            self::assertLessThan(12.0, min([1e9, ...array_map(static fn(float $mass): float => abs($mass - $shown), $masses)]), implode(', ', $given['lines']));
+        }
         $sealed = $question->sealed();
         [$right, $wrong] = match ($question->form) {
             'step' => [$question->key['step'] ?? 0, (($question->key['step'] ?? 0) + 3) % 7],

@@ -127,13 +127,13 @@ export const RUN_FACTS: readonly { id: string; words: string; low: number | null
     },
     {
         "id": "density_g_ml",
-        "words": "density g ml %",
+        "words": "density found, g per ml",
         "low": 0.05,
         "high": 3
     },
     {
         "id": "density_target_g_ml",
-        "words": "density target g ml %",
+        "words": "density wanted, g per ml",
         "low": 0.05,
         "high": 3
     },

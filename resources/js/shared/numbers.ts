@@ -21,8 +21,8 @@ function trim(text: string): string {
     return text.replace(/\.0$/, '');
 }
 
-/** A share as it is said: "78 %". */
-export const inPercent = (share: number): string => `${percent(share)} %`;
+/** A share as it is said: "78 %". What is not quite all, or not quite none, is not told as all or none. */
+export const inPercent = (share: number): string => (share < 1 && share >= 0.995 ? 'over 99 %' : share > 0 && share < 0.005 ? 'under 1 %' : `${percent(share)} %`);
 
 /** A time as it is told at a counter: minutes under an hour and a half, then hours by the half. */
 export function hours(value: number): string {

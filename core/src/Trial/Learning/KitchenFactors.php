@@ -34,7 +34,7 @@ final class KitchenFactors
     /**
      * @param list<Tried> $trials
      *
-     * @return list<array{mechanism: string, factor: float, low: float, high: float, n: int, gain: float, proposed: bool}> by what they bear on, most first
+     * @return list<array{mechanism: string, factor: float, low: float, high: float, n: int, gain: float, proposed: bool}> what is proposed first, then by what bears on it
      */
     public static function of(array $trials): array
     {
@@ -57,7 +57,7 @@ final class KitchenFactors
                 'proposed' => $n >= self::FEWEST && abs($theta) > $half && $gain > 0.0,
             ];
         }
-        usort($factors, static fn(array $a, array $b): int => [$b['n'], $a['mechanism']] <=> [$a['n'], $b['mechanism']]);
+        usort($factors, static fn(array $a, array $b): int => [$b['proposed'], $b['n'], $a['mechanism']] <=> [$a['proposed'], $a['n'], $b['mechanism']]);
 
         return $factors;
     }

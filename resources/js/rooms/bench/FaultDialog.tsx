@@ -77,7 +77,7 @@ export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () =>
                         <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>
                             {answer.layer}, by its own numbers{Object.keys(answer.facts).length > 0 && `, and what its run says (${Object.entries(answer.facts).map(([id, value]) => `${RUN_FACTS.find((one) => one.id === id)?.words ?? id} ${typeof value === 'number' ? value.toFixed(1) : String(value)}`).join(', ')})`}. The chances are an order of what to look at, not a measurement.
                         </Box>
-                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} data={data} />)}
+                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} isOnly={answer.causes.length === 1} data={data} onChange={onClose} />)}
                     </Box>
                 )}
             </DialogContent>
@@ -91,10 +91,10 @@ export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () =>
     );
 }
 
-function OneCause({ cause, isFirst, data }: { cause: Cause; isFirst: boolean; data: BenchData }) {
+function OneCause({ cause, isFirst, isOnly, data, onChange }: { cause: Cause; isFirst: boolean; isOnly: boolean; data: BenchData; onChange: () => void }) {
     return (
-        <Box component="article" aria-label={cause.cause} sx={{ borderTop: '1px solid var(--line)', py: 1, display: 'grid', gridTemplateColumns: '64px 1fr', columnGap: 1.5 }}>
-            <Box className="figure" sx={{ fontSize: isFirst ? 'var(--text-title)' : 'var(--text-plain)', fontWeight: isFirst ? 650 : 400 }}>{inPercent(cause.chance)}</Box>
+        <Box component="article" aria-label={cause.cause} sx={{ borderTop: '1px solid var(--line)', py: 1, display: 'grid', gridTemplateColumns: '84px 1fr', columnGap: 1.5 }}>
+            <Box className="figure" sx={{ fontSize: isOnly || !isFirst ? 'var(--text-plain)' : 'var(--text-title)', fontWeight: isFirst ? 650 : 400 }}>{isOnly ? 'the only one known' : inPercent(cause.chance)}</Box>
             <Box>
                 <strong>{cause.cause}</strong> <span style={{ color: 'var(--ink-soft)' }}>({cause.word})</span>
                 {cause.for.length > 0 && <div><span style={{ color: 'var(--herb)', fontWeight: 650 }}>For it:</span> {cause.for.join('; ')}</div>}
@@ -104,7 +104,7 @@ function OneCause({ cause, isFirst, data }: { cause: Cause; isFirst: boolean; da
                 {cause.next.length > 0 && (
                     <div>
                         <strong>Next time:</strong> {cause.next.map((one) => one.text).join('; ')}{' '}
-                        <Link to={`/bench/${data.version.id}?next=${encodeURIComponent(cause.next.map((one) => one.text).join('; '))}`}>Change it now</Link>
+                        <Link onClick={onChange} to={`/bench/${data.version.id}?next=${encodeURIComponent(cause.next.map((one) => one.text).join('; '))}`}>Change it now</Link>
                     </div>
                 )}
             </Box>

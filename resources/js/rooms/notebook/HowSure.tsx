@@ -101,6 +101,7 @@ function CameTrue({ data }: { data: Learning }) {
                         Of {of.n} sets that were foretold, the likeliest step came in <strong>{Math.round((of.n * came(of)) )}</strong>; the chances said {Math.round(of.n * said(of))}.{' '}
                         {of.p !== null && (of.p < 0.05 ? <strong style={{ color: 'var(--beet)' }}>They are not to be trusted as they stand (p {of.p.toFixed(3)}).</strong> : <span>Nothing speaks against them (p {of.p.toFixed(2)}), which is no proof.</span>)}
                     </Box>
+                    {of.skill !== null && of.skill < 0.05 && <Box sx={{ color: 'var(--yolk)', fontWeight: 650, mb: 0.5 }}>So far they foretell a single step no better than knowing how often it comes.</Box>}
                     {of.classes.length > 0 ? <ReliabilityPlot of={of} /> : <Box sx={{ color: 'var(--ink-soft)' }}>Under twenty forecasts a curve would say more than is known.</Box>}
                     <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 1.5, m: 0, mt: 1, fontSize: 'var(--text-small)', '& dd': { m: 0, fontVariantNumeric: 'tabular-nums' } }}>
                         <dt>Brier score</dt><dd>{of.brier.toFixed(3)} (0 is perfect; knowing only how often it comes gives {of.uncertainty.toFixed(3)})</dd>

@@ -56,7 +56,7 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
     const names = design.agents.map((one) => one.name.toLowerCase()).join(' and ');
     const g = (grams: number) => (grams < 10 ? grams.toFixed(1) : grams.toFixed(0));
     return (
-        <Panel>
+        <Panel component="section" aria-label={`${ladder.dish}, ${ladder.version}: ${names}`}>
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>
                     {ladder.dish}, {ladder.version}: {names}
@@ -126,6 +126,7 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
                             <strong>{fit.dose.value.toFixed(2)} %</strong> {isTaste ? 'tastes right' : `for ${fit.wanted_word ?? ''}`}, 95 %: {fit.dose.low?.toFixed(2) ?? 'under what was tried'} to {fit.dose.high?.toFixed(2) ?? 'over what was tried'}.
                             {fit.sure !== undefined && fit.sure !== null && ` From ${fit.sure.toFixed(2)} % it is at least that nine times in ten.`}
                             {fit.factor && ` Factor here × ${fit.factor.value.toFixed(2)} (${fit.factor.low?.toFixed(2)} to ${fit.factor.high?.toFixed(2)}).`}
+                            {fit.factor && Math.abs(fit.factor.value - 1) > 0.1 && <> The Bench reads with the shipped model until <Link to="/notebook?view=sure">this kitchen’s factor</Link> is taken over.</>}
                             {fit.bracket && fit.bracket[0] !== null && fit.bracket[1] !== null && ` Without any model: between ${fit.bracket[0]?.toFixed(2)} and ${fit.bracket[1]?.toFixed(2)} %.`}
                         </Box>
                         <Button variant="contained" onClick={() => take.mutate()} disabled={take.isPending}>

@@ -36,7 +36,7 @@ export function Tree() {
                     </Box>
                     {data && <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>{data.filter((one) => one.parent === null).map((one) => <Branch key={one.id} node={one} all={data} chosen={chosen} onPick={pick} />)}</Box>}
                 </Panel>
-                {a && b && <Beside key={`${a.id} ${b.id}`} dish={dish} a={a} b={b} />}
+                {data && a && b && <Beside key={`${a.id} ${b.id}`} dish={dish} a={a} b={b} all={data} />}
             </Box>
         </Box>
     );
@@ -65,16 +65,27 @@ function Branch({ node, all, chosen, onPick }: { node: LineageNode; all: Lineage
                         </Button>
                     )}
                 </Box>
-                {node.words.length > 0 && <Box sx={{ fontSize: 'var(--text-small)' }}>{node.words.join('; ')}</Box>}
-                {hung.length > 0 && <Box component="ul" sx={{ listStyle: 'none', m: '4px 0 0', p: 0 }}>{hung.map((one) => <Branch key={one.id} node={one} all={all} chosen={chosen} onPick={onPick} />)}</Box>}
-                {node.kind === 'version' && line.length > 0 && <Box component="ul" sx={{ listStyle: 'none', m: '4px 0 0', p: 0 }}>{line.map((one) => <Branch key={one.id} node={one} all={all} chosen={chosen} onPick={onPick} />)}</Box>}
+                {node.words.length > 0 && <Box sx={{ fontSize: 'var(--text-small)' }}>{node.words.join(' · ')}</Box>}
+                {/* A version's own revisions come before what was made from it. */}
+                {[...(node.kind === 'version' ? line : []), ...hung].length > 0 && (
+                    <Box component="ul" sx={{ listStyle: 'none', m: '4px 0 0', p: 0 }}>
+                        {[...(node.kind === 'version' ? line : []), ...hung].map((one) => <Branch key={one.id} node={one} all={all} chosen={chosen} onPick={onPick} />)}
+                    </Box>
+                )}
             </Box>
             {node.kind === 'revision' && line.map((one) => <Branch key={one.id} node={one} all={all} chosen={chosen} onPick={onPick} />)}
         </>
     );
 }
 
-function Beside({ dish, a, b }: { dish: number; a: LineageNode; b: LineageNode }) {
+/** How a node came out; of a revision, everything that was found of it. */
+function came(node: LineageNode, all: LineageNode[]): string {
+    const own = node.kind === 'revision' ? all.filter((one) => one.revision_id === node.revision_id && one.kind !== 'revision').flatMap((one) => (one.came === null ? [] : [`${MARKS[one.kind].word}: ${one.came}`])) : [];
+    return node.came ?? (own.length > 0 ? own.join('; ') : 'nothing found of it yet');
+}
+
+function Beside({ dish, a, b, all }: { dish: number; a: LineageNode; b: LineageNode; all: LineageNode[] }) {
+    const versionOf = (node: LineageNode) => all.find((one) => one.kind === 'version' && one.version_id === node.version_id)?.title ?? '';
     const same = a.revision_id === b.revision_id;
     const { data, error } = useQuery({ ...treeCompareQuery(dish, a.revision_id ?? 0, b.revision_id ?? 0), enabled: !same && a.revision_id !== null && b.revision_id !== null });
     return (
@@ -82,8 +93,8 @@ function Beside({ dish, a, b }: { dish: number; a: LineageNode; b: LineageNode }
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mb: 1 }}>
                 {[a, b].map((one) => (
                     <Box key={one.id}>
-                        <strong>{one.title}</strong> <span style={{ color: 'var(--ink-soft)' }}>{longDay(one.at.slice(0, 10))}</span>
-                        <div>{one.came ?? 'nothing found of it yet'}</div>
+                        <strong>{versionOf(one)}, {one.title}</strong> <span style={{ color: 'var(--ink-soft)' }}>{longDay(one.at.slice(0, 10))}</span>
+                        <div>{came(one, all)}</div>
                     </Box>
                 ))}
             </Box>

@@ -64,8 +64,8 @@ export function Trials() {
                             Next: <Link to={`/bench/${trial.version_id}?next=${encodeURIComponent(trial.next)}`}>{trial.next}</Link>
                         </Box>
                     )}
-                    <TrialPhotos trial={trial} />
-                    <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', pb: 1 }}>
+                    <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap', pb: 1 }}>
+                        <TrialPhotos trial={trial} />
                         <Link to={`/bench/${trial.version_id}`}>Open {trial.version} on the Bench</Link>
                         <Button size="small" onClick={() => setCorrecting(trial)} aria-label={`Correct the trial of ${trial.dish}, ${trial.version}, ${trial.made_on}`}>
                             Correct

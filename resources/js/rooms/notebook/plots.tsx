@@ -19,7 +19,7 @@ export function FactorBar({ factor }: { factor: LearnedFactor }) {
 
 const SIZE = 260;
 const PAD = 34;
-const x = (v: number) => PAD + v * (SIZE - PAD - 8);
+const x = (v: number) => PAD + v * (SIZE - PAD - 24);
 const y = (v: number) => SIZE - PAD - v * (SIZE - PAD - 8);
 
 /** Foretold chance against how often it came: each class with its own uncertainty, and what chance alone would give were it true. No line through them. */

@@ -111,9 +111,15 @@ function Samples({ data }: { data: Tasting }) {
     );
 }
 
+/** What is asked at a seat on paper, as on a phone. */
+const ASKS: Record<string, string> = { triangle: 'Two of these are alike. Mark the odd one.', 'duo-trio': 'The first is the reference. Mark the one that is the same.', paired: 'Mark the one you prefer.', 'just-right': 'Judge each by itself.' };
+
 /** What is poured at each seat, and a sheet for each taster. */
 function Sheets({ data, pouring }: { data: Tasting; pouring: Pouring[] }) {
+    const contains = [...new Set(data.samples.flatMap((one) => one.contains))];
+    const may = [...new Set(data.samples.flatMap((one) => one.may_contain))];
     return (
+        <>
         <Panel className="sheet" component="section" aria-label="What is poured">
             <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>What is poured (sealed from the tasters)</h2>
             <Box component="table" sx={{ borderCollapse: 'collapse', fontVariantNumeric: 'tabular-nums', '& td, & th': { textAlign: 'left', borderBottom: '1px solid var(--line)', p: '3px 14px 3px 0' } }}>
@@ -129,5 +135,19 @@ function Sheets({ data, pouring }: { data: Tasting; pouring: Pouring[] }) {
             </Box>
             <div style={{ fontSize: 'var(--text-small)' }}>20 to 30 g each, alike in cup, fill and age, at serving temperature within a degree; water and a plain cracker between. {data.samples.map((one) => `${one.letter} is ${one.name}`).join('; ')}.</div>
         </Panel>
+        <Panel component="section" aria-label="Sheets of the tasters" className="sheet" sx={{ '@media print': { pageBreakBefore: 'always' } }}>
+            <h2 className="name no-print" style={{ margin: 0, fontSize: 'var(--text-title)' }}>Sheets of the tasters</h2>
+            {pouring.map((seat) => (
+                <Box key={seat.number} sx={{ borderTop: '1px dashed var(--ink-soft)', py: 1.25, breakInside: 'avoid' }}>
+                    <strong>Seat {seat.number}</strong>. In one sample or another: {contains.length > 0 ? contains.join(', ') : 'none of the fourteen allergens that are known'}{may.length > 0 && `; may contain ${may.join(', ')}`}. ☐ I have read it and may taste these.
+                    <div>{data.method === 'paired' && data.plan.question !== '' ? data.plan.question : ASKS[data.method]}</div>
+                    <Box sx={{ display: 'flex', gap: 4, mt: 0.5, fontSize: 'var(--text-lead)', flexWrap: 'wrap' }}>
+                        {seat.pours.map((one, n) => <span key={n}>{one.code === 0 ? 'reference' : `☐ ${one.code}`}</span>)}
+                    </Box>
+                    {data.method === 'just-right' && <div>{[...data.plan.attributes.map((one) => `${one}: ☐ too little ☐ right ☐ too much`), 'liked, 1 to 9: ___'].join('   ')} for each.</div>}
+                </Box>
+            ))}
+        </Panel>
+        </>
     );
 }

@@ -31,7 +31,7 @@ export function Table() {
     });
     const failed = sit.error ?? say.error;
     return (
-        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'start center', p: 2, boxSizing: 'border-box' }}>
+        <Box component="main" sx={{ minHeight: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', placeItems: 'start center', p: 2, boxSizing: 'border-box' }}>
             <Panel sx={{ width: 460, maxWidth: '100%', boxSizing: 'border-box', p: '18px 20px', fontSize: 'var(--text-lead)' }}>
                 {table.isPending && <Waiting what="the table" />}
                 {table.error && <><h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>No table is laid here</h1><p>Ask whoever sent you for the code again.</p></>}

@@ -61,7 +61,9 @@ describe('a trial', () => {
         render(<TrialRow title="Curd tartlet, Vegan 1" trial={{ id: 1, edition: 1, run_id: null, who: 'Ilka', verdict: 'change', next: '', corrections: [], photos: [], found: { layers: [], grain: null, ph: 3.2, brix: null, height_mm: null, weep_g: 0, colour: null, cut: null, keeps: [{ day: 2, words: 'looser' }] }, version_id: 2, revision: 3, made_on: '2026-11-18', set_step: 2, set_word: 'spoonable', sweetness: 'right', sharpness: 'too much', lots: [], remark: 'Soft.', predicted: { layer: 'Curd', ge: 0.93, step_index: 3, step: 'holds or pipes', se: 29.1, ph: null, layers: [] } }} />);
         expect(screen.getByText(/holds or pipes/)).toBeTruthy();
         expect(screen.getByText('1 step softer')).toBeTruthy();
-        expect(screen.getByText('18 November 2026')).toBeTruthy();
+        expect(screen.getByText('18 November 2026, Ilka')).toBeTruthy();
+        // What was looked at is told, nothing among it too; what was not looked at is not.
+        expect(screen.getByText('pH 3.2 · wept 0 g of 100 g in a day · day 2: looser')).toBeTruthy();
         expect(screen.getByText('no pH')).toBeTruthy();
     });
 });

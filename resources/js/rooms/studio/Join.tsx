@@ -33,7 +33,7 @@ export function Join() {
     const wrong = wrongIn(follow.error);
     const field = fieldsOf(form, setForm, wrong);
     return (
-        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2, boxSizing: 'border-box' }}>
+        <Box component="main" sx={{ minHeight: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', placeItems: 'center', p: 2, boxSizing: 'border-box' }}>
             <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
                 {(link.isPending || session.isPending) && <Waiting what="the link" />}
                 {link.error && (

@@ -62,7 +62,7 @@ function LayerFound({ name, isOnly, draft, onChange }: { name: string; isOnly: b
     return (
         <Box>
             {draft.protocol === '' && <Choice legend={legend} options={STEPS} value={draft.step} onChange={(step) => onChange({ ...draft, step })} />}
-            <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
+            <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 1.75 }}>
                 <TextField select size="small" label={`${name}: measured by`} value={draft.protocol} onChange={(e) => onChange({ ...draft, protocol: e.target.value, step: '' })} sx={{ minWidth: 220 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
                     <MenuItem value="">nothing; by eye and spoon</MenuItem>
                     {data?.map((one) => (

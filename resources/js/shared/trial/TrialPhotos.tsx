@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { call } from '../../api/client';
 import type { Trial } from '../../api/types';
 import { ProblemNote } from '../ProblemNote';
@@ -29,6 +29,7 @@ async function shrunk(file: File): Promise<string> {
 export function TrialPhotos({ trial }: { trial: Trial }) {
     const client = useQueryClient();
     const fresh = () => client.invalidateQueries({ queryKey: ['trials'] });
+    const input = useRef<HTMLInputElement>(null);
     const [large, setLarge] = useState<number | null>(null);
     const add = useMutation({ mutationFn: async (file: File) => call<Trial>('POST', `trials/${trial.id}/photos`, { image: await shrunk(file), words: file.name.replace(/\.\w+$/, '').slice(0, 100) }), onSuccess: fresh });
     const remove = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `photos/${id}`), onSuccess: fresh });
@@ -50,17 +51,17 @@ export function TrialPhotos({ trial }: { trial: Trial }) {
                         </figcaption>
                     </Box>
                 ))}
-                <Button component="label" variant="outlined" size="small" disabled={add.isPending}>
+                <Button variant="outlined" size="small" disabled={add.isPending} onClick={() => input.current?.click()}>
                     {add.isPending ? 'Adding…' : 'Add a picture'}
-                    <input
-                        type="file" accept="image/*" aria-label="Add a picture" style={{ position: 'absolute', opacity: 0, width: 1, height: 1 }}
-                        onChange={(e) => {
-                            const file = e.target.files?.[0];
-                            if (file) add.mutate(file);
-                            e.target.value = '';
-                        }}
-                    />
                 </Button>
+                <input
+                    ref={input} type="file" accept="image/*" hidden
+                    onChange={(e) => {
+                        const file = e.target.files?.[0];
+                        if (file) add.mutate(file);
+                        e.target.value = '';
+                    }}
+                />
             </Box>
         </Box>
     );

@@ -112,7 +112,7 @@ function wasWords(was: Record<string, unknown>): string {
     const told = Object.entries(was).flatMap(([key, value]) => {
         const name = words[key];
         if (name === undefined) return [];
-        return [`${name} ${value === null || value === '' ? 'not said' : key === 'set_step' ? (LADDER[Number(value)] ?? '') : String(value)}`];
+        return [`${name} ${value === null || value === '' ? 'not said' : key === 'set_step' ? (LADDER[Number(value)] ?? '') : typeof value === 'string' || typeof value === 'number' ? value : '…'}`];
     });
     return told.length > 0 ? told.join(', ') : 'other figures';
 }
