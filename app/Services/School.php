@@ -26,7 +26,7 @@ use Transmuta\Trainer\Skill;
 final readonly class School
 {
     /** Dishes an exercise is drawn from. */
-    private const DISHES = 12;
+    private const DISHES = 40;
 
     private const ANSWERS = 200;
 

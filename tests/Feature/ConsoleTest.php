@@ -247,4 +247,24 @@ final class ConsoleTest extends TestCase
 
         return [proc_close($process), $out, $err];
     }
+
+    public function testALabelIsPrintedForAMarketAndNamesWhatIsOpen(): void
+    {
+        $text = "title: Strawberry pot\nportions: 4\n300 g strawberries\n700 g double cream\n40 g erythritol\n";
+        [$code, $out] = self::artisan(['formula:label', '-', '--regime=eu'], $text);
+        self::assertSame(0, $code);
+        $label = (array) json_decode($out, true);
+        self::assertSame('eu', $label['regime']);
+        self::assertTrue($label['final']);
+        self::assertSame(['with sweetener(s)'], $label['name_words']);
+        self::assertStringContainsString('cream (**milk**)', $label['ingredients']['text']);
+        [$code, $out] = self::artisan(['formula:label', '-', '--regime=us'], $text . "20 g blorps of moon\n");
+        self::assertSame(0, $code);
+        self::assertFalse(json_decode($out, true)['final']);
+        [$code, , $err] = self::artisan(['formula:label', '-', '--regime=moon'], $text);
+        self::assertSame(2, $code);
+        self::assertStringContainsString('--regime', $err);
+        [$code] = self::artisan(['formula:label', '-'], '');
+        self::assertSame(2, $code);
+    }
 }

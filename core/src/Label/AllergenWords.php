@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Label;
+
+use Transmuta\Shelf\Ingredient;
+
+/** The words an allergen is called by on a label of each market: which cereal, which nut; and what of the fourteen a market does not ask for. */
+final class AllergenWords
+{
+    private const NUTS = ['almond' => 'almond', 'hazelnut' => 'hazelnut', 'praline' => 'hazelnut', 'walnut' => 'walnut', 'cashew' => 'cashew', 'pecan' => 'pecan', 'brazil' => 'Brazil nut', 'pistachio' => 'pistachio', 'macadamia' => 'macadamia', 'marzipan' => 'almond', 'amaretti' => 'almond', 'pine' => 'pine nut'];
+
+    /** Not declared, by market: what the law of that market does not name. */
+    private const NOT = [
+        'us' => ['celery', 'mustard', 'lupin', 'molluscs', 'sulphites'], 'ca' => ['celery', 'lupin'], 'anz' => ['celery', 'mustard'], 'in' => [], 'eu' => [], 'uk' => [],
+    ];
+
+    private const WORDS = [
+        'eggs' => ['eu' => 'egg', 'us' => 'egg', 'ca' => 'egg', 'anz' => 'egg', 'in' => 'egg'],
+        'soybeans' => ['eu' => 'soya', 'us' => 'soy', 'ca' => 'soy', 'anz' => 'soy', 'in' => 'soybean'],
+        'peanuts' => ['eu' => 'peanut', 'us' => 'peanut', 'ca' => 'peanut', 'anz' => 'peanut', 'in' => 'peanut'],
+        'crustaceans' => ['eu' => 'crustaceans', 'us' => 'crustacean shellfish', 'ca' => 'crustaceans', 'anz' => 'crustacean', 'in' => 'crustacean'],
+        'molluscs' => ['eu' => 'molluscs', 'us' => 'molluscs', 'ca' => 'molluscs', 'anz' => 'mollusc', 'in' => 'mollusc'],
+        'sulphites' => ['eu' => 'sulphites', 'us' => 'sulfites', 'ca' => 'sulphites', 'anz' => 'sulphites', 'in' => 'sulphite'],
+    ];
+
+    /** What a list of allergens calls the whole kind, in the statement of a market that has one. */
+    private const SUMMED = ['egg' => 'eggs', 'soy' => 'soy', 'peanut' => 'peanuts', 'soybean' => 'soybeans'];
+
+    /**
+     * @return list<string> words for the list of ingredients
+     */
+    public static function of(Ingredient $in, Market $market): array
+    {
+        $words = [];
+        foreach ($in->allergens as $allergen) {
+            if (\in_array($allergen, self::NOT[$market->value], true)) {
+                continue;
+            }
+            array_push($words, ...match ($allergen) {
+                'gluten' => self::cereals($in, $market),
+                'nuts' => [self::nut($in) ?? 'nuts'],
+                default => [self::word($allergen, $market)],
+            });
+        }
+
+        return array_values(array_unique($words));
+    }
+
+    public static function word(string $allergen, Market $market): string
+    {
+        return self::WORDS[$allergen][$market->isEuropean() ? 'eu' : $market->value] ?? $allergen;
+    }
+
+    /** Which nut it is; null where its name does not say. */
+    public static function nut(Ingredient $in): ?string
+    {
+        foreach (self::NUTS as $part => $word) {
+            if (str_contains($in->id, $part)) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The statement after the list, where the market has one: complete, in the words of its law.
+     *
+     * @param list<string> $words
+     */
+    public static function statement(array $words, Market $market): ?string
+    {
+        if ($market->isEuropean() || $words === []) {
+            // Beside a list that emphasises them a separate box is not allowed.
+            return null;
+        }
+        $cereals = array_intersect(['wheat', 'barley', 'oats', 'rye'], $words);
+        $told = $market === Market::Us || $market === Market::Ca ? array_map(static fn(string $word): string => self::SUMMED[$word] ?? $word, $words) : $words;
+        if ($cereals !== [] && $market === Market::Anz) {
+            // Oats, barley and rye stand by name in the list, and as gluten here.
+            $told = ['gluten', ...array_diff($told, ['barley', 'oats', 'rye'])];
+        }
+        if ($cereals !== [] && $market === Market::In) {
+            $told = ['cereals containing gluten', ...array_diff($told, $cereals)];
+        }
+
+        return 'Contains: ' . implode(', ', array_values(array_unique($told))) . '.';
+    }
+
+    /** @return list<string> */
+    private static function cereals(Ingredient $in, Market $market): array
+    {
+        // In the United States only wheat is named.
+        return array_values($market === Market::Us ? array_intersect($in->cereals, ['wheat']) : ($in->cereals === [] ? ['gluten'] : $in->cereals));
+    }
+}
