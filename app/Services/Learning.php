@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Lot;
 use App\Models\PotLadder;
 use App\Models\Studio;
 use App\Models\Trial;
@@ -25,7 +26,8 @@ use Transmuta\Trial\Reliability;
  * was off. Factors are always learnt against the shipped model, whatever was in use when a trial was noted.
  *
  * @phpstan-type Residual array{mechanism: string, name: string, n: int, mean: float, points: list<array<string, mixed>>}
- * @phpstan-type Learned array{trials: int, factors: list<array{mechanism: string, factor: float, low: float, high: float, n: int, gain: float, proposed: bool}>, reliability: ?array<string, mixed>, residuals: list<Residual>}
+ * @phpstan-type Packet array{lot_id: int, name: string, code: string, mechanism: string, factor: float, low: float, high: float, n: int, proposed: bool}
+ * @phpstan-type Learned array{trials: int, factors: list<array{mechanism: string, factor: float, low: float, high: float, n: int, gain: float, proposed: bool}>, reliability: ?array<string, mixed>, residuals: list<Residual>, packets: list<Packet>}
  */
 final readonly class Learning
 {
@@ -36,6 +38,12 @@ final readonly class Learning
     private const LEADS = 0.5;
 
     private const KEPT_SECONDS = 86400;
+
+    /** Batches of one packet from which it is told by itself. */
+    private const OF_A_PACKET = 3;
+
+    /** The mechanism an ingredient's function works by, where it is called otherwise. */
+    private const WORKS = ['gelatin-bloom' => 'gelatin', 'starch-stable' => 'starch', 'starch-cold' => 'starch', 'locust-bean' => 'konjac'];
 
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf, private Reference $reference) {}
 
@@ -55,6 +63,7 @@ final readonly class Learning
             'factors' => array_map(fn(array $row): array => [...$row, 'name' => $this->name($row['mechanism']), 'in_use' => $used[$row['mechanism']] ?? null], array_values($known)),
             'reliability' => $learned['reliability'],
             'residuals' => $learned['residuals'],
+            'packets' => array_map(fn(array $row): array => [...$row, 'mechanism_name' => $this->name($row['mechanism'])], $learned['packets']),
         ];
     }
 
@@ -113,8 +122,8 @@ final readonly class Learning
     private function learn(Studio $studio): array
     {
         $query = Trial::query();
-        $query->with(['version.dish', 'revision'])->whereHas('version.dish')->where('studio_id', $studio->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::MOST);
-        $tried = $forecasts = $residuals = $readings = [];
+        $query->with(['version.dish', 'revision', 'lots'])->whereHas('version.dish')->where('studio_id', $studio->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::MOST);
+        $tried = $forecasts = $residuals = $readings = $byLot = [];
         $ranked = 0.0;
         foreach ($query->get() as $trial) {
             $foretold = $trial->foretoldChances();
@@ -127,6 +136,10 @@ final readonly class Learning
                 $finding = Finding::read($one);
                 $tried[] = new Tried(($trial->run_id === null ? "trial $trial->id" : "run $trial->run_id") . " {$one['layer_id']}", $layer->set, $finding);
                 $residuals[] = [$trial, $layer, $finding];
+                foreach ($trial->lots as $lot) {
+                    $byLot[$lot->id]['lot'] = $lot;
+                    $byLot[$lot->id]['tried'][] = $tried[\count($tried) - 1];
+                }
                 $chances = $foretold[$one['layer_id']] ?? null;
                 if ($chances !== null) {
                     $came = max(0, min(6, (int) floor($finding->u)));
@@ -144,7 +157,31 @@ final readonly class Learning
             'factors' => KitchenFactors::of($tried),
             'reliability' => $reliability === null ? null : [...$reliability, 'ranked' => $ranked / \count($forecasts)],
             'residuals' => $this->off($residuals),
+            'packets' => $this->packets($byLot),
         ];
+    }
+
+    /**
+     * What trials of one packet say of the mechanism it works by, where there are enough of them.
+     *
+     * @param array<int, array{lot: Lot, tried: list<Tried>}> $byLot
+     *
+     * @return list<Packet>
+     */
+    private function packets(array $byLot): array
+    {
+        $rows = [];
+        foreach ($byLot as ['lot' => $lot, 'tried' => $tried]) {
+            $functions = array_keys($this->shelf->shelf()->find($lot->slug)->functions ?? []);
+            $works = array_map(static fn(string $function): string => self::WORKS[$function] ?? $function, array_map(strval(...), $functions));
+            foreach (KitchenFactors::of($tried) as $row) {
+                if ($row['n'] >= self::OF_A_PACKET && \in_array($row['mechanism'], $works, true)) {
+                    $rows[] = ['lot_id' => $lot->id, 'name' => $lot->name, 'code' => $lot->code, 'mechanism' => $row['mechanism'], 'factor' => $row['factor'], 'low' => $row['low'], 'high' => $row['high'], 'n' => $row['n'], 'proposed' => $row['proposed']];
+                }
+            }
+        }
+
+        return $rows;
     }
 
     /** @return list<Tried> pots of ladders that were judged; those of one ladder are of one base, and one batch */

@@ -121,6 +121,20 @@ final class LearningTest extends FeatureCase
         $this->putJson('/api/factors/moon', ['use' => true])->assertUnprocessable();
     }
 
+    public function testAPacketOfThreeBatchesIsToldByItself(): void
+    {
+        $version = $this->version('Rhubarb buttermilk cream', 'Vegan 1');
+        $layer = array_values(array_filter($version->formula->layers, static fn($one): bool => \in_array('agar', array_column($one->lines, 'ingredient'), true)))[0]->id;
+        $lot = $this->postJson('/api/shelf/agar/lots', ['code' => 'S 7'])->assertCreated()->json('id');
+        self::assertSame([], $this->getJson('/api/learning')->json('packets'));
+        foreach (['2026-11-20', '2026-11-21', '2026-11-22'] as $day) {
+            $this->postJson("/api/versions/$version->id/trials", ['made_on' => $day, 'layers' => [['layer_id' => $layer, 'step_index' => 1]], 'lots' => [$lot]])->assertCreated();
+        }
+        $packet = $this->getJson('/api/learning')->assertOk()->assertJsonCount(1, 'packets')->json('packets.0');
+        self::assertSame(['agar', 'S 7', 3], [$packet['mechanism'], $packet['code'], $packet['n']]);
+        self::assertLessThan(1.0, $packet['factor']);
+    }
+
     public function testPotsAreDesignedJudgedAndTakenOver(): void
     {
         $version = $this->version('Rhubarb buttermilk cream', 'Vegan 1');

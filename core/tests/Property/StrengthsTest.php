@@ -80,4 +80,19 @@ final class StrengthsTest extends TestCase
         $this->expectExceptionMessageMatches('/moonlight|agar/');
         Strengths::read($of, Reference::standard());
     }
+
+    public function testASmallDoseAndAnotherPacketMakeItLessSure(): void
+    {
+        $small = Kit::engine()->read(Kit::engine()->parse("Jelly\n4 portions\ntreat: boil\n100 g water\n16 g sugar\n0.4 g agar powder"))->layers[0]->set;
+        $large = Kit::engine()->read(Kit::engine()->parse("Jelly\n4 portions\ntreat: boil\n2500 g water\n400 g sugar\n10 g agar powder"))->layers[0]->set;
+        self::assertEqualsWithDelta($small->ge, $large->ge, 0.02);
+        self::assertEqualsWithDelta(0.125, $small->unsure['agar'], 0.001, '0.05 g of 0.4');
+        self::assertEqualsWithDelta(0.005, $large->unsure['agar'], 0.001);
+        self::assertGreaterThan(Chances::spread($large), Chances::spread($small));
+        // From packet to packet only where the kitchen's own factor leaves nothing else unsaid.
+        self::assertSame(0.0, Strengths::none()->packet('gelatin'));
+        self::assertSame(0.05, self::strengths()->packet('gelatin'));
+        self::assertSame(0.0, self::strengths()->packet('agar'));
+        self::assertGreaterThanOrEqual(0.05, self::jelly(self::strengths())->layers[0]->set->unsure['gelatin']);
+    }
 }

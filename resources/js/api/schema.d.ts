@@ -3089,6 +3089,18 @@ export interface components {
         Learning: {
             /** @description What the kitchen’s trials say. */
             factors: components["schemas"]["LearnedFactor"][];
+            packets: {
+                code: string;
+                factor: number;
+                high: number;
+                lot_id: number;
+                low: number;
+                mechanism: string;
+                mechanism_name: string;
+                n: number;
+                name: string;
+                proposed: boolean;
+            }[];
             reliability: components["schemas"]["Reliability"] | null;
             residuals: {
                 /** @description Steps firmer than foretold. */

@@ -48,19 +48,20 @@ final class Chances
     /** Steps of one standard deviation. */
     public static function spread(SetReading $set): float
     {
-        return self::width($set->ge, $set->mechanisms, $set->strengths);
+        return self::width($set->ge, $set->mechanisms, $set->strengths, $set->unsure);
     }
 
     /**
      * Steps of one standard deviation: a mechanism whose factor this kitchen's trials have told adds less.
      *
      * @param array<string, float> $mechanisms GE % by name
+     * @param array<string, float> $unsure share by which each may be off for its weighing and its packet
      */
-    public static function width(float $ge, array $mechanisms, Strengths $strengths): float
+    public static function width(float $ge, array $mechanisms, Strengths $strengths, array $unsure = []): float
     {
         $square = self::REPEAT ** 2;
         foreach ($mechanisms as $name => $part) {
-            $square += ($strengths->spread($name) * Ladder::slope($ge) * $part) ** 2;
+            $square += (hypot($strengths->spread($name), $unsure[$name] ?? 0.0) * Ladder::slope($ge) * $part) ** 2;
         }
 
         return sqrt($square);

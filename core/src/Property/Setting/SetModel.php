@@ -26,6 +26,9 @@ final readonly class SetModel
         'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
 
+    /** What is under it is weighed on the small scale, g [trade]. */
+    private const SMALL_SCALE = 20.0;
+
     /** Thickeners whose firmness grows with nothing but their dose. */
     private const BY_SLOPE = ['gellan', 'xanthan', 'methylcellulose', 'chia', 'flax', 'psyllium'];
 
@@ -55,7 +58,39 @@ final readonly class SetModel
         $ge = array_filter($this->mechanisms($state, $celsius), static fn(float $v): bool => $v > 0.004);
         arsort($ge);
 
-        return SetReading::of($ge, $this->kind($state, $ge), $this->strengths);
+        return SetReading::of($ge, $this->kind($state, $ge), $this->strengths, $this->unsure($state, array_keys($ge)));
+    }
+
+    /**
+     * Share by which each mechanism may be off: what is weighed of it on a kitchen's scale, and how far its packets differ.
+     *
+     * @param list<string> $mechanisms
+     *
+     * @return array<string, float>
+     */
+    private function unsure(LayerState $state, array $mechanisms): array
+    {
+        $from = array_map(fn(int $i): array => $this->doses->from($state->model->portions[$i], $state->share[$i]), array_keys($state->model->portions));
+        $unsure = [];
+        foreach ($mechanisms as $mechanism) {
+            $keys = array_flip($this->reference->mechanisms[$mechanism]['doses'] ?? []);
+            $sum = $off = 0.0;
+            foreach ($from as $i => $doses) {
+                $brings = array_sum(array_intersect_key($doses, $keys));
+                $grams = $state->grams[$i];
+                if ($brings > 0.0 && $grams > 0.0) {
+                    $sum += $brings;
+                    // A small scale shows 0.1 g, the large one 1 g.
+                    $off += ($brings * ($grams < self::SMALL_SCALE ? 0.05 : 0.5) / $grams) ** 2;
+                }
+            }
+            $share = hypot($sum > 0.0 ? sqrt($off) / $sum : 0.0, $this->strengths->packet($mechanism));
+            if ($share > 0.0) {
+                $unsure[$mechanism] = min(1.0, $share);
+            }
+        }
+
+        return $unsure;
     }
 
     /** GE % alone, for callers that need it thousands of times. */

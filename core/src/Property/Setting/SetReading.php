@@ -7,20 +7,26 @@ namespace Transmuta\Property\Setting;
 /** GE % with its band (a step either way until trials narrow it), its texture kind, its mechanisms by size, and what this kitchen's own trials say of them. */
 final readonly class SetReading
 {
-    /** @param array<string, float> $mechanisms GE % by name, largest first */
-    private function __construct(public float $ge, public float $low, public float $high, public string $kind, public array $mechanisms, public Strengths $strengths) {}
+    /**
+     * @param array<string, float> $mechanisms GE % by name, largest first
+     * @param array<string, float> $unsure share by which a mechanism may be off for its weighing and its packet, one standard deviation
+     */
+    private function __construct(public float $ge, public float $low, public float $high, public string $kind, public array $mechanisms, public Strengths $strengths, public array $unsure) {}
 
-    /** @param array<string, float> $mechanisms */
-    public static function of(array $mechanisms, string $kind, ?Strengths $strengths = null): self
+    /**
+     * @param array<string, float> $mechanisms
+     * @param array<string, float> $unsure
+     */
+    public static function of(array $mechanisms, string $kind, ?Strengths $strengths = null, array $unsure = []): self
     {
         $ge = array_sum($mechanisms);
         $place = Ladder::coordinate($ge);
 
         $strengths ??= Strengths::none();
         // As much narrower as the chances are.
-        $half = Chances::width($ge, $mechanisms, $strengths) / Chances::width($ge, $mechanisms, Strengths::none());
+        $half = min(1.0, Chances::width($ge, $mechanisms, $strengths, $unsure) / Chances::width($ge, $mechanisms, Strengths::none()));
 
-        return new self($ge, Ladder::ge($place - $half), Ladder::ge($place + $half), $kind, $mechanisms, $strengths);
+        return new self($ge, Ladder::ge($place - $half), Ladder::ge($place + $half), $kind, $mechanisms, $strengths, $unsure);
     }
 
     /** @return list<array{name: string, ge: float, share: float}> share 0…1 of the whole set */

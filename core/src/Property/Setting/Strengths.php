@@ -6,13 +6,17 @@ namespace Transmuta\Property\Setting;
 
 use Transmuta\Fault\Nonsense;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 
 /**
  * By what factor each mechanism sets firmer (over 1) or softer in this kitchen than the shipped model says, and how sure that is: those a person took
  * over from the kitchen's own trials ({@see \Transmuta\Trial\Learning\KitchenFactors}). None of them is ever put to use by itself.
  */
-final readonly class Strengths
+final class Strengths
 {
+    /** @var ?array<array-key, float> by mechanism */
+    private static ?array $packets = null;
+
     /** Spread of kitchens whose own factor nobody knows, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
     public const KITCHENS = 0.25;
 
@@ -20,7 +24,7 @@ final readonly class Strengths
     private const FURTHEST = 5.0;
 
     /** @param array<string, array{factor: float, spread: float}> $of by mechanism; spread is a standard deviation of ln factor */
-    private function __construct(private array $of) {}
+    private function __construct(private readonly array $of) {}
 
     public static function none(): self
     {
@@ -76,6 +80,20 @@ final readonly class Strengths
     public function spread(string $mechanism): float
     {
         return $this->of[$mechanism]['spread'] ?? self::KITCHENS;
+    }
+
+    /**
+     * How far one packet is from another of its kind, as a standard deviation of ln: told only where the kitchen's own factor is known, for what nobody
+     * knows of a kitchen holds it already.
+     */
+    public function packet(string $mechanism): float
+    {
+        if (!isset($this->of[$mechanism])) {
+            return 0.0;
+        }
+        self::$packets ??= array_map(floatval(...), array_column(Table::rows(\dirname(__DIR__, 3) . '/data/trial/packets.csv'), 'spread', 'mechanism'));
+
+        return self::$packets[$mechanism] ?? 0.0;
     }
 
     /**

@@ -76,6 +76,17 @@ function Factors({ data }: { data: Learning }) {
                     )}
                 </Box>
             ))}
+            {data.packets.length > 0 && (
+                <>
+                    <h2 className="name" style={{ margin: '10px 0 4px', fontSize: 'var(--text-title)' }}>Single packets</h2>
+                    <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)' }}>Told, not read with: the next packet may be another.</Box>
+                    {data.packets.map((one) => (
+                        <Box key={`${one.lot_id} ${one.mechanism}`} sx={{ borderTop: '1px solid var(--line)', py: 0.5, fontVariantNumeric: 'tabular-nums' }}>
+                            {one.name} {one.code}: {one.mechanism_name} × {one.factor.toFixed(2)} ({one.low.toFixed(2)} to {one.high.toFixed(2)}), {one.n} batches{one.proposed && <strong>, otherwise than the model says</strong>}
+                        </Box>
+                    ))}
+                </>
+            )}
         </Panel>
     );
 }
