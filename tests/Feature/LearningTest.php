@@ -72,13 +72,13 @@ final class LearningTest extends FeatureCase
     {
         $trial = Trial::query()->firstOrFail();
         $photo = $this->postJson("/api/trials/$trial->id/photos", ['image' => base64_encode(self::picture(3000, 1500)), 'words' => 'cut'])->assertCreated()->assertJsonPath('photos.0.width', 1280)->assertJsonPath('photos.0.height', 640)->json('photos.0.id');
-        $answer = $this->get("/api/photos/$photo")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $answer = $this->getJson("/api/photos/$photo")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         self::assertSame([1280, 640], \array_slice((array) getimagesizefromstring((string) $answer->getContent()), 0, 2));
         foreach (['not a picture' => base64_encode('<svg onload="x()">'), 'nothing' => '', 'no base64' => '%%%', 'a page' => base64_encode('<html>')] as $image) {
             $this->postJson("/api/trials/$trial->id/photos", ['image' => $image])->assertUnprocessable()->assertJsonPath('field', 'image');
         }
         $this->deleteJson("/api/photos/$photo")->assertNoContent();
-        $this->get("/api/photos/$photo")->assertNotFound();
+        $this->getJson("/api/photos/$photo")->assertNotFound();
     }
 
     public function testWhereAPictureWasTakenIsGone(): void

@@ -142,7 +142,7 @@ test('a lot is noted, a trial made of it, and a recall names the trial', async (
     await trial.getByText('soft slice', { exact: true }).click();
     await trial.getByLabel(/Whole milk: M 118/).check();
     await trial.getByRole('button', { name: 'Note it' }).click();
-    await expect(trial.getByRole('article')).toContainText('Made of Whole milk M 118');
+    await expect(trial.getByRole('article').first()).toContainText('Made of Whole milk M 118');
     await axe(page);
     await page.goto('/shelf/milk');
     await lots.getByRole('button', { name: 'Call lot M 118 back' }).click();

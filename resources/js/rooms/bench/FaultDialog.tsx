@@ -14,7 +14,7 @@ import { call } from '../../api/client';
 import { faultsQuery, runsQuery } from '../../api/queries';
 import type { BenchData, FaultAnswer } from '../../api/types';
 import { RUN_FACTS } from '../../api/words';
-import { counted, inPercent, typedNumber } from '../../shared/numbers';
+import { counted, inPercent, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 type Cause = FaultAnswer['causes'][number];
@@ -32,7 +32,7 @@ export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () =>
         mutationFn: () =>
             call<FaultAnswer>('POST', `versions/${data.version.id}/faults`, {
                 fault, ...(layer !== '' && { layer_id: layer }), ...(run !== '' && { run_id: run }),
-                facts: Object.fromEntries(Object.entries(facts).filter(([, text]) => text.trim() !== '').map(([id, text]) => [id, text === 'yes' ? true : text === 'no' ? false : (typedNumber(text) ?? text)])),
+                facts: Object.fromEntries(Object.entries(facts).filter(([, text]) => text.trim() !== '').map(([id, text]) => [id, text === 'yes' ? true : text === 'no' ? false : (typedOrText(text) ?? text)])),
             }),
     });
     const answer = find.data;

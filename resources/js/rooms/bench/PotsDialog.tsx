@@ -13,7 +13,7 @@ import { call } from '../../api/client';
 import { teachingQuery } from '../../api/queries';
 import type { BenchData, Formula, PotLadder } from '../../api/types';
 import { LADDER } from '../../api/words';
-import { inPercent, typedNumber } from '../../shared/numbers';
+import { inPercent, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 /** Lays out a bench test of a dose: which line, which steps, how many pots. */
@@ -28,7 +28,7 @@ export function PotsDialog({ data, formula, onClose }: { data: BenchData; formul
     const lines = layer?.lines.filter((line) => line.ingredient !== null) ?? [];
     const name = (slug: string | null | undefined) => (slug == null ? '' : (data.now.names[slug] ?? slug));
     const begin = useMutation({
-        mutationFn: () => call<PotLadder>('POST', `versions/${data.version.id}/ladders`, { asked: form.asked, layer_id: form.layer, lines: [form.line, form.second].filter(Boolean), wanted: form.wanted, pots: form.pots, step: typedNumber(form.step) ?? 0, pot_g: typedNumber(form.pot_g) ?? 0 }),
+        mutationFn: () => call<PotLadder>('POST', `versions/${data.version.id}/ladders`, { asked: form.asked, layer_id: form.layer, lines: [form.line, form.second].filter(Boolean), wanted: form.wanted, pots: form.pots, step: typedOrText(form.step) ?? 0, pot_g: typedOrText(form.pot_g) ?? 0 }),
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: ['ladders'] });
             void navigate('/notebook?view=pots');

@@ -7,7 +7,7 @@ import { call } from '../../api/client';
 import { schoolQuery } from '../../api/queries';
 import type { Exercise } from '../../api/types';
 import { LADDER } from '../../api/words';
-import { inPercent, typedNumber } from '../../shared/numbers';
+import { inPercent, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Choice } from '../../shared/trial/Choice';
@@ -81,7 +81,7 @@ function OneExercise({ exercise, busy, onAnswer }: { exercise: Exercise; busy: b
         setOrder(next);
     };
     const option = (id: string) => question.options.find((one) => one.id === id);
-    const send = () => onAnswer(question.form === 'order' ? order : question.form === 'pick' ? said : (typedNumber(said) ?? said));
+    const send = () => onAnswer(question.form === 'order' ? order : question.form === 'pick' ? said : (typedOrText(said) ?? said));
     return (
         <Box>
             <Box sx={{ fontSize: 'var(--text-lead)', fontWeight: 650, mb: 1 }}>{question.prompt}</Box>

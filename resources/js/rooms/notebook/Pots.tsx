@@ -9,7 +9,7 @@ import { laddersQuery, versionQuery } from '../../api/queries';
 import type { BenchData, PotLadder } from '../../api/types';
 import { useWrite } from '../../api/useWrite';
 import { chanceWords } from '../../shared/chances';
-import { longDay, typedNumber } from '../../shared/numbers';
+import { longDay, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
@@ -140,4 +140,4 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
 }
 
 /** What was typed of a pot: steps, or how it tastes; what is neither goes as it is, and is refused with its place. */
-const saidOf = (text: string, isTaste: boolean): (number | string)[] => text.split(',').map((one) => one.trim()).filter(Boolean).map((one) => (isTaste ? one : (typedNumber(one) ?? one)));
+const saidOf = (text: string, isTaste: boolean): (number | string)[] => text.split(',').map((one) => one.trim()).filter(Boolean).map((one) => (isTaste ? one : (typedOrText(one) ?? one)));

@@ -1,5 +1,5 @@
 import type { Trial } from '../../api/types';
-import { typedNumber } from '../numbers';
+import { typedOrText } from '../numbers';
 
 /** How a layer was found to set: a step, or a measure by a protocol; '' where nobody looked. */
 export interface LayerDraft {
@@ -45,7 +45,7 @@ export function foundOf(trial: Trial): FoundDraft {
 
 /** What is sent: only what was said. What is no number goes as it was typed, and is refused with its place. */
 export function said(draft: FoundDraft): Record<string, unknown> {
-    const number = (text: string): number | string | null => (text.trim() === '' ? null : (typedNumber(text) ?? text));
+    const number = typedOrText;
     const word = (text: string) => (text === '' ? null : text);
     return {
         made_on: draft.made_on,
