@@ -28,6 +28,9 @@ final readonly class School
     /** Dishes an exercise is drawn from. */
     private const DISHES = 40;
 
+    /** Versions under which the dishes that ship are asked about as well. */
+    private const FEW = 8;
+
     private const ANSWERS = 200;
 
     public function __construct(private Engine $engine) {}
@@ -97,7 +100,7 @@ final readonly class School
         $query = Version::query();
         $ids = $query->where('studio_id', $studio->id)->whereIn('dish_id', Dish::query()->where('studio_id', $studio->id)->whereNull('away_at')->select('id'))->orderBy('id')->limit(400)->pluck('id')->all();
         $chosen = \array_slice($dice->shuffled(array_values($ids)), 0, self::DISHES);
-        $read = [];
+        $read = \count($ids) < self::FEW ? $this->shipped() : [];
         foreach (Version::query()->whereIn('id', $chosen)->orderBy('id')->get() as $version) {
             try {
                 $read[] = $this->engine->read($version->formula);
@@ -107,6 +110,12 @@ final readonly class School
         }
 
         return $read;
+    }
+
+    /** @return list<DishReading> the invented dishes that ship, for a kitchen that has written few of its own down */
+    private function shipped(): array
+    {
+        return array_map(fn(string $file): DishReading => $this->engine->read($this->engine->parse((string) file_get_contents($file))), glob(base_path('core/data/demo/*.txt')) ?: []);
     }
 
     /** @return list<array{dish: string, version: string, layer: string, lines: list<string>, foretold: int, found: int, who: string, on: string}> */

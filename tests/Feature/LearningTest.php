@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Access\Role;
 use App\Models\Exercise;
+use App\Models\Membership;
 use App\Models\PotLadder;
+use App\Models\Studio;
 use App\Models\Tasting;
 use App\Models\Trial;
+use App\Models\User;
 use App\Models\Version;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Property\Setting\Ladder;
@@ -309,6 +313,20 @@ final class LearningTest extends FeatureCase
         $this->signIn('Jorun');
         app()->forgetScopedInstances();
         $this->postJson("/api/exercises/$mine/answer", ['answer' => 1])->assertNotFound();
+    }
+
+    public function testAKitchenThatHasWrittenNothingDownIsAskedAboutTheDishesThatShip(): void
+    {
+        $studio = Studio::query()->create(['name' => 'New', 'slug' => 'new-kitchen', 'shelf_revision' => 1, 'schools' => []]);
+        $user = User::query()->create(['name' => 'Odile', 'email' => 'odile@new.example', 'password' => 'a few words to remember']);
+        Membership::query()->create(['user_id' => $user->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
+        $this->actingAs($user->refresh());
+        app()->forgetScopedInstances();
+        foreach (['set', 'sweetness', 'split', 'dose'] as $skill) {
+            $this->postJson('/api/exercises', ['skill' => $skill])->assertCreated();
+        }
+        $this->postJson('/api/exercises', ['skill' => 'trial'])->assertUnprocessable()->assertJsonPath('field', 'skill');
+        $this->getJson('/api/learning')->assertOk()->assertJsonPath('trials', 0)->assertJsonPath('reliability', null);
     }
 
     public function testTheDemoShowsWhatIsLearnt(): void
