@@ -16,6 +16,7 @@ use App\Services\Tastings;
 use App\Services\TrialBook;
 use App\Services\VersionShelf;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\Setting\Ladder;
@@ -78,6 +79,8 @@ final readonly class DemoLearning
 
     public function make(): void
     {
+        // What was tried had been written down before.
+        DB::table('revisions')->where('studio_id', $this->studio->id)->update(['created_at' => now()->subDays(40)]);
         foreach (self::TRIALS as [$dish, $name, $trials]) {
             foreach ($trials as $n => [$days, $off, $sweet, $sharp, $else]) {
                 $this->trial($this->version($dish, $name), $days, $off, ['sweetness' => $sweet, 'sharpness' => $sharp, ...$else]);
@@ -122,6 +125,7 @@ final readonly class DemoLearning
 
             return \in_array('agar', array_column($layer->lines, 'ingredient'), true) ? $layer->with([...$layer->lines, Line::of('xanthan', round(0.0007 * $mass, 1), '')]) : $layer;
         }, $held->formula->layers))]);
+        DB::table('revisions')->where('version_id', $version->id)->where('number', 2)->update(['created_at' => now()->subDays(20)]);
     }
 
     private function ladder(Version $version): void
