@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Diagnosis;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetModel;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Reference;
 
 /**
  * Every figure a cause is weighed by, of one layer and its run, by the words of `core/data/faults/causes.csv`. What the run says counts before what
@@ -16,6 +18,9 @@ use Transmuta\Property\Structure\Base;
  */
 final readonly class Measured
 {
+    /** From so hot a run has cooked the egg, °C. */
+    private const COOKS = 60.0;
+
     /** SE : A that is not too sharp, by what kind of dessert it is: ices, all others [mem]. */
     private const RATIO = 20.0;
 
@@ -80,7 +85,7 @@ final readonly class Measured
             'sugar_per_white' => self::ratio($state->sugars, $this->grams('whitefoam')),
             't_max_c' => $boil !== null ? 100.0 : $treat->inPan()?->celsius,
             'boil_min' => $boil !== null ? $boil->minutes : ($treat->isHot() || !$treat->reaches(95.0) ? 0.0 : null),
-            't_max_over_curdle' => $this->layer->window === null || $this->layer->window->mayBoil || $this->run->of('t_max_c') === null ? null : $this->run->of('t_max_c') - $this->layer->window->curdles,
+            't_max_over_curdle' => $this->overCurdle(),
             'frozen' => $this->isFrozen() ? 1.0 : 0.0,
             'freezing_c' => $this->layer->freezingPoint,
             'ice_share' => ($this->dish->stack->frozen[array_search($this->layer, $this->dish->layers, true)] ?? null)?->iceAt10,
@@ -91,6 +96,18 @@ final readonly class Measured
             'calcium_per_pectin' => null,
             default => null,
         };
+    }
+
+    /** K over where its egg curdles; where the run was hot and the text says nothing of heat, the run counts. */
+    private function overCurdle(): ?float
+    {
+        $hottest = $this->run->of('t_max_c');
+        if ($hottest === null) {
+            return null;
+        }
+        $window = $this->layer->window ?? ($hottest >= self::COOKS ? CookingWindow::of($this->layer->state, $this->layer->ph, Reference::standard(), isHeated: true) : null);
+
+        return $window === null || $window->mayBoil ? null : $hottest - $window->curdles;
     }
 
     private function isFrozen(): bool

@@ -214,4 +214,30 @@ final class DiagnosisTest extends TestCase
             self::assertSame($field, $e->field);
         }
     }
+
+    public function testAProbesHeatCountsWhereTheTextSaysNothingOfHeat(): void
+    {
+        $curd = "Curd\n8 portions\n200 g lemon juice\n200 g caster sugar\n4 eggs\n120 g butter";
+        $find = static fn(array $run): array => (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of(Kit::engine()->read(Kit::engine()->parse($curd)), 'scrambled', null, RunFacts::read($run));
+        $hot = $find(['t_max_c' => 96.0])['causes'][0];
+        self::assertStringContainsString('curdles', implode(' ', $hot['for']));
+        self::assertSame('likely', $hot['word']);
+        self::assertSame([], $find(['t_max_c' => 59.0])['causes'][0]['for']);
+        self::assertSame([], $find([])['causes'][0]['for']);
+    }
+
+    public function testWhatNothingSpeaksForIsNeverCalledLikely(): void
+    {
+        $jelly = "Jelly\n4 portions\ntreat: boil\n500 g water\n80 g sugar\n4 g agar powder";
+        foreach (['weeps', 'did not set', 'brittle', 'cloudy top', 'lumps'] as $fault) {
+            try {
+                $found = (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of(Kit::engine()->read(Kit::engine()->parse($jelly)), $fault);
+            } catch (\Transmuta\Fault\Nonsense) {
+                continue;
+            }
+            foreach ($found['causes'] as $cause) {
+                self::assertTrue($cause['for'] !== [] || $cause['word'] !== 'likely', "$fault: $cause[cause]");
+            }
+        }
+    }
 }

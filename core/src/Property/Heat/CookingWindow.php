@@ -15,11 +15,15 @@ final readonly class CookingWindow
 {
     private function __construct(public float $thickens, public float $done, public float $curdles, public bool $mayBoil, public string $starch, public float $safe) {}
 
-    /** Null where the layer has no egg to cook. */
-    public static function of(LayerState $state, ?float $ph, Reference $reference): ?self
+    /**
+     * Null where the layer has no egg to cook.
+     *
+     * @param bool $isHeated whether it was heated though its text does not say so
+     */
+    public static function of(LayerState $state, ?float $ph, Reference $reference, bool $isHeated = false): ?self
     {
         $egg = $state->of100('protein.egg');
-        if ($egg < 0.3 || !$state->model->treatment->isHot()) {
+        if ($egg < 0.3 || !($isHeated || $state->model->treatment->isHot())) {
             return null;
         }
         $c = $reference->cooking;
