@@ -14,6 +14,7 @@ use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\FaultController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\LabelController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LineageController;
@@ -123,6 +124,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('versions/{version}/revisions/{number}/compare/{second}', [RevisionController::class, 'compare']);
     Route::post('versions/{version}/routes', [AskController::class, 'routes']);
     Route::get('versions/{version}/card', CardController::class);
+    Route::get('versions/{version}/label', LabelController::class);
     Route::get('versions/{version}/making', MakingController::class);
     Route::get('versions/{version}/compare/{other}', [AskController::class, 'compare']);
     Route::get('versions/{version}/why', [AskController::class, 'why']);

@@ -241,4 +241,16 @@ final class VersionTest extends FeatureCase
         $this->postJson("/api/versions/$version->id/trials", ['set_step' => 6] + $trial)->assertCreated();
         $this->postJson("/api/versions/$version->id/trials", ['set_step' => 0, 'made_on' => 'yesterday'] + $trial)->assertUnprocessable()->assertJsonPath('field', 'made_on');
     }
+
+    public function testALabelIsOfAMarketAndNamesWhatKeepsItFromBeingFinal(): void
+    {
+        $version = $this->dish('Cardamom set custard')->versions[0];
+        foreach (['eu', 'uk', 'us', 'ca', 'anz', 'in'] as $regime) {
+            $label = (array) $this->getJson("/api/versions/$version->id/label?regime=$regime")->assertOk()->assertJsonPath('regime', $regime)->json();
+            self::assertSame($label['final'], $label['not_final_because'] === []);
+            self::assertContains('milk', $label['allergens']['contains']);
+        }
+        $this->getJson("/api/versions/$version->id/label?regime=moon")->assertUnprocessable()->assertJsonPath('field', 'regime');
+        $this->getJson("/api/versions/$version->id/label")->assertUnprocessable();
+    }
 }

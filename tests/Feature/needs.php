@@ -65,6 +65,7 @@ return [
     'POST versions/{version}/routes' => 'read',
     'GET versions/{version}/making' => 'read',
     'GET versions/{version}/card' => 'read',
+    'GET versions/{version}/label' => 'read',
     'GET versions/{version}/compare/{other}' => 'read',
     'GET versions/{version}/why' => 'read',
     'GET versions/{version}/payments' => 'read',

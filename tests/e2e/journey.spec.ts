@@ -1,4 +1,4 @@
-import { expect, openBench, rail, sweetness, test } from './room';
+import { axe, expect, openBench, rail, sweetness, test } from './room';
 
 const CURD = ['For the base:', '150 g plain biscuits', '2 oz butter, melted', '', 'For the curd:', 'juice of 3 lemons', '4–5 egg yolks', '3/4 cup caster sugar', '1 stick butter', 'a handful of moonbeams'].join('\n');
 
@@ -174,4 +174,17 @@ test('a change shows in under a tenth of a second', { tag: '@alone' }, async ({ 
     const middle = times[Math.floor(times.length / 2)] ?? Infinity;
     console.log(`gram change, server answer: median ${middle.toFixed(0)} ms, slowest ${times.at(-1)?.toFixed(0)} ms`);
     expect(middle).toBeLessThan(process.env.CI ? 250 : 150);
+});
+
+test('a label is read for one market and another, with what keeps it from being final first', async ({ page }) => {
+    await page.goto('/pass/1');
+    const label = page.getByRole('region', { name: 'Label' });
+    await expect(label.getByText(/^Ingredients: /)).toBeVisible();
+    await expect(label.getByRole('row', { name: /^Salt/ })).toBeVisible();
+    await label.getByRole('combobox', { name: 'Sold in' }).press('Enter');
+    await page.getByRole('option', { name: 'United States' }).click();
+    await expect(label.getByText(/^Contains: /)).toBeVisible();
+    await expect(label.getByText('Not final:')).toBeVisible();
+    await expect(label.getByRole('row', { name: /^Vitamin D.*not known/ })).toBeVisible();
+    await axe(page);
 });

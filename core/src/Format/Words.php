@@ -12,6 +12,7 @@ use Transmuta\Formula\Family;
 use Transmuta\Formula\Form;
 use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\TreatmentGrammar;
+use Transmuta\Label\Market;
 use Transmuta\Process\Making\Station;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Quantity\UnitSystem;
@@ -35,6 +36,7 @@ final class Words
             . self::constant('GRAINS', 'How a mass feels between tongue and palate.', Outcome::GRAINS)
             . self::constant('VERDICTS', 'What becomes of what was tried.', Outcome::VERDICTS)
             . self::constant('RUN_FACTS', 'What somebody can say of how it was made, where a fault is looked for.', RunFacts::asked(), 'readonly { id: string; words: string; low: number | null; high: number | null }[]')
+            . self::constant('LABELS', 'Where a label is printed for.', array_map(static fn(Market $one): array => ['id' => $one->value, 'name' => $one->words()], Market::cases()))
             . self::constant('DIETS', 'Those asked for most stand first; who must not rely on one, and whom they ask.', array_values(array_map(static fn(Diet $diet): array => ['id' => $diet->value, 'name' => $diet->words(), 'caution' => $diet->caution()], $diets)))
             . "export type Diet = (typeof DIETS)[number]['id'];\n"
             . self::constant('FIVE', 'The five that a dish is asked for most, side by side in the Spread.', $values(Diet::MOST_ASKED))

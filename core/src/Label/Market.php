@@ -26,6 +26,18 @@ enum Market: string
         };
     }
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::Eu => 'European Union',
+            self::Uk => 'United Kingdom',
+            self::Us => 'United States',
+            self::Ca => 'Canada',
+            self::Anz => 'Australia and New Zealand',
+            self::In => 'India',
+        };
+    }
+
     /** Whether the rules are the European ones, in their British form or not. */
     public function isEuropean(): bool
     {

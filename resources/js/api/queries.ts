@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { FaultKind, Learning, LineageNode, PotLadder, Protocol, SkillProgress, Tasting, TastingHead, TastingTable, Teaching, Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { FaultKind, Label, Learning, LineageNode, PotLadder, Protocol, SkillProgress, Tasting, TastingHead, TastingTable, Teaching, Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -173,3 +173,5 @@ export const schoolQuery = () => queryOptions({ queryKey: ['school'], queryFn: (
 export const lineageQuery = (dish: number) => queryOptions({ queryKey: ['dishes', dish, 'lineage'], queryFn: ({ signal }) => call<LineageNode[]>('GET', `dishes/${dish}/lineage`, undefined, signal) });
 
 export const treeCompareQuery = (dish: number, a: number, b: number) => queryOptions({ queryKey: ['dishes', dish, 'compare', a, b], queryFn: ({ signal }) => call<RevisionComparison>('GET', `dishes/${dish}/compare/${a}/${b}`, undefined, signal) });
+
+export const labelQuery = (version: number, regime: string) => queryOptions({ queryKey: ['card', version, 'label', regime], queryFn: ({ signal }) => call<Label>('GET', `versions/${version}/label?regime=${regime}`, undefined, signal) });

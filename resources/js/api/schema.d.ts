@@ -424,6 +424,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The label by the rules of a market, as recalled */
+        get: operations["Label"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders": {
         parameters: {
             query?: never;
@@ -2947,6 +2964,76 @@ export interface components {
         KitchenBeside: {
             may_carry: string[];
             words: string;
+        };
+        Label: {
+            allergens: {
+                /** @description What a label says in a market: computed, not analysed, by rules that are recalled. */
+                contains: string[];
+                may_contain: string[];
+                statement: string | null;
+                unknown: string[];
+            };
+            claims: {
+                claim: string;
+                condition: string;
+                mark: string | null;
+                note: string;
+                regime: string;
+                source: string | null;
+                standing: string;
+                unit: string;
+                value: number;
+            }[];
+            edition: string;
+            final: boolean;
+            ingredients: {
+                list: {
+                    allergens: string[];
+                    class: string | null;
+                    grams: number;
+                    name: string;
+                    percent: number;
+                    quid: string | null;
+                }[];
+                text: string;
+            };
+            /** @description What the kitchen handles and shares, in words. */
+            kitchen: string;
+            marks: string[];
+            name: string;
+            name_words: string[];
+            not_final_because: string[];
+            nutrition: {
+                rows: {
+                    dv: components["schemas"]["LabelFigure"] | null;
+                    key: string;
+                    per_100g: {
+                        printed: string;
+                        value: number | null;
+                    };
+                    per_serving: {
+                        printed: string;
+                        value: number | null;
+                    };
+                }[];
+                serving_g: number;
+                servings: number;
+            };
+            regime: string;
+            revision: number;
+            rules: {
+                article: string;
+                mark: string;
+                what: string;
+            }[];
+            statements: string[];
+            symbols: string[];
+            version: string;
+        };
+        LabelFigure: {
+            /** @description A figure and what is printed of it. */
+            printed: string;
+            value: number;
         };
         LayerInput: {
             air?: number | null;
@@ -6005,6 +6092,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Instruments"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Label: {
+        parameters: {
+            query?: {
+                /** @description eu, uk, us, ca, anz or in */
+                regime?: string;
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"];
                 };
             };
             /** @description What is wrong, where, and the mend */

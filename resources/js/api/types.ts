@@ -121,3 +121,4 @@ export type Seat = Shapes['Seat'];
 export type SkillProgress = Shapes['SkillProgress'];
 export type Exercise = Shapes['Exercise'];
 export type LineageNode = Shapes['LineageNode'];
+export type Label = Shapes['Label'];

@@ -157,6 +157,34 @@ export const RUN_FACTS: readonly { id: string; words: string; low: number | null
     }
 ];
 
+/** Where a label is printed for. */
+export const LABELS = [
+    {
+        "id": "eu",
+        "name": "European Union"
+    },
+    {
+        "id": "uk",
+        "name": "United Kingdom"
+    },
+    {
+        "id": "us",
+        "name": "United States"
+    },
+    {
+        "id": "ca",
+        "name": "Canada"
+    },
+    {
+        "id": "anz",
+        "name": "Australia and New Zealand"
+    },
+    {
+        "id": "in",
+        "name": "India"
+    }
+] as const;
+
 /** Those asked for most stand first; who must not rely on one, and whom they ask. */
 export const DIETS = [
     {

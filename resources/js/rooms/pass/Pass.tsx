@@ -9,6 +9,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { BeginRun } from '../../shared/run/BeginRun';
 import { Sought } from '../../shared/Sought';
 import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
+import { LabelSheet } from './LabelSheet';
 import { MakingSteps } from './MakingSteps';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
@@ -40,6 +41,7 @@ function PassOf({ id }: { id: number }) {
             {isPending && <Waiting what="the card"><Outline height={520} /></Waiting>}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && <RecipeCard card={data} />}
+            {data && <LabelSheet version={id} />}
             {data && <PullList card={data} />}
             {data?.final && <MakingSteps version={id} />}
         </Box>

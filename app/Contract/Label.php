@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use OpenApi\Attributes as OA;
+
+/** What a label says in a market: computed, not analysed, by rules that are recalled. */
+#[OA\Schema(
+    schema: 'Label',
+    type: 'object',
+    required: ['regime', 'edition', 'version', 'revision', 'kitchen', 'final', 'not_final_because', 'name', 'name_words', 'ingredients', 'allergens', 'nutrition', 'statements', 'marks', 'symbols', 'claims', 'rules'],
+    properties: [
+        new OA\Property(property: 'allergens', type: 'object', required: ['contains', 'statement', 'may_contain', 'unknown'], properties: [
+            new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'statement', type: 'string', nullable: true),
+            new OA\Property(property: 'unknown', type: 'array', items: new OA\Items(type: 'string')),
+        ]),
+        new OA\Property(property: 'claims', type: 'array', items: new OA\Items(type: 'object', required: ['claim', 'regime', 'standing', 'value', 'unit', 'condition', 'source', 'mark', 'note'], properties: [
+            new OA\Property(property: 'claim', type: 'string'),
+            new OA\Property(property: 'condition', type: 'string'),
+            new OA\Property(property: 'mark', type: 'string', nullable: true),
+            new OA\Property(property: 'note', type: 'string'),
+            new OA\Property(property: 'regime', type: 'string'),
+            new OA\Property(property: 'source', type: 'string', nullable: true),
+            new OA\Property(property: 'standing', type: 'string'),
+            new OA\Property(property: 'unit', type: 'string'),
+            new OA\Property(property: 'value', type: 'number'),
+        ])),
+        new OA\Property(property: 'edition', type: 'string'),
+        new OA\Property(property: 'final', type: 'boolean'),
+        new OA\Property(property: 'ingredients', type: 'object', required: ['text', 'list'], properties: [
+            new OA\Property(property: 'list', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'grams', 'percent', 'quid', 'class', 'allergens'], properties: [
+                new OA\Property(property: 'allergens', type: 'array', items: new OA\Items(type: 'string')),
+                new OA\Property(property: 'class', type: 'string', nullable: true),
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'name', type: 'string'),
+                new OA\Property(property: 'percent', type: 'number'),
+                new OA\Property(property: 'quid', type: 'string', nullable: true),
+            ])),
+            new OA\Property(property: 'text', type: 'string'),
+        ]),
+        new OA\Property(property: 'kitchen', description: 'What the kitchen handles and shares, in words.', type: 'string'),
+        new OA\Property(property: 'marks', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'name_words', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'not_final_because', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'nutrition', type: 'object', required: ['serving_g', 'servings', 'rows'], properties: [
+            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'object', required: ['key', 'per_100g', 'per_serving', 'dv'], properties: [
+                new OA\Property(property: 'dv', oneOf: [new OA\Schema(ref: '#/components/schemas/LabelFigure'), new OA\Schema(type: 'null')]),
+                new OA\Property(property: 'key', type: 'string'),
+                new OA\Property(property: 'per_100g', type: 'object', required: ['value', 'printed'], properties: [
+                    new OA\Property(property: 'printed', type: 'string'),
+                    new OA\Property(property: 'value', type: 'number', nullable: true),
+                ]),
+                new OA\Property(property: 'per_serving', type: 'object', required: ['value', 'printed'], properties: [
+                    new OA\Property(property: 'printed', type: 'string'),
+                    new OA\Property(property: 'value', type: 'number', nullable: true),
+                ]),
+            ])),
+            new OA\Property(property: 'serving_g', type: 'number'),
+            new OA\Property(property: 'servings', type: 'number'),
+        ]),
+        new OA\Property(property: 'regime', type: 'string'),
+        new OA\Property(property: 'revision', type: 'integer'),
+        new OA\Property(property: 'rules', type: 'array', items: new OA\Items(type: 'object', required: ['what', 'article', 'mark'], properties: [
+            new OA\Property(property: 'article', type: 'string'),
+            new OA\Property(property: 'mark', type: 'string'),
+            new OA\Property(property: 'what', type: 'string'),
+        ])),
+        new OA\Property(property: 'statements', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'symbols', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'version', type: 'string'),
+    ],
+)]
+final class Label {}

@@ -1,0 +1,79 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { labelQuery } from '../../api/queries';
+import type { Label } from '../../api/types';
+import { LABELS } from '../../api/words';
+import { Panel } from '../../shared/Panel';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Waiting } from '../../shared/Waiting';
+
+const ROWS: Record<string, string> = {
+    energy_kj: 'Energy', energy_kcal: 'Energy', fat: 'Fat', saturates: '– of which saturates', trans: '– trans fat', cholesterol: 'Cholesterol', carbohydrate: 'Carbohydrate', fibre: 'Fibre', sugars: '– of which sugars', added_sugars: '– of which added sugars', polyols: '– of which polyols',
+    protein: 'Protein', salt: 'Salt', sodium: 'Sodium', vitamin_d: 'Vitamin D', calcium: 'Calcium', iron: 'Iron', potassium: 'Potassium',
+};
+
+/** What a label says where it is sold: as it would print, with what keeps it from being final first. */
+export function LabelSheet({ version }: { version: number }) {
+    const [regime, setRegime] = useState('eu');
+    const { data, error } = useQuery({ ...labelQuery(version, regime), placeholderData: keepPreviousData });
+    return (
+        <Panel component="section" aria-label="Label" className="sheet" sx={{ mt: 1.5, maxWidth: 900 }}>
+            <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1 }}>
+                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>Label</h2>
+                <TextField select size="small" label="Sold in" value={regime} onChange={(e) => setRegime(e.target.value)} sx={{ minWidth: 220 }}>
+                    {LABELS.map((one) => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
+                </TextField>
+            </Box>
+            {error && <ProblemNote error={error} />}
+            {!data && !error && <Waiting what="the label" />}
+            {data && <Printed label={data} />}
+        </Panel>
+    );
+}
+
+function Printed({ label }: { label: Label }) {
+    return (
+        <>
+            {!label.final && (
+                <Box sx={{ bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '6px 12px', mb: 1 }}>
+                    <strong>Not final:</strong> {label.not_final_because.join('; ')}.
+                </Box>
+            )}
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 320px' }, gap: 2 }}>
+                <Box>
+                    <strong style={{ fontSize: 'var(--text-head)' }}>{label.name}</strong>{label.name_words.length > 0 && ` ${label.name_words.join(', ')}`}
+                    <p style={{ margin: '6px 0' }}>{emphasised(label.ingredients.text)}</p>
+                    {label.allergens.statement !== null && <p style={{ margin: '6px 0', fontWeight: 650 }}>{label.allergens.statement}</p>}
+                    {label.allergens.may_contain.length > 0 && <p style={{ margin: '6px 0' }}>Its packets warn of {label.allergens.may_contain.join(', ')}: “may contain” is for whoever judged the risk, not for a computation.</p>}
+                    {label.kitchen !== '' && <p style={{ margin: '6px 0' }}>{label.kitchen}.</p>}
+                    {label.allergens.unknown.length > 0 && <p style={{ margin: '6px 0', color: 'var(--beet)', fontWeight: 650 }}>Not known: {label.allergens.unknown.join(', ')}.</p>}
+                    {[...label.statements, ...label.symbols, ...label.marks].map((one) => <p key={one} style={{ margin: '6px 0', fontWeight: 650 }}>{one}</p>)}
+                    <Box component="details" className="no-print" sx={{ fontSize: 'var(--text-small)' }}>
+                        <summary style={{ cursor: 'pointer' }}>Rules that were applied</summary>
+                        <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{label.rules.map((one) => <li key={one.what}>{one.what}{one.article !== '' && ` (${one.article})`}{one.mark === 'mem' && ', recalled without certainty'}</li>)}</ul>
+                    </Box>
+                </Box>
+                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', borderBottom: '1px solid var(--line)', p: '3px 6px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400 } }}>
+                    <thead><tr><th scope="col" aria-label="What" /><th scope="col">100 g</th><th scope="col">{label.nutrition.serving_g.toFixed(0)} g serving</th><th scope="col">%</th></tr></thead>
+                    <tbody>
+                        {label.nutrition.rows.map((row) => (
+                            <tr key={row.key}>
+                                <th scope="row">{ROWS[row.key] ?? row.key}</th>
+                                <td>{row.per_100g.printed}</td>
+                                <td>{row.per_serving.printed}</td>
+                                <td>{row.dv?.printed ?? ''}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </Box>
+            </Box>
+            <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)', mt: 1 }}>{label.edition}. Revision {label.revision}. Computed, not analysed: check it with the authority of the market, and ask a licensed practice where your code does.</Box>
+        </>
+    );
+}
+
+/** Text with **words** set bold, as a label emphasises its allergens. */
+const emphasised = (text: string) => text.split('**').map((part, n) => (n % 2 === 1 ? <strong key={n}>{part}</strong> : part));
