@@ -20,7 +20,7 @@ export function LabelSheet({ version }: { version: number }) {
     const [regime, setRegime] = useState('eu');
     const { data, error } = useQuery({ ...labelQuery(version, regime), placeholderData: keepPreviousData });
     return (
-        <Panel component="section" aria-label="Label" className="sheet" sx={{ mt: 1.5, maxWidth: 900 }}>
+        <Panel component="section" aria-label="Label" className="sheet" sx={{ mt: 1.5, maxWidth: 1007 }}>
             <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1 }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>Label</h2>
                 <TextField select size="small" label="Sold in" value={regime} onChange={(e) => setRegime(e.target.value)} sx={{ minWidth: 220 }}>
@@ -56,7 +56,7 @@ function Printed({ label }: { label: Label }) {
                         <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{label.rules.map((one) => <li key={one.what}>{one.what}{one.article !== '' && ` (${one.article})`}{one.mark === 'mem' && ', recalled without certainty'}</li>)}</ul>
                     </Box>
                 </Box>
-                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', borderBottom: '1px solid var(--line)', p: '3px 6px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400 } }}>
+                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', whiteSpace: 'nowrap', borderBottom: '1px solid var(--line)', p: '3px 6px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400 } }}>
                     <thead><tr><th scope="col" aria-label="What" /><th scope="col">100 g</th><th scope="col">{label.nutrition.serving_g.toFixed(0)} g serving</th><th scope="col">%</th></tr></thead>
                     <tbody>
                         {label.nutrition.rows.map((row) => (
