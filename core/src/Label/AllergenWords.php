@@ -9,8 +9,6 @@ use Transmuta\Shelf\Ingredient;
 /** The words an allergen is called by on a label of each market: which cereal, which nut; and what of the fourteen a market does not ask for. */
 final class AllergenWords
 {
-    private const NUTS = ['almond' => 'almond', 'hazelnut' => 'hazelnut', 'praline' => 'hazelnut', 'walnut' => 'walnut', 'cashew' => 'cashew', 'pecan' => 'pecan', 'brazil' => 'Brazil nut', 'pistachio' => 'pistachio', 'macadamia' => 'macadamia', 'marzipan' => 'almond', 'amaretti' => 'almond', 'pine' => 'pine nut'];
-
     /** Not declared, by market: what the law of that market does not name. */
     private const NOT = [
         'us' => ['celery', 'mustard', 'lupin', 'molluscs', 'sulphites'], 'ca' => ['celery', 'lupin'], 'anz' => ['celery', 'mustard'], 'in' => [], 'eu' => [], 'uk' => [],
@@ -53,16 +51,12 @@ final class AllergenWords
         return self::WORDS[$allergen][$market->isEuropean() ? 'eu' : $market->value] ?? $allergen;
     }
 
-    /** Which nut it is; null where its name does not say. */
+    /** Which nut it is; null where nobody has said. */
     public static function nut(Ingredient $in): ?string
     {
-        foreach (self::NUTS as $part => $word) {
-            if (str_contains($in->id, $part)) {
-                return $word;
-            }
-        }
+        $word = Sorts::word($in->id, 'nut');
 
-        return null;
+        return $word === '' ? null : $word;
     }
 
     /**

@@ -16,11 +16,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Label
 {
-    private const POLYOLS = ['sorbitol', 'mannitol', 'isomalt', 'maltitol', 'lactitol', 'xylitol', 'erythritol', 'maltitol-syrup', 'sorbitol-syrup', 'hsh-syrup', 'stevia-erythritol', 'monk-fruit-erythritol', 'xylitol-blend'];
-
-    /** Not authorised in Europe, so that "with sweetener" cannot make it so. */
-    private const NOT_IN_EUROPE = ['allulose', 'allulose-syrup', 'monk-fruit-extract', 'monk-fruit-25', 'monk-fruit-drops', 'monk-fruit-erythritol'];
-
     /** g of ethanol in 1 ml. */
     private const ETHANOL = 0.789;
 
@@ -104,7 +99,7 @@ final readonly class Label
     private function statements(): array
     {
         $said = [];
-        $polyols = $this->percent(self::POLYOLS);
+        $polyols = $this->percent(Sorts::of('polyol'));
         $hasAspartame = $this->carries('aspartame');
         if ($this->market->isEuropean()) {
             if ($polyols > 10.0 + 1e-9) {
@@ -121,8 +116,8 @@ final readonly class Label
             $said[] = 'Contains phenylalanine.';
         }
         if ($this->market === Market::Anz) {
-            $low = $this->percent(['lactitol', 'maltitol', 'mannitol', 'xylitol', 'maltitol-syrup', 'xylitol-blend']);
-            $high = $this->percent(['erythritol', 'isomalt', 'sorbitol', 'polydextrose', 'sorbitol-syrup', 'stevia-erythritol', 'monk-fruit-erythritol']);
+            $low = $this->percent(Sorts::of('laxative from 10'));
+            $high = $this->percent(Sorts::of('laxative from 25'));
             if ($low >= 10.0 - 1e-9 || $high >= 25.0 - 1e-9 || ($low > 0.0 && $high > 0.0 && $low + $high >= 10.0 - 1e-9)) {
                 $said[] = 'Excess consumption may have a laxative effect.';
             }
@@ -138,7 +133,7 @@ final readonly class Label
             if ($polyols > 0.0) {
                 $said[] = 'Polyols may have laxative effects.';
             }
-            $intense = array_values(array_unique(array_map(static fn(Ingredient $in): string => mb_strtolower(IngredientList::additives()[$in->id]['name'] ?? $in->name), array_filter($this->sweeteners(), static fn(Ingredient $in): bool => !\in_array($in->id, self::POLYOLS, true)))));
+            $intense = array_values(array_unique(array_map(static fn(Ingredient $in): string => mb_strtolower(IngredientList::additives()[$in->id]['name'] ?? $in->name), array_filter($this->sweeteners(), static fn(Ingredient $in): bool => !\in_array($in->id, Sorts::of('polyol'), true)))));
             if ($intense !== []) {
                 $said[] = 'Contains sweetener (' . implode(', ', $intense) . ').';
             }
@@ -191,9 +186,9 @@ final readonly class Label
     private function rules(): array
     {
         $rule = static fn(string $what, string $article, string $mark = 'pub'): array => ['what' => $what, 'article' => $article, 'mark' => $mark];
-        $polyols = $this->percent(self::POLYOLS);
+        $polyols = $this->percent(Sorts::of('polyol'));
         $end = $rule('computed, not analysed; rules as recalled, to be checked with the authority of the market', '', 'mem');
-        $barred = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($this->everything(), static fn(Ingredient $in): bool => \in_array($in->id, self::NOT_IN_EUROPE, true))));
+        $barred = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($this->everything(), static fn(Ingredient $in): bool => \in_array($in->id, Sorts::of('not in europe'), true))));
 
         return match ($this->market) {
             Market::Eu, Market::Uk => [
@@ -264,7 +259,7 @@ final readonly class Label
     {
         $additives = IngredientList::additives();
 
-        return array_values(array_filter($this->everything(), static fn(Ingredient $in): bool => ($additives[$in->id]['class'] ?? '') === 'sweetener' || \in_array($in->class, ['intense-sweetener', 'cut-sweetener', 'sweetener-syrup', 'milk-polyol'], true) || \in_array($in->id, self::POLYOLS, true)));
+        return array_values(array_filter($this->everything(), static fn(Ingredient $in): bool => ($additives[$in->id]['class'] ?? '') === 'sweetener' || \in_array($in->class, ['intense-sweetener', 'cut-sweetener', 'sweetener-syrup', 'milk-polyol'], true) || \in_array($in->id, Sorts::of('polyol'), true)));
     }
 
     private function carries(string $sweetener): bool
