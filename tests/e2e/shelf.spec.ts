@@ -65,6 +65,25 @@ test('filters narrow the shelf by job and diet', async ({ page }) => {
     await expect(list).toHaveAccessibleName(all);
 });
 
+test('what stands below the curves does not move when they come', async ({ page }) => {
+    let bring = () => {};
+    const held = new Promise<void>((go) => (bring = go));
+    await page.route(/CurveChart/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.goto('/shelf/chocolate-55');
+    const answer = page.getByRole('button', { name: 'Answer for Vegan' });
+    await expect(answer).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Solid fat/ })).toHaveCount(0);
+    await page.evaluate(() => document.fonts.ready);
+    const before = (await answer.boundingBox())?.y ?? 0;
+    bring();
+    await expect(page.getByRole('img', { name: /^Solid fat/ })).toBeVisible();
+    const after = (await answer.boundingBox())?.y ?? 0;
+    expect(Math.abs(after - before)).toBeLessThan(12);
+});
+
 test('a packet answers for a diet until it runs out, and a table goes in after a look', async ({ page, faults }) => {
     faults.expected.push(/422/);
     await page.goto('/shelf/chocolate-55');

@@ -10,7 +10,7 @@ import { useMoney } from '../../shared/money';
 import { oneDecimal } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SourceMark } from '../../shared/SourceMark';
-import { Waiting } from '../../shared/Waiting';
+import { Outline, Waiting } from '../../shared/Waiting';
 import { JOBS } from '../../shared/words';
 import { CompositionBar } from './CompositionBar';
 import { DietStandings } from './DietStandings';
@@ -22,6 +22,9 @@ import { ValueTable } from './ValueTable';
 
 // The charts come with a library of their own size: only when a curve is shown.
 const CurveChart = lazy(async () => ({ default: (await import('./CurveChart')).CurveChart }));
+
+/** px of a curve with its name over it and a line of words under it. */
+const CURVE_TALL = 213;
 
 /** All that is known of one ingredient. */
 export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void }) {
@@ -65,13 +68,14 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
             <CompositionBar parts={data.parts} />
             <Energy data={data} />
             {data.curves.length > 0 && (
-                <Suspense fallback={<Waiting what="the curves" />}>
-                    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: data.curves.length > 1 ? '1fr 1fr' : 'minmax(0, 560px)' }, gap: 2 }}>
-                        {data.curves.map((curve) => (
-                            <CurveChart key={curve.name} curve={curve} />
-                        ))}
-                    </Box>
-                </Suspense>
+                <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: data.curves.length > 1 ? '1fr 1fr' : 'minmax(0, 560px)' }, gap: 2 }}>
+                    {data.curves.map((curve) => (
+                        // As tall as the curve that comes: what stands below must not move away under a finger.
+                        <Suspense key={curve.name} fallback={<Outline height={CURVE_TALL} />}>
+                            <CurveChart curve={curve} />
+                        </Suspense>
+                    ))}
+                </Box>
             )}
             {data.agents.map((agent) => (
                 <Box key={agent.function} sx={{ bgcolor: 'var(--sunk)', borderRadius: '9px', p: '8px 12px', fontSize: 'var(--text-plain)' }}>
