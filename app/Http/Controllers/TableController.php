@@ -8,7 +8,7 @@ use App\Contract\Operation\Answered;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
-use App\Services\Tastings;
+use App\Services\TastingTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -25,7 +25,7 @@ final class TableController extends Controller
     )]
     public function show(string $code): JsonResponse
     {
-        return new JsonResponse(Tastings::table(Tastings::opened($code)));
+        return new JsonResponse(TastingTable::write(TastingTable::opened($code)));
     }
 
     #[OA\Post(
@@ -37,7 +37,7 @@ final class TableController extends Controller
     )]
     public function sit(string $code): JsonResponse
     {
-        return new JsonResponse(Tastings::sit(Tastings::opened($code)), 201);
+        return new JsonResponse(TastingTable::sit(TastingTable::opened($code)), 201);
     }
 
     #[OA\Put(
@@ -51,9 +51,9 @@ final class TableController extends Controller
     public function say(Request $request, string $code, int $number): JsonResponse
     {
         $request->validate(['secret' => ['required', 'string', 'max:64'], 'acknowledged' => ['sometimes', 'boolean'], 'answer' => ['sometimes', 'nullable', 'array', 'max:8']]);
-        $tasting = Tastings::opened($code);
-        $seat = Tastings::seated($tasting, $number, $request->string('secret')->toString());
+        $tasting = TastingTable::opened($code);
+        $seat = TastingTable::seated($tasting, $number, $request->string('secret')->toString());
 
-        return new JsonResponse(Tastings::seat(Tastings::say($tasting, $seat, $request->boolean('acknowledged'), $request->filled('answer') ? $request->array('answer') : null)));
+        return new JsonResponse(TastingTable::seat(TastingTable::say($tasting, $seat, $request->boolean('acknowledged'), $request->filled('answer') ? $request->array('answer') : null)));
     }
 }

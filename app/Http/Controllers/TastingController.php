@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Transmuta\Sensory\Design;
 
 /** Tastings of the studio. */
 final class TastingController extends Controller
@@ -56,7 +57,7 @@ final class TastingController extends Controller
         $tasting = $tastings->lay($this->studio(), [
             'title' => $request->string('title')->squish()->toString(), 'method' => $method, 'question' => $request->string('question')->squish()->toString(), 'sided' => $sided, 'tasters' => $request->integer('tasters'),
             'alpha' => $request->float('alpha'), 'power' => $request->float('power'), 'pd' => $request->float('pd'), 'expects' => $request->filled('expects') ? $request->string('expects')->toString() : null,
-            'attributes' => $method === Tastings::JUST_RIGHT ? self::words($request->array('attributes')) : [],
+            'attributes' => $method === Design::JUST_RIGHT ? self::words($request->array('attributes')) : [],
         ], array_map(static fn(mixed $one): array => ['version_id' => \is_array($one) && is_numeric($one['version_id'] ?? null) ? (int) $one['version_id'] : null, 'name' => \is_array($one) && \is_string($one['name'] ?? null) ? trim($one['name']) : ''], array_values($request->array('samples'))), $request->filled('seed') ? $request->integer('seed') : random_int(1, 2_000_000_000));
 
         return new JsonResponse($tastings->write($tasting), 201);

@@ -18,6 +18,7 @@ use Transmuta\Property\Setting\Ladder;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
+use Transmuta\Sensory\Just;
 use Transmuta\Shelf\Jobs;
 use Transmuta\Trial\Outcome\Outcome;
 
@@ -32,7 +33,7 @@ final class Words
 
         return "// Made by bin/openapi from the core: not to be changed by hand.\n"
             . self::constant('LADDER', 'Rungs of the set, from what pours.', Ladder::WORDS)
-            . self::constant('JUST', 'How a taste is judged.', Outcome::JUST)
+            . self::constant('JUST', 'How a taste is judged.', array_column(Just::cases(), 'value'))
             . self::constant('GRAINS', 'How a mass feels between tongue and palate.', Outcome::GRAINS)
             . self::constant('VERDICTS', 'What becomes of what was tried.', Outcome::VERDICTS)
             . self::constant('RUN_FACTS', 'What somebody can say of how it was made, where a fault is looked for.', RunFacts::asked(), 'readonly { id: string; words: string; low: number | null; high: number | null }[]')

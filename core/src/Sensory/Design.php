@@ -19,6 +19,9 @@ final class Design
         'paired' => ['AB', 'BA'],
     ];
 
+    /** Each judged one by one: too little, right or too much, and how well it is liked. */
+    public const JUST_RIGHT = 'just-right';
+
     /** Code of a marked reference. */
     public const REFERENCE = 0;
 

@@ -37,13 +37,14 @@ final class Penalty
             }
         }
         $sides = [];
-        foreach (['too little' => -1, 'too much' => 1] as $side => $just) {
+        foreach ([Just::TooLittle, Just::TooMuch] as $side) {
+            $just = $side->side();
             $share = $n === 0 ? 0.0 : $count[$just] / $n;
             $found = self::welch($by[0], $by[$just]);
             $drop = $found['drop'];
             $judged = \count($by[0]) >= self::FEWEST && \count($by[$just]) >= self::FEWEST;
             $sides[] = [
-                'side' => $side, 'n' => $count[$just], 'share' => $share, 'drop' => $drop, 'weighted' => $drop === null ? null : $share * $drop, 't' => $found['t'], 'p' => $found['p'], 'interval' => $found['interval'],
+                'side' => $side->value, 'n' => $count[$just], 'share' => $share, 'drop' => $drop, 'weighted' => $drop === null ? null : $share * $drop, 't' => $found['t'], 'p' => $found['p'], 'interval' => $found['interval'],
                 'acts' => $drop !== null && $share >= self::SHARE - 1e-12 && ($drop >= self::DROP || ($found['interval'] !== null && $found['interval'][0] > 0.0)), 'judged' => $judged,
             ];
         }

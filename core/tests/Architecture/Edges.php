@@ -37,7 +37,7 @@ final class Edges
         'Label' => ['Fault', 'Provenance', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trainer' => ['Fault', 'Formula', 'Property', 'Sensory', 'Shelf', 'Trial'],
         'Diagnosis' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
-        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label', 'Sensory'],
     ];
 
     /** @return iterable<string, Rule> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Trial\Outcome;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Sensory\Just;
 use Transmuta\Trial\Learning\Finding;
 
 /**
@@ -13,8 +14,6 @@ use Transmuta\Trial\Learning\Finding;
  */
 final readonly class Outcome
 {
-    public const JUST = ['too little', 'right', 'too much'];
-
     public const VERDICTS = ['keep', 'change', 'drop'];
 
     public const GRAINS = ['smooth', 'a little grainy', 'grainy', 'lumpy'];
@@ -73,10 +72,11 @@ final readonly class Outcome
                 $words[$name] = $told;
             }
         }
+        $just = array_column(Just::cases(), 'value');
         $one = new self(
             self::layers($said['layers'] ?? [], $layers),
-            self::chosen('sweetness', $said['sweetness'] ?? null, self::JUST),
-            self::chosen('sharpness', $said['sharpness'] ?? null, self::JUST),
+            self::chosen('sweetness', $said['sweetness'] ?? null, $just),
+            self::chosen('sharpness', $said['sharpness'] ?? null, $just),
             self::chosen('grain', $said['grain'] ?? null, self::GRAINS),
             $measures,
             $words,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Trial\Pots;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Sensory\Just;
 use Transmuta\Statistics\Normal;
 
 /**
@@ -13,8 +14,6 @@ use Transmuta\Statistics\Normal;
  */
 final readonly class RightDose
 {
-    public const SAID = ['too little' => -1, 'right' => 0, 'too much' => 1];
-
     private const AROUND = 0.4;
 
     private const STEEP = [4.0, 0.5];
@@ -38,7 +37,7 @@ final readonly class RightDose
         $points = [];
         foreach ($found as $pot => $said) {
             foreach ($said as $one) {
-                $points[] = [$pot, self::SAID[$one] ?? throw Nonsense::of("pots.$pot", $one, 'say too little, right or too much')];
+                $points[] = [$pot, Just::tryFrom($one)?->side() ?? throw Nonsense::of("pots.$pot", $one, 'say too little, right or too much')];
             }
         }
         if ($points === []) {
