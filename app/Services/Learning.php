@@ -13,12 +13,14 @@ use Illuminate\Support\Facades\DB;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetReading;
 use Transmuta\Reference\Reference;
 use Transmuta\Trial\Learning\Finding;
 use Transmuta\Trial\Learning\KitchenFactors;
 use Transmuta\Trial\Learning\Tried;
+use Transmuta\Trial\Pots\DoseCurve;
 use Transmuta\Trial\Reliability;
 
 /**
@@ -41,9 +43,6 @@ final readonly class Learning
 
     /** Batches of one packet from which it is told by itself. */
     private const OF_A_PACKET = 3;
-
-    /** The mechanism an ingredient's function works by, where it is called otherwise. */
-    private const WORKS = ['gelatin-bloom' => 'gelatin', 'starch-stable' => 'starch', 'starch-cold' => 'starch', 'locust-bean' => 'konjac'];
 
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf, private Reference $reference) {}
 
@@ -127,18 +126,21 @@ final readonly class Learning
         $ranked = 0.0;
         foreach ($query->get() as $trial) {
             $foretold = $trial->foretoldChances();
-            $reading = $readings[$trial->revision_id] ??= $this->read($trial);
+            [$reading, $reader] = $readings[$trial->revision_id] ??= $this->read($trial);
             foreach ($trial->found['layers'] as $one) {
-                $layer = self::layer($reading, $one['layer_id']);
-                if ($layer === null) {
+                $layer = $reading->layerOf($one['layer_id']);
+                if ($layer === null || $layer->baseWords !== null) {
                     continue;
                 }
                 $finding = Finding::read($one);
                 $tried[] = new Tried(($trial->run_id === null ? "trial $trial->id" : "run $trial->run_id") . " {$one['layer_id']}", $layer->set, $finding);
                 $residuals[] = [$trial, $layer, $finding];
                 foreach ($trial->lots as $lot) {
-                    $byLot[$lot->id]['lot'] = $lot;
-                    $byLot[$lot->id]['tried'][] = $tried[\count($tried) - 1];
+                    $mechanism = self::works($lot, $layer, $reader, $reading->formula->serveAt);
+                    if ($mechanism !== null) {
+                        $byLot["$lot->id $mechanism"] ??= ['lot' => $lot, 'mechanism' => $mechanism, 'tried' => []];
+                        $byLot["$lot->id $mechanism"]['tried'][] = $tried[\count($tried) - 1];
+                    }
                 }
                 $chances = $foretold[$one['layer_id']] ?? null;
                 if ($chances !== null) {
@@ -164,18 +166,16 @@ final readonly class Learning
     /**
      * What trials of one packet say of the mechanism it works by, where there are enough of them.
      *
-     * @param array<int, array{lot: Lot, tried: list<Tried>}> $byLot
+     * @param array<string, array{lot: Lot, mechanism: string, tried: list<Tried>}> $byLot
      *
      * @return list<Packet>
      */
     private function packets(array $byLot): array
     {
         $rows = [];
-        foreach ($byLot as ['lot' => $lot, 'tried' => $tried]) {
-            $functions = array_keys($this->shelf->shelf()->find($lot->slug)->functions ?? []);
-            $works = array_map(static fn(string $function): string => self::WORKS[$function] ?? $function, array_map(strval(...), $functions));
+        foreach ($byLot as ['lot' => $lot, 'mechanism' => $mechanism, 'tried' => $tried]) {
             foreach (KitchenFactors::of($tried) as $row) {
-                if ($row['n'] >= self::OF_A_PACKET && \in_array($row['mechanism'], $works, true)) {
+                if ($row['n'] >= self::OF_A_PACKET && $row['mechanism'] === $mechanism) {
                     $rows[] = ['lot_id' => $lot->id, 'name' => $lot->name, 'code' => $lot->code, 'mechanism' => $row['mechanism'], 'factor' => $row['factor'], 'low' => $row['low'], 'high' => $row['high'], 'n' => $row['n'], 'proposed' => $row['proposed']];
                 }
             }
@@ -199,22 +199,25 @@ final readonly class Learning
         return $tried;
     }
 
-    private function read(Trial $trial): DishReading
+    /** The mechanism a packet works by in a layer, as it is or in what the kitchen made of it; null where it sets nothing there. */
+    private static function works(Lot $lot, LayerReading $layer, Reader $reader, float $celsius): ?string
     {
-        $made = $trial->version->as($trial->revision);
-
-        return $this->shelves->engine($made, isShipped: true)->read($made->formula);
-    }
-
-    private static function layer(DishReading $reading, string $id): ?LayerReading
-    {
-        foreach ($reading->layers as $layer) {
-            if ($layer->layer->id === $id && $layer->baseWords === null) {
-                return $layer;
+        foreach ($layer->state->model->portions as $line => $portion) {
+            if (\in_array($lot->slug, array_column($portion->ingredient->raw(), 'ingredient'), true)) {
+                return DoseCurve::mechanism($layer->state, $line, $reader, $celsius);
             }
         }
 
         return null;
+    }
+
+    /** @return array{DishReading, Reader} */
+    private function read(Trial $trial): array
+    {
+        $made = $trial->version->as($trial->revision);
+        $engine = $this->shelves->engine($made, isShipped: true);
+
+        return [$engine->read($made->formula), $engine->reader];
     }
 
     /**

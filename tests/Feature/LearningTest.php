@@ -137,6 +137,12 @@ final class LearningTest extends FeatureCase
         $packet = $this->getJson('/api/learning')->assertOk()->assertJsonCount(1, 'packets')->json('packets.0');
         self::assertSame(['agar', 'S 7', 3], [$packet['mechanism'], $packet['code'], $packet['n']]);
         self::assertLessThan(1.0, $packet['factor']);
+        // A packet of what sets nothing of the layer it is in is told nothing of, however often it was tried.
+        $sugar = $this->postJson('/api/shelf/sugar/lots', ['code' => 'Z 1'])->assertCreated()->json('id');
+        foreach (['2026-11-23', '2026-11-24', '2026-11-25'] as $day) {
+            $this->postJson("/api/versions/$version->id/trials", ['made_on' => $day, 'layers' => [['layer_id' => $layer, 'step_index' => 1]], 'lots' => [$sugar]])->assertCreated();
+        }
+        self::assertSame(['agar'], array_values(array_unique(array_column((array) $this->getJson('/api/learning')->json('packets'), 'mechanism'))));
     }
 
     public function testPotsAreDesignedJudgedAndTakenOver(): void

@@ -9,6 +9,7 @@ use Transmuta\Diet\Verdict;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\Heat\Stack;
+use Transmuta\Shelf\Ingredient;
 
 /** A dish read: its layers, one portion and 100 g of it, its allergens and diets, how it cools and keeps. */
 final readonly class DishReading
@@ -44,6 +45,43 @@ final readonly class DishReading
         public array $watch = [],
         public ?self $original = null,
     ) {}
+
+    /** g of the finished dish. */
+    public function mass(): float
+    {
+        return array_sum(array_map(static fn(LayerReading $layer): float => $layer->state->mass, $this->layers));
+    }
+
+    /** ml of the finished dish, its air with it. */
+    public function volume(): float
+    {
+        return array_sum(array_map(static fn(LayerReading $layer): float => $layer->volume, $this->layers));
+    }
+
+    /** Null where no layer has that id. */
+    public function layerOf(string $id): ?LayerReading
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer->layer->id === $id) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, Ingredient> everything that goes in, what is only infused with it, by id */
+    public function ingredients(): array
+    {
+        $all = [];
+        foreach ($this->layers as $layer) {
+            foreach ($layer->state->model->portions as $portion) {
+                $all[$portion->ingredient->id] = $portion->ingredient;
+            }
+        }
+
+        return $all;
+    }
 
     /**
      * The layers that are called so, whatever the letters: two may share a name.

@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Setting\Chances;
+use Transmuta\Property\Setting\SetReading;
 
 /** One way to the brief: a formula solved for its grams, with how close it comes and what changes. */
 final readonly class Route
@@ -54,16 +55,30 @@ final readonly class Route
     /** @param array<int, list<Rail>> $rails by place of the layer */
     public static function likely(array $rails, DishReading $result): ?float
     {
-        $least = null;
+        $sets = self::aimed($rails, $result);
+
+        return $sets === [] ? null : min(array_map(static fn(array $one): float => Chances::near(...$one), $sets));
+    }
+
+    /**
+     * The sets that are aimed at.
+     *
+     * @param array<int, list<Rail>> $rails by place of the layer
+     *
+     * @return list<array{SetReading, float}> each with the GE % it should come to
+     */
+    public static function aimed(array $rails, DishReading $result): array
+    {
+        $sets = [];
         foreach ($rails as $layer => $of) {
             foreach ($of as $rail) {
                 if ($rail->property === 'set' && isset($result->layers[$layer])) {
-                    $least = min($least ?? 1.0, Chances::near($result->layers[$layer]->set, $rail->target));
+                    $sets[] = [$result->layers[$layer]->set, $rail->target];
                 }
             }
         }
 
-        return $least;
+        return $sets;
     }
 
     /** @return list<string> plain sentences about the bounds that keep a property off its target */

@@ -147,8 +147,8 @@ final readonly class DoseCurve
         return $state->model->weigh(array_values($grams));
     }
 
-    /** What of the set goes most as the line goes. */
-    private static function mechanism(LayerState $state, int $line, Reader $reader, float $celsius): ?string
+    /** What of the set goes most as the line goes; null where it sets nothing here. */
+    public static function mechanism(LayerState $state, int $line, Reader $reader, float $celsius): ?string
     {
         $with = $reader->set->mechanisms($state, $celsius);
         $without = $reader->set->mechanisms($state->without($line), $celsius);

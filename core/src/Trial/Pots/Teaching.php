@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Trial\Pots;
 
-use Transmuta\Property\DishReading;
 use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
-use Transmuta\Property\Setting\SetReading;
-use Transmuta\Reformulation\Rail;
 use Transmuta\Reformulation\Route;
 use Transmuta\Reformulation\Weights;
 
@@ -33,7 +30,7 @@ final class Teaching
         }
         $mechanisms = [];
         foreach ($routes as $route) {
-            foreach (self::sets($route->rails, $route->result) as [$set]) {
+            foreach (Route::aimed($route->rails, $route->result) as [$set]) {
                 foreach ($set->mechanisms as $name => $ge) {
                     if ($ge * Ladder::slope($set->ge) >= 0.3) {
                         $mechanisms[$name] = true;
@@ -64,32 +61,13 @@ final class Teaching
     private static function likely(Route $route, string $known): float
     {
         $least = 1.0;
-        foreach (self::sets($route->rails, $route->result) as [$set, $target]) {
+        foreach (Route::aimed($route->rails, $route->result) as [$set, $target]) {
             // What is known adds nothing to how unsure the set is.
             $sd = sqrt(max(1e-9, Chances::spread($set) ** 2 - ($set->strengths->spread($known) * Ladder::slope($set->ge) * ($set->mechanisms[$known] ?? 0.0)) ** 2));
             $least = min($least, Chances::within(Ladder::coordinate($target) - Ladder::coordinate($set->ge), $sd));
         }
 
         return $least;
-    }
-
-    /**
-     * @param array<int, list<Rail>> $rails
-     *
-     * @return list<array{SetReading, float}>
-     */
-    private static function sets(array $rails, DishReading $result): array
-    {
-        $sets = [];
-        foreach ($rails as $layer => $of) {
-            foreach ($of as $rail) {
-                if ($rail->property === 'set' && isset($result->layers[$layer])) {
-                    $sets[] = [$result->layers[$layer]->set, $rail->target];
-                }
-            }
-        }
-
-        return $sets;
     }
 
     /** @param non-empty-list<float> $scores */
