@@ -10,9 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Reliability',
     type: 'object',
-    required: ['n', 'brier', 'reliability', 'resolution', 'uncertainty', 'within', 'skill', 'expected', 'z', 'p', 'ranked', 'classes'],
+    required: ['n', 'came', 'said', 'brier', 'reliability', 'resolution', 'uncertainty', 'within', 'skill', 'expected', 'z', 'p', 'ranked', 'classes'],
     properties: [
         new OA\Property(property: 'brier', type: 'number'),
+        new OA\Property(property: 'came', description: 'How often the likeliest step came.', type: 'integer'),
         new OA\Property(property: 'classes', type: 'array', items: new OA\Items(type: 'object', required: ['n', 'forecast', 'came', 'low', 'high', 'expected_low', 'expected_high'], properties: [
             new OA\Property(property: 'came', type: 'number'),
             new OA\Property(property: 'expected_high', type: 'number'),
@@ -28,6 +29,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'ranked', type: 'number'),
         new OA\Property(property: 'reliability', type: 'number'),
         new OA\Property(property: 'resolution', type: 'number'),
+        new OA\Property(property: 'said', description: 'How often it should have come by the chances that were foretold.', type: 'number'),
         new OA\Property(property: 'skill', type: 'number', nullable: true),
         new OA\Property(property: 'uncertainty', type: 'number'),
         new OA\Property(property: 'within', type: 'number'),

@@ -22,7 +22,7 @@ final class Reliability
     /**
      * @param list<array{float, int}> $forecasts a chance, and whether it came (0, 1)
      *
-     * @return ?array{n: int, brier: float, reliability: float, resolution: float, uncertainty: float, within: float, skill: ?float, expected: float, z: ?float, p: ?float, classes: list<array{n: int, forecast: float, came: float, low: float, high: float, expected_low: float, expected_high: float}>} null of none
+     * @return ?array{n: int, came: int, said: float, brier: float, reliability: float, resolution: float, uncertainty: float, within: float, skill: ?float, expected: float, z: ?float, p: ?float, classes: list<array{n: int, forecast: float, came: float, low: float, high: float, expected_low: float, expected_high: float}>} null of none
      */
     public static function of(array $forecasts): ?array
     {
@@ -55,7 +55,7 @@ final class Reliability
         $z = $variance > 1e-12 ? array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * (1 - 2 * $one[0]), $forecasts)) / sqrt($variance) : null;
 
         return [
-            'n' => $n, 'brier' => $brier, 'reliability' => $reliability, 'resolution' => $resolution, 'uncertainty' => $uncertainty, 'within' => $within,
+            'n' => $n, 'came' => array_sum(array_column($forecasts, 1)), 'said' => array_sum(array_column($forecasts, 0)), 'brier' => $brier, 'reliability' => $reliability, 'resolution' => $resolution, 'uncertainty' => $uncertainty, 'within' => $within,
             'skill' => $uncertainty > 0.0 ? 1 - $brier / $uncertainty : null, 'expected' => $expected,
             'z' => $z, 'p' => $z === null ? null : 2 * (1 - Normal::below(abs($z))), 'classes' => $n < self::FEWEST ? [] : $told,
         ];

@@ -39,6 +39,17 @@ final class ReliabilityTest extends TestCase
         self::assertSame([], $of['classes'], 'under twenty no curve is shown');
     }
 
+    public function testItSaysHowOftenItCameAndHowOftenItShouldHave(): void
+    {
+        // One of four came: rarer than not, which what is left of ō(1 − ō) alone cannot tell.
+        $of = Reliability::of([[0.6, 1], [0.5, 0], [0.4, 0], [0.7, 0]]);
+        self::assertNotNull($of);
+        self::assertSame(1, $of['came']);
+        self::assertEqualsWithDelta(2.2, $of['said'], 1e-12);
+        $of = Reliability::of([[0.6, 1], [0.5, 1], [0.4, 1], [0.7, 0]]);
+        self::assertSame(3, $of['came'] ?? null);
+    }
+
     public function testAMissByOneCostsLessThanByThree(): void
     {
         $chances = [0.0, 0.02, 0.10, 0.45, 0.35, 0.08, 0.0];

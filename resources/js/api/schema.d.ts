@@ -2146,7 +2146,6 @@ export interface components {
         };
         /** @description Routes, or what stands in their way and the nearest that can be had. */
         Answer: {
-            /** @description Routes, or what stands in their way and the nearest that can be had. */
             blocked: components["schemas"]["Blocked"][];
             brief: components["schemas"]["Brief"];
             proposals: {
@@ -2156,6 +2155,7 @@ export interface components {
             }[];
             routes: components["schemas"]["Route"][];
         };
+        /** @description A step, an option, an order of options, or grams. */
         AnswerExercise: {
             /** @description anything */
             answer: unknown;
@@ -2164,17 +2164,17 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "developer" | "cook" | "taster" | "reader";
         };
+        /** @description Of which dish. */
         AskCovers: {
-            /** @description Of which dish. */
             dish_id: number;
         };
+        /** @description What to be asked about; nothing for what has faded most. */
         AskExercise: {
-            /** @description What to be asked about; nothing for what has faded most. */
             seed?: number;
             skill?: string | null;
         };
+        /** @description What is wrong with a version, of which layer, in which run, and what is known of how it was made. */
         AskFault: {
-            /** @description What is wrong with a version, of which layer, in which run, and what is known of how it was made. */
             facts?: {
                 [key: string]: unknown;
             };
@@ -2184,7 +2184,6 @@ export interface components {
         };
         /** @description What is wanted of a dish: diets, limits of a portion, aims, and what is to stay out. */
         AskRoutes: {
-            /** @description What is wanted of a dish: diets, limits of a portion, aims, and what is to stay out. */
             aims?: {
                 [key: string]: number;
             } | null;
@@ -2196,11 +2195,9 @@ export interface components {
             sugars_g?: number | null;
             without?: string[] | null;
         };
+        /** @description What is done with the scale or the probe. */
         AtInstruments: {
-            /**
-             * @description What is done with the scale or the probe.
-             * @enum {string}
-             */
+            /** @enum {string} */
             do: "put" | "clear" | "tare" | "dip" | "lift" | "speed" | "trouble";
             /** @description Put on, or taken off where it is below nothing. */
             grams?: number;
@@ -2323,7 +2320,6 @@ export interface components {
         };
         /** @description One side of made or bought. */
         Beside: {
-            /** @description One side of made or bought. */
             allergens: string[];
             ask: string[];
             glance: string;
@@ -2334,7 +2330,6 @@ export interface components {
         };
         /** @description What stands between a dish and its brief. */
         Blocked: {
-            /** @description What stands between a dish and its brief. */
             because: string[];
             nearest: string;
             number: number;
@@ -2352,8 +2347,8 @@ export interface components {
             sugars_g?: number | null;
             without?: string[];
         };
+        /** @description A studio that came out of an archive, and how much of it. */
         BroughtIn: {
-            /** @description A studio that came out of an archive, and how much of it. */
             id: number;
             name: string;
             dishes: number;
@@ -2455,7 +2450,6 @@ export interface components {
         };
         /** @description The choices asked for, by question. */
         ChooseSchools: {
-            /** @description The choices asked for, by question. */
             schools: {
                 [key: string]: string | null;
             };
@@ -2501,7 +2495,6 @@ export interface components {
         };
         /** @description Hours from going into the cold. */
         Cooling: {
-            /** @description Hours from going into the cold. */
             air_c: number;
             core_8c_h: number | null;
             firm_at_c: number | null;
@@ -2511,8 +2504,8 @@ export interface components {
             h_57_to_5: number | null;
             height_mm: number;
         };
+        /** @description Everything that was found, said anew, and why. */
         CorrectTrial: {
-            /** @description Everything that was found, said anew, and why. */
             brix?: number | null;
             colour?: string | null;
             cut?: string | null;
@@ -2539,9 +2532,11 @@ export interface components {
             sharpness?: string | null;
             sweetness?: string | null;
             verdict?: string | null;
+            /** @description g of 100 g in 24 h */
             weep_g?: number | null;
             why?: string | null;
         };
+        /** @description Which versions of a dish serve those who come: the fewest, and the cheapest. */
         CoverAnswer: {
             cheapest: {
                 chosen: {
@@ -2603,7 +2598,6 @@ export interface components {
         };
         /** @description One job of one layer after a swap, and whether anything pays it. */
         Debt: {
-            /** @description One job of one layer after a swap, and whether anything pays it. */
             amount: number;
             by: string[];
             critical: boolean;
@@ -2623,8 +2617,8 @@ export interface components {
             proven: string[];
             unproven: string[];
         };
+        /** @description What a dish is called, which family it is of, whether it is put away; what is not sent stays. */
         DishNamed: {
-            /** @description What a dish is called, which family it is of, whether it is put away; what is not sent stays. */
             away?: boolean;
             /** @enum {string} */
             family?: "curd" | "cream" | "mousse" | "cheesecake" | "custard" | "other";
@@ -2667,12 +2661,13 @@ export interface components {
                 verdict: string | null;
             }[];
         };
+        /** @description A dose, g in 100 g of the layer, with its 95 % interval. */
         DoseFound: {
-            /** @description A dose, g in 100 g of the layer, with its 95 % interval. */
             high: number | null;
             low: number | null;
             value: number;
         };
+        /** @description What is to be done with a dish, by when, and who or what is waited for. */
         Errand: {
             /** @description Counts its changes: what a window writes back (If-Match). */
             revision: number;
@@ -2695,8 +2690,8 @@ export interface components {
             seen_on: string;
             who: string;
         };
+        /** @description A thing to foretell; its answer once it was answered. */
         Exercise: {
-            /** @description A thing to foretell; its answer once it was answered. */
             answer: components["schemas"]["ExerciseAnswer"] | null;
             answered: boolean;
             /** @description What grams that were said set to. */
@@ -2721,15 +2716,15 @@ export interface components {
             score: number | null;
             why: string[];
         };
+        /** @description The computed answer, by its form. */
         ExerciseAnswer: {
-            /** @description The computed answer, by its form. */
             grams?: number;
             order?: string[];
             pick?: string;
             step?: number;
         };
+        /** @description A factor somebody took over. */
         FactorInUse: {
-            /** @description A factor somebody took over. */
             factor: number;
             high: number;
             low: number;
@@ -2752,6 +2747,7 @@ export interface components {
             saturates_g: number;
             sugars_g: number;
         };
+        /** @description Causes of a fault, likeliest first. */
         FaultAnswer: {
             causes: {
                 /** @description Causes of a fault, likeliest first. */
@@ -2785,8 +2781,8 @@ export interface components {
             layer: string;
             stops: string[];
         };
+        /** @description A class of fault, and what people say of it. */
         FaultKind: {
-            /** @description A class of fault, and what people say of it. */
             causes: number;
             fault: string;
             words: string[];
@@ -2802,8 +2798,8 @@ export interface components {
             name?: string;
             password?: string;
         };
+        /** @description What a reading says of the set of one layer. */
         Foretold: {
-            /** @description What a reading says of the set of one layer. */
             chances: number[];
             factors: {
                 [key: string]: number;
@@ -2838,10 +2834,7 @@ export interface components {
         };
         /** @description docs/formula.schema.json, as a request may send it. */
         FormulaInput: {
-            /**
-             * @description docs/formula.schema.json, as a request may send it.
-             * @enum {string}
-             */
+            /** @enum {string} */
             family?: "curd" | "cream" | "mousse" | "cheesecake" | "custard" | "other";
             layers: components["schemas"]["LayerInput"][];
             measured?: {
@@ -2915,13 +2908,13 @@ export interface components {
         };
         /** @description What of a pasted recipe is not written in so many words, and why it is taken so. */
         Inference: {
-            /** @description What of a pasted recipe is not written in so many words, and why it is taken so. */
             because: string;
             layer: number | null;
             value: string;
             /** @enum {string} */
             what: "title" | "family" | "measures" | "portions" | "serve at" | "treat" | "tin" | "loss";
         };
+        /** @description What the scale and the probe beside a run show. */
         Instruments: {
             /** @description Whether any instrument answers. */
             is_there: boolean;
@@ -2965,6 +2958,7 @@ export interface components {
             may_carry: string[];
             words: string;
         };
+        /** @description What a label says in a market: computed, not analysed, by rules that are recalled. */
         Label: {
             allergens: {
                 /** @description What a label says in a market: computed, not analysed, by rules that are recalled. */
@@ -3030,8 +3024,8 @@ export interface components {
             symbols: string[];
             version: string;
         };
+        /** @description A figure and what is printed of it. */
         LabelFigure: {
-            /** @description A figure and what is printed of it. */
             printed: string;
             value: number;
         };
@@ -3160,8 +3154,8 @@ export interface components {
             }[];
             water: number;
         };
+        /** @description What trials say of a mechanism, against the shipped model. */
         LearnedFactor: {
-            /** @description What trials say of a mechanism, against the shipped model. */
             factor: number;
             gain: number;
             high: number;
@@ -3173,8 +3167,8 @@ export interface components {
             name: string;
             proposed: boolean;
         };
+        /** @description What the kitchen’s trials say. */
         Learning: {
-            /** @description What the kitchen’s trials say. */
             factors: components["schemas"]["LearnedFactor"][];
             packets: {
                 code: string;
@@ -3210,10 +3204,7 @@ export interface components {
         };
         /** @description A line as it was, or as somebody typed it: then a text alone, which the server reads. */
         LineInput: {
-            /**
-             * @description A line as it was, or as somebody typed it: then a text alone, which the server reads.
-             * @enum {string}
-             */
+            /** @enum {string} */
             confidence?: "sure" | "likely" | "guess";
             doubt?: string | null;
             grams?: number | null;
@@ -3252,8 +3243,8 @@ export interface components {
             text: string;
             trace: string;
         };
+        /** @description One node of a dish’s tree. */
         LineageNode: {
-            /** @description One node of a dish’s tree. */
             at: string;
             /** @description How it came out. */
             came: string | null;
@@ -3319,8 +3310,8 @@ export interface components {
             path: string;
             role: string | null;
         };
+        /** @description A trial or a run that was made of a lot; `grams` of it, 0 where it was in a preparation. */
         MadeOfLot: {
-            /** @description A trial or a run that was made of a lot; `grams` of it, 0 where it was in a preparation. */
             dish: string;
             grams: number;
             made_on: string;
@@ -3339,6 +3330,7 @@ export interface components {
             secret: string;
             used_at: string | null;
         };
+        /** @description How a version is made: steps in an order in which they may be done, and the temperatures to watch. */
         Making: {
             critical: {
                 /** @description How a version is made: steps in an order in which they may be done, and the temperatures to watch. */
@@ -3409,6 +3401,7 @@ export interface components {
         };
         /** @enum {string} */
         Mark: "pub" | "trade" | "mem" | "packet" | "meas" | "est";
+        /** @description The method of a version as it is told. */
         Method: {
             /** @description Counts its changes of name, notes and method: what a window writes back (If-Match). */
             said: number;
@@ -3428,6 +3421,7 @@ export interface components {
                 why: string;
             }[];
         };
+        /** @description A method in own words: every step of the making at least once, in an order in which they may be done. */
         MethodInput: {
             steps: {
                 /** @description Its own, up to 26 letters and digits, such as a ULID. */
@@ -3478,16 +3472,14 @@ export interface components {
             current: string;
             password: string;
         };
+        /** @description A picture as base64 of a JPEG, PNG or WebP. */
         NewPhoto: {
-            /** @description A picture as base64 of a JPEG, PNG or WebP. */
             image: string;
             words?: string | null;
         };
+        /** @description What a ladder of pots is about. */
         NewPotLadder: {
-            /**
-             * @description What a ladder of pots is about.
-             * @enum {string}
-             */
+            /** @enum {string} */
             asked: "set" | "sweetness" | "sharpness";
             layer_id: string;
             /** @description Ids of the one or two lines that are stepped. */
@@ -3510,14 +3502,14 @@ export interface components {
             text: string;
             yield_g?: number | null;
         };
+        /** @description A supplier's list as a table of text: ingredient, article, pack_g, price, a row a pack. */
         NewPriceList: {
-            /** @description A supplier's list as a table of text: ingredient, article, pack_g, price, a row a pack. */
             dated_on: string;
             supplier: string;
             text: string;
         };
+        /** @description For how many it is made, and for which dish of a service. */
         NewRun: {
-            /** @description For how many it is made, and for which dish of a service. */
             portions: number;
             service_item_id?: number | null;
         };
@@ -3554,8 +3546,8 @@ export interface components {
             name: string;
             serve_at: string;
         };
+        /** @description What is asked of whom. */
         NewTasting: {
-            /** @description What is asked of whom. */
             alpha: number;
             attributes?: string[];
             /** @description The sample that is expected to be chosen, where the direction is known beforehand. */
@@ -3582,8 +3574,8 @@ export interface components {
             may: "read" | "record" | "develop" | "govern";
             name: string;
         };
+        /** @description What was found when a version was made: what nobody judged is left out. */
         NewTrial: {
-            /** @description What was found when a version was made: what nobody judged is left out. */
             brix?: number | null;
             colour?: string | null;
             cut?: string | null;
@@ -3613,6 +3605,7 @@ export interface components {
             sharpness?: string | null;
             sweetness?: string | null;
             verdict?: string | null;
+            /** @description g of 100 g in 24 h */
             weep_g?: number | null;
         };
         /** @description A page of trials, and the one to go on before; null at the end. */
@@ -3673,7 +3666,6 @@ export interface components {
         };
         /** @description A packet as it is typed; what is not on it is null. */
         Packet: {
-            /** @description A packet as it is typed; what is not on it is null. */
             allergens?: string[] | null;
             carbohydrate_with_fibre?: boolean | null;
             like?: string | null;
@@ -3710,8 +3702,8 @@ export interface components {
                 prep: string[];
             }[];
         };
+        /** @description What those who find too little or too much of something like it less. */
         Penalised: {
-            /** @description What those who find too little or too much of something like it less. */
             attribute: string;
             balance: number | null;
             n: number;
@@ -3744,6 +3736,7 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "developer" | "cook" | "taster" | "reader";
         };
+        /** @description When every step of a service is done; or what stands in its way. */
         Plan: {
             blocked: {
                 /** @description When every step of a service is done; or what stands in its way. */
@@ -3783,8 +3776,8 @@ export interface components {
                 unit: number;
             }[];
         };
+        /** @description One pot: g of each thing in it. */
         Pot: {
-            /** @description One pot: g of each thing in it. */
             agent: number;
             base: number;
             code: number;
@@ -3795,8 +3788,8 @@ export interface components {
             stock: number | null;
             unsure: number;
         };
+        /** @description What judged pots say. */
         PotFit: {
-            /** @description What judged pots say. */
             bracket?: (number | null)[];
             chances: number[][];
             dose: components["schemas"]["DoseFound"] | null;
@@ -3810,6 +3803,7 @@ export interface components {
             sure?: number | null;
             wanted_word?: string;
         };
+        /** @description Small pots at stepped doses: designed, judged, and what they say. */
         PotLadder: {
             asked: {
                 /** @description Small pots at stepped doses: designed, judged, and what they say. */
@@ -3860,22 +3854,22 @@ export interface components {
             version_id: number;
             who: string;
         };
+        /** @description A stock for doses too small to be weighed. */
         PotStock: {
-            /** @description A stock for doses too small to be weighed. */
             agent: number;
             grams: number;
             liquid: number;
             strength: number;
         };
+        /** @description What was found of each pot, by its code. */
         PotsFound: {
-            /** @description What was found of each pot, by its code. */
             found: {
                 [key: string]: unknown;
             };
             revision?: number;
         };
+        /** @description What is poured at a seat under which code; 0 is the marked reference. */
         Pouring: {
-            /** @description What is poured at a seat under which code; 0 is the marked reference. */
             number: number;
             pours: {
                 code: number;
@@ -3893,7 +3887,6 @@ export interface components {
         };
         /** @description A preparation as it was typed. */
         PreparationInput: {
-            /** @description A preparation as it was typed. */
             beside: string | null;
             boiled_off: boolean;
             keeps_days: number | null;
@@ -3901,6 +3894,7 @@ export interface components {
             text: string;
             yield_g: number | null;
         };
+        /** @description A supplier's list as of a day. */
         PriceList: {
             /** @description How many packs it names. */
             articles: number;
@@ -3910,7 +3904,6 @@ export interface components {
         };
         /** @description A fault as problem details (RFC 9457): the place and the mend. */
         ProblemDetails: {
-            /** @description A fault as problem details (RFC 9457): the place and the mend. */
             detail: string;
             errors?: {
                 [key: string]: string[];
@@ -3924,8 +3917,8 @@ export interface components {
             type: string;
             version?: number;
         };
+        /** @description One way to measure a set with what a kitchen has. */
         Protocol: {
-            /** @description One way to measure a set with what a kitchen has. */
             high: number;
             how: string;
             id: string;
@@ -4053,9 +4046,11 @@ export interface components {
             reason?: string | null;
             recalled: boolean;
         };
+        /** @description Whether chances came true. */
         Reliability: {
-            /** @description Whether chances came true. */
             brier: number;
+            /** @description How often the likeliest step came. */
+            came: number;
             classes: {
                 came: number;
                 expected_high: number;
@@ -4071,11 +4066,14 @@ export interface components {
             ranked: number;
             reliability: number;
             resolution: number;
+            /** @description How often it should have come by the chances that were foretold. */
+            said: number;
             skill: number | null;
             uncertainty: number;
             within: number;
             z: number | null;
         };
+        /** @description What was removed and can be brought back. */
         Removed: {
             dishes: {
                 /** @description What was removed and can be brought back. */
@@ -4133,7 +4131,6 @@ export interface components {
         };
         /** @description One state of a version, never written over. */
         RevisionEntry: {
-            /** @description One state of a version, never written over. */
             at: string;
             author: string;
             /** @description The revision it was made from. */
@@ -4289,6 +4286,7 @@ export interface components {
             }[];
             who: string;
         };
+        /** @description What happened, each by an id its device gave it. */
         RunEvents: {
             events: {
                 /** @description By the clock on the kitchen’s wall. */
@@ -4336,8 +4334,8 @@ export interface components {
             /** @description The revision a window has seen; or say it in If-Match. */
             revision?: number;
         };
+        /** @description That what it contains was read, or an answer: chosen, or samples by code. */
         SaySeat: {
-            /** @description That what it contains was read, or an answer: chosen, or samples by code. */
             acknowledged?: boolean;
             /** @description chosen, or samples by code */
             answer?: {
@@ -4352,7 +4350,6 @@ export interface components {
         };
         /** @description A choice that is not the usual one, and where it acts. */
         SchoolAtWork: {
-            /** @description A choice that is not the usual one, and where it acts. */
             acts: string;
             choice: string;
             question: string;
@@ -4376,15 +4373,15 @@ export interface components {
             default: string;
             words: string;
         };
+        /** @description A seat as whoever sits there sees it. */
         Seat: {
-            /** @description A seat as whoever sits there sees it. */
             acknowledged: boolean;
             answered: boolean;
             codes: number[];
             number: number;
         };
+        /** @description A seat and what proves that one sits there. */
         SeatTaken: {
-            /** @description A seat and what proves that one sits there. */
             seat: components["schemas"]["Seat"];
             secret: string;
         };
@@ -4499,6 +4496,7 @@ export interface components {
             serve_at?: string;
             revision?: number;
         };
+        /** @description What is fetched for a whole service. */
         ServicePull: {
             /** @description What is fetched before, by where it is kept; preparations opened to the end. */
             pull: {
@@ -4515,6 +4513,7 @@ export interface components {
                 place: string;
             }[];
         };
+        /** @description What is bought for a service: waste counted in, in whole packs, of the latest list of each supplier. Money in minor units. */
         ServiceShopping: {
             /** @description Of everything that is on a list. */
             minor: number;
@@ -4768,8 +4767,8 @@ export interface components {
             email: string;
             password: string;
         };
+        /** @description How well somebody foretells one thing. */
         SkillProgress: {
-            /** @description How well somebody foretells one thing. */
             is_due: boolean;
             n: number;
             /** @description Mean score of the last, 0…1. */
@@ -4790,8 +4789,8 @@ export interface components {
             id?: string;
             text: string;
         };
+        /** @description What is said of a step of a service. */
         StepSaid: {
-            /** @description What is said of a step of a service. */
             at?: string | null;
             batch?: number | null;
             item_id: number;
@@ -4812,8 +4811,8 @@ export interface components {
             }[];
             name: string;
         };
+        /** @description The studio as it is to be; what is not sent of its kitchen stays. */
         StudioInput: {
-            /** @description The studio as it is to be; what is not sent of its kitchen stays. */
             currency: string;
             kitchen?: components["schemas"]["Kitchen"];
             /** @description Its own: amounts are said in them too, where they say them near enough. */
@@ -4837,8 +4836,8 @@ export interface components {
             sugars_g?: number | null;
             without?: string[] | null;
         };
+        /** @description What a count says, exactly. */
         TasteEvaluation: {
-            /** @description What a count says, exactly. */
             alpha: number;
             correct: number;
             critical: number | null;
@@ -4863,13 +4862,13 @@ export interface components {
             tasters_needed: components["schemas"]["TastersNeeded"] | null;
             test: string;
         };
+        /** @description Smallest number that reaches a power, and from which all larger do. */
         TastersNeeded: {
-            /** @description Smallest number that reaches a power, and from which all larger do. */
             first: number;
             safe: number;
         };
+        /** @description A tasting; its key and its count are sealed until it is closed. */
         Tasting: {
-            /** @description A tasting; its key and its count are sealed until it is closed. */
             answered: number;
             balanced: boolean;
             closed_at: string | null;
@@ -4923,8 +4922,8 @@ export interface components {
             versions: number[];
             who: string;
         };
+        /** @description A tasting in a list. */
         TastingHead: {
-            /** @description A tasting in a list. */
             answered: number;
             closed_at: string | null;
             edition: number;
@@ -4938,6 +4937,7 @@ export interface components {
             versions: number[];
             who: string;
         };
+        /** @description What so many tasters can show, before anybody tastes. */
         TastingPower: {
             /** @description Most that may be right so that they can still be called no more different than was fixed. */
             alike: number | null;
@@ -4945,8 +4945,8 @@ export interface components {
             here: number;
             needed: components["schemas"]["TastersNeeded"] | null;
         };
+        /** @description What a tasting came to. */
         TastingResult: {
-            /** @description What a tasting came to. */
             answered: number;
             evaluation: components["schemas"]["TasteEvaluation"] | null;
             judged: {
@@ -4958,8 +4958,8 @@ export interface components {
             }[];
             words: string[];
         };
+        /** @description What is seen from a seat. */
         TastingTable: {
-            /** @description What is seen from a seat. */
             attributes: string[];
             cautions: string[];
             contains: string[];
@@ -4971,8 +4971,8 @@ export interface components {
             title: string;
             unknown: string[];
         };
+        /** @description A ladder that would teach something about the routes that wait. */
         Teaching: {
-            /** @description A ladder that would teach something about the routes that wait. */
             chance: number;
             first: string;
             gain: number;
@@ -5016,7 +5016,6 @@ export interface components {
         };
         /** @description One step of how a number came about. */
         TraceStep: {
-            /** @description One step of how a number came about. */
             inputs: components["schemas"]["TraceStep"][];
             label: string;
             source: {
@@ -5030,7 +5029,6 @@ export interface components {
         };
         /** @description A treatment a page offers, in the text form's own words. */
         TreatmentChoice: {
-            /** @description A treatment a page offers, in the text form's own words. */
             name: string;
             words: string;
         };
@@ -5072,8 +5070,8 @@ export interface components {
             version_id: number;
             who: string;
         };
+        /** @description What stood in a trial before it was corrected. */
         TrialCorrection: {
-            /** @description What stood in a trial before it was corrected. */
             at: string;
             was: {
                 [key: string]: unknown;
@@ -5081,8 +5079,8 @@ export interface components {
             who: string;
             why: string;
         };
+        /** @description What was looked at in a trial; what was not stands as null. */
         TrialFound: {
-            /** @description What was looked at in a trial; what was not stands as null. */
             brix: number | null;
             colour: string | null;
             cut: string | null;
@@ -5106,21 +5104,20 @@ export interface components {
             /** @description g of 100 g in 24 h */
             weep_g: number | null;
         };
+        /** @description A picture of a trial. */
         TrialPhoto: {
-            /** @description A picture of a trial. */
             height: number;
             id: number;
             width: number;
             words: string;
         };
+        /** @description Takes a factor over, or lets it go. */
         UseFactor: {
-            /** @description Takes a factor over, or lets it go. */
             revision?: number;
             use: boolean;
         };
         /** @description Which versions hold a thing; next is where to go on after, null at the end. */
         UseList: {
-            /** @description Which versions hold a thing; next is where to go on after, null at the end. */
             next: number | null;
             uses: components["schemas"]["HeldBy"][];
         };

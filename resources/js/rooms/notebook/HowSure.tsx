@@ -109,7 +109,7 @@ function CameTrue({ data }: { data: Learning }) {
             {of && (
                 <>
                     <Box sx={{ mb: 0.5 }}>
-                        Of {of.n} sets that were foretold, the likeliest step came in <strong>{Math.round((of.n * came(of)) )}</strong>; the chances said {Math.round(of.n * said(of))}.{' '}
+                        Of {of.n} sets that were foretold, the likeliest step came in <strong>{of.came}</strong>; the chances said {of.said.toFixed(0)}.{' '}
                         {of.p !== null && (of.p < 0.05 ? <strong style={{ color: 'var(--beet)' }}>They are not to be trusted as they stand (p {of.p.toFixed(3)}).</strong> : <span>Nothing speaks against them (p {of.p.toFixed(2)}), which is no proof.</span>)}
                     </Box>
                     {of.skill !== null && of.skill < 0.05 && <Box sx={{ color: 'var(--yolk)', fontWeight: 650, mb: 0.5 }}>So far they foretell a single step no better than knowing how often it comes.</Box>}
@@ -127,10 +127,3 @@ function CameTrue({ data }: { data: Learning }) {
         </Panel>
     );
 }
-
-type Of = NonNullable<Learning['reliability']>;
-const came = (of: Of) => weighed(of, 'came') ?? share(of);
-const said = (of: Of) => weighed(of, 'forecast') ?? share(of);
-const weighed = (of: Of, what: 'came' | 'forecast') => (of.classes.length === 0 ? null : of.classes.reduce((sum, one) => sum + one.n * one[what], 0) / of.n);
-/** How often it came, out of what is left of ō(1 − ō): only where no classes are told. */
-const share = (of: Of) => 0.5 + Math.sqrt(Math.max(0, 0.25 - of.uncertainty));
