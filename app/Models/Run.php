@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Transmuta\Fault\Nonsense;
 
 /**
  * A revision that is made, or was: for how many, by whom, from when to when.
@@ -34,6 +35,19 @@ final class Run extends Model
     protected function casts(): array
     {
         return ['started_at' => 'datetime', 'finished_at' => 'datetime'];
+    }
+
+    /**
+     * A run of a version, with the state that was made.
+     *
+     * @throws Nonsense if it is none of its runs
+     */
+    public static function of(Version $version, int $id): self
+    {
+        $query = self::query();
+        $query->with(['revision', 'version'])->where('studio_id', $version->studio_id)->where('version_id', $version->id);
+
+        return $query->find($id) ?? throw Nonsense::of('run_id', (string) $id, 'choose a run of this version');
     }
 
     /** @return BelongsTo<Version, $this> */

@@ -38,20 +38,12 @@ final readonly class FaultView
      */
     public function of(Studio $studio, Version $version, string $fault, ?string $layer, ?int $run, array $facts): array
     {
-        $of = $run === null ? null : $this->run($version, $run);
+        $of = $run === null ? null : Run::of($version, $run);
         $made = $of === null ? $version : $version->as($of->revision);
         $engine = $this->shelves->engine($made);
         $dish = $engine->read($made->formula);
-        $name = $place = null;
-        foreach ($dish->layers as $n => $one) {
-            if ($one->layer->id === $layer) {
-                [$name, $place] = [$one->layer->name, $n];
-            }
-        }
-        if ($layer !== null && $name === null) {
-            throw Nonsense::of('layer_id', $layer, 'choose a layer of this version');
-        }
-        $read = $of === null ? [] : $this->facts($of, $place);
+        $meant = $layer === null ? null : $dish->layerOf($layer) ?? throw Nonsense::of('layer_id', $layer, 'choose a layer of this version');
+        $read = $of === null ? [] : $this->facts($of, $meant === null ? null : (int) array_search($meant, $dish->layers, true));
         $said = array_filter($facts, static fn(mixed $value): bool => $value !== null);
         $known = RunFacts::read($said + $read);
         $past = [];
@@ -59,15 +51,7 @@ final readonly class FaultView
             $past[$row['mechanism']] = ['n' => $row['n'], 'mean' => $row['mean']];
         }
 
-        return [...(new Diagnosis(FaultBook::standard(), $engine->reader->set, new PastTrials($past)))->of($dish, $fault, $name, $known), 'facts' => (object) $read];
-    }
-
-    private function run(Version $version, int $id): Run
-    {
-        $query = Run::query();
-        $query->with(['revision', 'version'])->where('studio_id', $version->studio_id)->where('version_id', $version->id);
-
-        return $query->find($id) ?? throw Nonsense::of('run_id', (string) $id, 'choose a run of this version');
+        return [...(new Diagnosis(FaultBook::standard(), $engine->reader->set, new PastTrials($past)))->of($dish, $fault, $meant === null ? null : [$meant], $known), 'facts' => (object) $read];
     }
 
     /** @return array<string, bool|float> */

@@ -182,12 +182,7 @@ final readonly class Ladders
 
     private static function layer(DishReading $dish, string $id): LayerReading
     {
-        foreach ($dish->layers as $layer) {
-            if ($layer->layer->id === $id) {
-                return $layer;
-            }
-        }
-        throw Nonsense::of('layer_id', $id, 'choose a layer of this version');
+        return $dish->layerOf($id) ?? throw Nonsense::of('layer_id', $id, 'choose a layer of this version');
     }
 
     /** Where a line stands among those that are read. */

@@ -12,6 +12,7 @@ use Transmuta\Format\RouteJson;
 use Transmuta\Property\Look\Section;
 use Transmuta\Reformulation\Brief;
 use Transmuta\Reformulation\Route;
+use Transmuta\Shelf\Ingredient;
 
 /** Finds the routes of a version for a brief; they are kept for an hour by content, so that taking one gives the grams that were shown. */
 final readonly class RouteFinder
@@ -57,16 +58,7 @@ final readonly class RouteFinder
     /** @return array<string, string> names of the ingredients its debts speak of */
     private static function names(Route $route): array
     {
-        $names = [];
-        foreach ([$route->result, $route->result->original] as $dish) {
-            foreach ($dish->layers ?? [] as $layer) {
-                foreach ($layer->state->model->portions as $portion) {
-                    $names[$portion->ingredient->id] = $portion->ingredient->name;
-                }
-            }
-        }
-
-        return $names;
+        return array_map(static fn(Ingredient $in): string => $in->name, [...$route->result->ingredients(), ...$route->result->original?->ingredients() ?? []]);
     }
 
     /** @return array<string, mixed> */

@@ -34,12 +34,15 @@ final readonly class TrialBook
      */
     public function note(Version $version, array $said, string $day, ?int $run, array $lots): Trial
     {
-        $of = $run === null ? null : self::run($version, $run);
+        $of = $run === null ? null : Run::of($version, $run);
         $revision = $of === null ? History::head($version) : $of->revision;
         $made = $version->as($revision);
         $dish = $this->shelves->engine($made)->read($made->formula);
         $predicted = Prediction::of($dish);
-        $outcome = Outcome::read(self::whole($said, $predicted), array_column($predicted->layers, 'layer_id'));
+        if (($said['set_step'] ?? null) !== null && ($said['layers'] ?? []) === [] && $predicted->layers === []) {
+            throw Nonsense::of('set_step', $predicted->layer, 'a base is judged in words; leave the step unsaid');
+        }
+        $outcome = Outcome::read(self::whole($said, $predicted->layerId), array_column($predicted->layers, 'layer_id'));
         $used = $this->used($version, $lots);
 
         /** @var Trial $trial */
@@ -65,16 +68,12 @@ final readonly class TrialBook
     {
         $layers = $trial->predicted['layers'] ?? null;
         $known = \is_array($layers) && $layers !== [] ? array_column($layers, 'layer_id') : [$trial->predicted['layer_id'] ?? ''];
-        $first = $trial->predicted['layer_id'] ?? '';
-        if (($said['set_step'] ?? null) !== null && ($said['layers'] ?? []) === []) {
-            $said['layers'] = [['layer_id' => $first, 'step_index' => $said['set_step']]];
-        }
-        $outcome = Outcome::read($said, array_values(array_filter($known, is_string(...))));
-        DB::transaction(function () use ($trial, $outcome, $day, $why, $seen): void {
+        $first = \is_string($trial->predicted['layer_id'] ?? null) ? $trial->predicted['layer_id'] : '';
+        $outcome = Outcome::read(self::whole($said, $first), array_values(array_filter($known, is_string(...))));
+        DB::transaction(function () use ($trial, $outcome, $first, $day, $why, $seen): void {
             $trial->asSeen($seen);
             $was = array_intersect_key($trial->attributesToArray(), array_flip(self::SAID));
-            $layer = $trial->predicted['layer_id'] ?? '';
-            $trial->fill(['made_on' => $day, ...self::columns($outcome, \is_string($layer) ? $layer : '')]);
+            $trial->fill(['made_on' => $day, ...self::columns($outcome, $first)]);
             $now = array_intersect_key($trial->attributesToArray(), array_flip(self::SAID));
             $changed = array_filter($was, static fn(mixed $value, string $key): bool => json_encode($value) !== json_encode($now[$key]), \ARRAY_FILTER_USE_BOTH);
             if ($changed === []) {
@@ -132,16 +131,9 @@ final readonly class TrialBook
      *
      * @return array<string, mixed>
      */
-    private static function whole(array $said, Prediction $predicted): array
+    private static function whole(array $said, string $first): array
     {
-        if (($said['set_step'] ?? null) !== null && ($said['layers'] ?? []) === []) {
-            if ($predicted->layers === []) {
-                throw Nonsense::of('set_step', $predicted->layer, 'a base is judged in words; leave the step unsaid');
-            }
-            $said['layers'] = [['layer_id' => $predicted->layerId, 'step_index' => $said['set_step']]];
-        }
-
-        return $said;
+        return ($said['set_step'] ?? null) !== null && ($said['layers'] ?? []) === [] ? ['layers' => [['layer_id' => $first, 'step_index' => $said['set_step']]]] + $said : $said;
     }
 
     /** @return array<string, mixed> */
@@ -151,14 +143,6 @@ final readonly class TrialBook
             'set_step' => $outcome->step($layer), 'sweetness' => $outcome->sweetness, 'sharpness' => $outcome->sharpness, 'remark' => $outcome->remark,
             'found' => $outcome->write(), 'verdict' => $outcome->verdict, 'next' => $outcome->next,
         ];
-    }
-
-    private static function run(Version $version, int $id): Run
-    {
-        $query = Run::query();
-        $query->with('revision')->where('studio_id', $version->studio_id)->where('version_id', $version->id);
-
-        return $query->find($id) ?? throw Nonsense::of('run_id', (string) $id, 'choose a run of this version');
     }
 
     /**

@@ -40,7 +40,8 @@ final class FaultFind extends Command
                 $run = isset($data['run']) ? (\is_array($data['run']) ? RunFacts::read($data['run']) : throw Nonsense::sent('run', $data['run'], 'give the facts of the run as an object')) : null;
             }
             $engine = $this->engine();
-            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($engine->read($engine->parse($text)), $fault, $layer, $run));
+            $dish = $engine->read($engine->parse($text));
+            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($dish, $fault, $layer === null ? null : $dish->layersNamed($layer), $run));
 
             return 0;
         });

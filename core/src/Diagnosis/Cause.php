@@ -21,7 +21,8 @@ final readonly class Cause
     public function write(float $chance): array
     {
         return [
-            'fault' => $this->fault, 'row' => $this->row, 'cause' => $this->cause, 'chance' => $chance, // What nothing speaks for is never called likely, though it be the only one.
+            'fault' => $this->fault, 'row' => $this->row, 'cause' => $this->cause, 'chance' => $chance,
+            // What nothing speaks for is never called likely, though it be the only one.
             'word' => $chance > 0.6 && $this->for !== [] ? 'likely' : ($chance >= 0.25 ? 'possible' : 'unlikely'),
             'for' => $this->for, 'against' => $this->against, 'asks' => $this->asks, 'now' => array_map(static fn(Cure $c): array => $c->write(), $this->now), 'next' => array_map(static fn(Cure $c): array => $c->write(), $this->next),
         ];

@@ -7,6 +7,7 @@ namespace Transmuta\Diagnosis;
 use Transmuta\Diet\Diet;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\SetModel;
 
 /**
@@ -33,17 +34,17 @@ final readonly class Diagnosis
     public function __construct(private FaultBook $book, private SetModel $set, private PastTrials $past = new PastTrials()) {}
 
     /**
-     * @param ?string $layerName null to weigh every layer that could show it
+     * @param ?non-empty-list<LayerReading> $layers those that may be meant; null to weigh every layer that could show it
      *
      * @return array{fault: string, layer: string, stops: list<string>, cautions: list<string>, causes: list<array<string, mixed>>}
      *
-     * @throws Nonsense if nobody knows the fault or the layer
+     * @throws Nonsense if nobody knows the fault
      */
-    public function of(DishReading $dish, string $said, ?string $layerName = null, ?RunFacts $run = null): array
+    public function of(DishReading $dish, string $said, ?array $layers = null, ?RunFacts $run = null): array
     {
         $run ??= RunFacts::read([]);
         $faults = $this->book->named($said);
-        $layers = $layerName === null ? $dish->layers : $dish->layersNamed($layerName);
+        $layers ??= $dish->layers;
         $best = null;
         foreach ($layers as $layer) {
             $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->set, $this->book->groups), $dish);

@@ -32,7 +32,7 @@ final readonly class IngredientList
     public static function of(DishReading $dish, Market $market): self
     {
         [$grams, $ingredients] = self::used($dish);
-        $finished = array_sum(array_map(static fn($layer): float => $layer->state->mass, $dish->layers));
+        $finished = $dish->mass();
         $bowl = array_sum($grams);
         if (isset($grams['water'])) {
             $grams['water'] = self::water($grams['water'], $bowl, $finished, $market);

@@ -70,13 +70,13 @@ final readonly class Label
             $contains = [...$contains, ...$one->allergens];
         }
         // What is left out of the list for being infused is in the food all the same.
-        foreach ($this->everything() as $in) {
+        foreach ($this->dish->ingredients() as $in) {
             $contains = [...$contains, ...AllergenWords::of($in, $this->market)];
         }
         $contains = array_values(array_unique($contains));
         $may = array_values(array_diff(array_map(fn(string $one): string => AllergenWords::word($one, $this->market), $this->dish->mayContain), $contains));
         $unknown = array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread());
-        foreach ($this->everything() as $in) {
+        foreach ($this->dish->ingredients() as $in) {
             if (\in_array('sulphites', $in->allergens, true)) {
                 $unknown[] = "sulphites of $in->name, mg/kg";
             }
@@ -151,7 +151,7 @@ final readonly class Label
         if ($this->market !== Market::In || $this->unread() !== []) {
             return [];
         }
-        $isAnimal = array_filter($this->everything(), static fn(Ingredient $in): bool => array_filter(['egg', 'gelatin', 'meat'], $in->comesFrom(...)) !== [] || array_intersect($in->allergens, ['eggs', 'fish', 'crustaceans', 'molluscs']) !== []) !== [];
+        $isAnimal = array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => array_filter(['egg', 'gelatin', 'meat'], $in->comesFrom(...)) !== [] || array_intersect($in->allergens, ['eggs', 'fish', 'crustaceans', 'molluscs']) !== []) !== [];
 
         return [$isAnimal ? 'brown triangle in a brown-edged square (non-vegetarian)' : 'green disc in a green-edged square (vegetarian)'];
     }
@@ -188,7 +188,7 @@ final readonly class Label
         $rule = static fn(string $what, string $article, string $mark = 'pub'): array => ['what' => $what, 'article' => $article, 'mark' => $mark];
         $polyols = $this->percent(Sorts::of('polyol'));
         $end = $rule('computed, not analysed; rules as recalled, to be checked with the authority of the market', '', 'mem');
-        $barred = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($this->everything(), static fn(Ingredient $in): bool => \in_array($in->id, Sorts::of('not in europe'), true))));
+        $barred = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => \in_array($in->id, Sorts::of('not in europe'), true))));
 
         return match ($this->market) {
             Market::Eu, Market::Uk => [
@@ -242,24 +242,11 @@ final readonly class Label
     }
 
     /** @return list<Ingredient> */
-    private function everything(): array
-    {
-        $all = [];
-        foreach ($this->dish->layers as $layer) {
-            foreach ($layer->state->model->portions as $portion) {
-                $all[$portion->ingredient->id] = $portion->ingredient;
-            }
-        }
-
-        return array_values($all);
-    }
-
-    /** @return list<Ingredient> */
     private function sweeteners(): array
     {
         $additives = IngredientList::additives();
 
-        return array_values(array_filter($this->everything(), static fn(Ingredient $in): bool => ($additives[$in->id]['class'] ?? '') === 'sweetener' || \in_array($in->class, ['intense-sweetener', 'cut-sweetener', 'sweetener-syrup', 'milk-polyol'], true) || \in_array($in->id, Sorts::of('polyol'), true)));
+        return array_values(array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => ($additives[$in->id]['class'] ?? '') === 'sweetener' || \in_array($in->class, ['intense-sweetener', 'cut-sweetener', 'sweetener-syrup', 'milk-polyol'], true) || \in_array($in->id, Sorts::of('polyol'), true)));
     }
 
     private function carries(string $sweetener): bool
@@ -270,7 +257,7 @@ final readonly class Label
             }
         }
 
-        return array_filter($this->everything(), static fn(Ingredient $in): bool => $in->id === $sweetener) !== [];
+        return isset($this->dish->ingredients()[$sweetener]);
     }
 
     /**
@@ -279,7 +266,7 @@ final readonly class Label
     private function percent(array $ids): float
     {
         $grams = array_sum(array_map(static fn(Entry $one): float => $one->of !== null && \in_array($one->of->id, $ids, true) ? $one->grams : 0.0, $this->list->entries));
-        $finished = array_sum(array_map(static fn($layer): float => $layer->state->mass, $this->dish->layers));
+        $finished = $this->dish->mass();
 
         return $finished > 0.0 ? 100 * $grams / $finished : 0.0;
     }
@@ -288,7 +275,7 @@ final readonly class Label
     private function alcohol(): float
     {
         $ethanol = array_sum(array_map(static fn($layer): float => $layer->state->of100('alcohol') * $layer->state->mass / 100, $this->dish->layers));
-        $volume = array_sum(array_map(static fn($layer): float => $layer->volume, $this->dish->layers));
+        $volume = $this->dish->volume();
 
         return $volume > 0.0 ? 100 * $ethanol / self::ETHANOL / $volume : 0.0;
     }
@@ -305,7 +292,7 @@ final readonly class Label
         if ($racc === null || $portion <= 0.0) {
             return [$portion, (float) $dish->formula->portions];
         }
-        $volume = array_sum(array_map(static fn($layer): float => $layer->volume, $dish->layers)) / $dish->formula->portions;
+        $volume = $dish->volume() / $dish->formula->portions;
         $size = $racc[1] && $volume > 0.0 ? $racc[0] * $portion / $volume : $racc[0];
         $share = $portion / $size;
         if ($share <= 0.5) {

@@ -36,7 +36,7 @@ final readonly class PreparationMaker
             throw Nonsense::of('lines', $loop, 'a preparation cannot hold itself: take that line out');
         }
         $dish = $this->reader->read($preparation->formula);
-        $mass = array_sum(array_map(static fn($layer): float => $layer->state->mass, $dish->layers));
+        $mass = $dish->mass();
         if ($mass <= 0.0) {
             throw Nonsense::of('lines', '0 g', 'give at least one line an amount');
         }
@@ -59,7 +59,7 @@ final readonly class PreparationMaker
         $heaviest = $used[0]['in'];
         $cooked = $dish->layers[0]->state->model->treatment;
         $cost = array_sum(array_map(static fn($layer): int => $layer->costMinor, $dish->layers));
-        $volume = array_sum(array_map(static fn($layer): float => $layer->volume, $dish->layers));
+        $volume = $dish->volume();
         $questions = static fn(callable $of): ?string => ($said = array_values(array_unique(array_filter(array_map(static fn(array $u): ?string => $of($u['in']) === null ? null : $u['in']->name . ': ' . $of($u['in']), $used))))) === [] ? null : mb_strimwidth(implode(' ', $said), 0, 400, '…');
         $all = static fn(callable $of): array => array_values(array_unique(array_merge(...array_map(static fn(array $u): array => $of($u['in']), $used))));
 

@@ -124,7 +124,7 @@ final readonly class RouteSearch
     private function isLeftAlone(int $n, Needs $needs): bool
     {
         $layer = $this->original->layers[$n];
-        $all = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $this->original->layers));
+        $all = $this->original->mass();
 
         return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && $layer->state->mass < self::SMALL * $all && $this->planner->banned($layer->layer) === []
             && $this->schools->treatment($layer, $this->original->formula->family) === null;

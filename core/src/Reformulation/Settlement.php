@@ -180,10 +180,9 @@ final readonly class Settlement
             : \sprintf('%s %s%s, was %s%s', $job->value, $figure($rail->now), $unit, $figure($rail->target), $unit);
         $gave = [];
         foreach (\array_slice($from, 0, 2) as $id) {
-            foreach ($was->state->model->portions as $portion) {
-                if ($portion->ingredient->id === $id) {
-                    $gave[$id] = mb_strtolower($portion->ingredient->name);
-                }
+            $portion = $was->portionOf($id);
+            if ($portion !== null) {
+                $gave[$id] = mb_strtolower($portion->ingredient->name);
             }
         }
 

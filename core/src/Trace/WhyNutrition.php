@@ -36,7 +36,7 @@ final readonly class WhyNutrition
     /** @throws UnknownNumber if there is no such fact */
     public function per100(DishReading $dish, string $fact): Trace
     {
-        $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $dish->layers));
+        $mass = $dish->mass();
 
         return $this->whole($dish, $fact, $dish->per100[$fact] ?? throw UnknownNumber::path("per_100g.$fact"), '100 g', 100 / max(1e-9, $mass), 'the layers added up × 100 ÷ mass of the dish', \sprintf(' × 100 ÷ %s g of the dish', Leaves::short($mass)));
     }

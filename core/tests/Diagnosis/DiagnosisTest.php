@@ -27,7 +27,7 @@ final class DiagnosisTest extends TestCase
      */
     private static function found(string $formula, string $fault, array $run = [], ?string $layer = null): array
     {
-        return (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of(Kit::engine()->read(Kit::engine()->parse($formula)), $fault, $layer, RunFacts::read($run));
+        return (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of($dish = Kit::engine()->read(Kit::engine()->parse($formula)), $fault, $layer === null ? null : $dish->layersNamed($layer), RunFacts::read($run));
     }
 
     public function testTheTablesAreWhole(): void
@@ -213,6 +213,17 @@ final class DiagnosisTest extends TestCase
         } catch (Nonsense $e) {
             self::assertSame($field, $e->field);
         }
+    }
+
+    public function testOfTwoLayersOfOneNameTheOneThatIsMeantIsWeighed(): void
+    {
+        $dish = Kit::engine()->read(Kit::engine()->parse("Twice\n8 portions\n\nlayer: Cream\ntreat: boil\n500 g water\n80 g sugar\n4 g agar powder\n\nlayer: Cream\n300 g whipping cream\n40 g sugar\n5 g gelatin powder\n"));
+        self::assertCount(2, $dish->layersNamed('cream'));
+        $of = static fn(int $n): string => (string) json_encode((new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of($dish, 'did not set', [$dish->layers[$n]]), JSON_THROW_ON_ERROR);
+        self::assertStringContainsString('agar_weak', $of(0));
+        self::assertStringNotContainsString('gelatin_no_set', $of(0));
+        self::assertStringContainsString('gelatin_no_set', $of(1));
+        self::assertStringNotContainsString('agar_weak', $of(1));
     }
 
     public function testAProbesHeatCountsWhereTheTextSaysNothingOfHeat(): void

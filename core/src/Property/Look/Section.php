@@ -29,9 +29,7 @@ final class Section
     {
         $tin = $dish->stack->vessel;
         $layers = [];
-        $volume = 0.0;
         foreach ($dish->layers as $n => $layer) {
-            $volume += $layer->volume;
             $layers[] = ['name' => $layer->layer->name, 'height_mm' => round($dish->stack->heights[$n], 1), 'kind' => $layer->set->kind];
         }
 
@@ -39,7 +37,7 @@ final class Section
             'width_mm' => round(self::width($tin, $dish->formula->portions), 1),
             'cut' => $tin !== null && $tin->count === 1 && $dish->formula->portions > 1,
             'height_mm' => $tin === null ? null : round($tin->height, 1),
-            'fill' => $tin === null ? null : round($volume / $tin->volume(), 3),
+            'fill' => $tin === null ? null : round($dish->volume() / $tin->volume(), 3),
             'shape' => $tin === null ? 'free' : $tin->shape,
             'layers' => $layers,
         ];

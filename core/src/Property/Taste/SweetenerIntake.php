@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\LayerReading;
 use Transmuta\Provenance\Mark;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Composition;
@@ -57,7 +56,7 @@ final class SweetenerIntake
      */
     public static function overMost(DishReading $dish, Reference $reference): array
     {
-        $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $dish->layers));
+        $mass = $dish->mass();
         $over = [];
         foreach (self::ofPortion($dish, $reference) as $what => $one) {
             $most = $reference->sweetenerLimits[self::MOST . $what] ?? null;

@@ -20,10 +20,7 @@ final class TinFill implements Rule
 
     public function check(DishReading $dish, Reader $reader): iterable
     {
-        $volume = 0.0;
-        foreach ($dish->layers as $layer) {
-            $volume += $layer->volume;
-        }
+        $volume = $dish->volume();
         $tin = $dish->stack->vessel;
         if ($tin !== null && $tin->volume() > 0.0) {
             $fill = $volume / $tin->volume();
