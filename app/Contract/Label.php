@@ -48,9 +48,10 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'name_words', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'not_final_because', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'nutrition', type: 'object', required: ['serving_g', 'servings', 'rows'], properties: [
-            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'object', required: ['key', 'per_100g', 'per_serving', 'dv'], properties: [
+            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'object', required: ['key', 'name', 'within', 'per_100g', 'per_serving', 'dv'], properties: [
                 new OA\Property(property: 'dv', oneOf: [new OA\Schema(ref: '#/components/schemas/LabelFigure'), new OA\Schema(type: 'null')]),
                 new OA\Property(property: 'key', type: 'string'),
+                new OA\Property(property: 'name', description: 'As the market calls it.', type: 'string'),
                 new OA\Property(property: 'per_100g', type: 'object', required: ['value', 'printed'], properties: [
                     new OA\Property(property: 'printed', type: 'string'),
                     new OA\Property(property: 'value', type: 'number', nullable: true),
@@ -59,6 +60,7 @@ use OpenApi\Attributes as OA;
                     new OA\Property(property: 'printed', type: 'string'),
                     new OA\Property(property: 'value', type: 'number', nullable: true),
                 ]),
+                new OA\Property(property: 'within', description: 'The row it is a part of, or nothing.', type: 'string'),
             ])),
             new OA\Property(property: 'serving_g', type: 'number'),
             new OA\Property(property: 'servings', type: 'number'),

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'alpha', type: 'number'),
         new OA\Property(property: 'attributes', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'expects', description: 'The sample that is expected to be chosen, where the direction is known beforehand.', type: 'string', nullable: true),
-        new OA\Property(property: 'method', type: 'string', enum: ['triangle', 'duo-trio', 'paired', 'just-right']),
+        new OA\Property(property: 'method', ref: '#/components/schemas/TastingMethod'),
         new OA\Property(property: 'pd', description: 'Share of tasters who can tell that must not be missed.', type: 'number'),
         new OA\Property(property: 'power', type: 'number'),
         new OA\Property(property: 'question', type: 'string', nullable: true),

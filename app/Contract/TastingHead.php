@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'edition', type: 'integer'),
         new OA\Property(property: 'id', type: 'integer'),
         new OA\Property(property: 'laid_on', type: 'string'),
-        new OA\Property(property: 'method', type: 'string'),
+        new OA\Property(property: 'method', ref: '#/components/schemas/TastingMethod'),
         new OA\Property(property: 'names', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'taken', type: 'integer'),
         new OA\Property(property: 'tasters', type: 'integer'),

@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'is_closed', type: 'boolean'),
         new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'method', type: 'string'),
+        new OA\Property(property: 'method', ref: '#/components/schemas/TastingMethod'),
         new OA\Property(property: 'question', type: 'string'),
         new OA\Property(property: 'samples', type: 'integer'),
         new OA\Property(property: 'title', type: 'string'),

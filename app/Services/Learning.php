@@ -144,7 +144,7 @@ final readonly class Learning
                 }
                 $chances = $foretold[$one['layer_id']] ?? null;
                 if ($chances !== null) {
-                    $came = max(0, min(6, (int) floor($finding->u)));
+                    $came = Ladder::standsOn($finding->u);
                     $likeliest = array_search(max($chances), $chances, true);
                     $forecasts[] = [max($chances), $likeliest === $came ? 1 : 0];
                     $ranked += Reliability::ranked($chances, $came);

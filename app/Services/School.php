@@ -10,6 +10,7 @@ use App\Models\Studio;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\Version;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
@@ -18,6 +19,7 @@ use Transmuta\Property\Setting\Ladder;
 use Transmuta\Sensory\Dice;
 use Transmuta\Shelf\UnknownIngredient;
 use Transmuta\Trainer\Exercises;
+use Transmuta\Trainer\Pool;
 use Transmuta\Trainer\Progress;
 use Transmuta\Trainer\Question;
 use Transmuta\Trainer\Skill;
@@ -25,11 +27,8 @@ use Transmuta\Trainer\Skill;
 /** Asks somebody to foretell something of the studio's own dishes and trials, and keeps how near they came. */
 final readonly class School
 {
-    /** Dishes an exercise is drawn from. */
+    /** Versions of the studio an exercise is drawn from, and as many dishes of the atlas. */
     private const DISHES = 40;
-
-    /** Versions under which the dishes that ship are asked about as well. */
-    private const FEW = 8;
 
     private const ANSWERS = 200;
 
@@ -94,28 +93,27 @@ final readonly class School
         ];
     }
 
-    /** @return list<DishReading> some of the studio's dishes as they are written */
-    private function dishes(Studio $studio, Dice $dice): array
+    /** The studio's own dishes as they are written, and those of the atlas: half and half where there are enough of both. */
+    private function dishes(Studio $studio, Dice $dice): Pool
     {
         $query = Version::query();
         $ids = $query->where('studio_id', $studio->id)->whereIn('dish_id', Dish::query()->where('studio_id', $studio->id)->whereNull('away_at')->select('id'))->orderBy('id')->limit(400)->pluck('id')->all();
-        $chosen = \array_slice($dice->shuffled(array_values($ids)), 0, self::DISHES);
-        $read = \count($ids) < self::FEW ? $this->shipped() : [];
-        foreach (Version::query()->whereIn('id', $chosen)->orderBy('id')->get() as $version) {
-            try {
-                $read[] = $this->engine->read($version->formula);
-            } catch (UnknownIngredient) {
-                // Of something the shelf no longer has: nothing to learn from.
-            }
-        }
+        $own = array_map(fn(int $id): Closure => fn(): ?DishReading => $this->own($id), \array_slice($dice->shuffled(array_values(array_filter($ids, is_int(...)))), 0, self::DISHES));
+        $atlas = array_map(fn(string $file): Closure => fn(): DishReading => $this->engine->read($this->engine->parse((string) file_get_contents($file))), glob(base_path('core/data/atlas/*.dish')) ?: []);
 
-        return $read;
+        return new Pool([...$own, ...\array_slice($dice->shuffled($atlas), 0, max(self::DISHES, 2 * self::DISHES - \count($own)))]);
     }
 
-    /** @return list<DishReading> the invented dishes that ship, for a kitchen that has written few of its own down */
-    private function shipped(): array
+    private function own(int $id): ?DishReading
     {
-        return array_map(fn(string $file): DishReading => $this->engine->read($this->engine->parse((string) file_get_contents($file))), glob(base_path('core/data/demo/*.txt')) ?: []);
+        $query = Version::query();
+        $version = $query->find($id);
+        try {
+            return $version === null ? null : $this->engine->read($version->formula);
+        } catch (UnknownIngredient) {
+            // Of something the shelf no longer has: nothing to learn from.
+            return null;
+        }
     }
 
     /** @return list<array{dish: string, version: string, layer: string, lines: list<string>, foretold: int, found: int, who: string, on: string}> */
@@ -133,7 +131,7 @@ final readonly class School
             $lines = [];
             foreach ($trial->revision->formula->layers as $one) {
                 foreach ($one->name === $layer ? $one->understood() : [] as $line) {
-                    $lines[] = \sprintf('%g g %s', round($line->grams, $line->grams < 20 ? 1 : 0), mb_strtolower($this->engine->reader->shelf->find((string) $line->ingredient)->name ?? (string) $line->ingredient));
+                    $lines[] = Exercises::line($line->grams, $this->engine->reader->shelf->find((string) $line->ingredient)->name ?? (string) $line->ingredient);
                 }
             }
             $all[] = ['dish' => $trial->version->dish->title, 'version' => $trial->version->name, 'layer' => $layer, 'lines' => $lines, 'foretold' => $foretold, 'found' => $trial->set_step, 'who' => $trial->who, 'on' => $trial->made_on];

@@ -104,7 +104,7 @@ final readonly class TrialBook
             'verdict' => $trial->verdict,
             'next' => $trial->next,
             'who' => $trial->who,
-            'found' => $trial->found,
+            'found' => ['layers' => array_map(static fn(array $one): array => [...$one, 'stands_on' => Ladder::standsOn($one['u'])], $trial->found['layers'])] + $trial->found,
             'corrections' => array_map(static fn(array $one): array => ['at' => $one['at'], 'who' => $one['who'], 'why' => $one['why'], 'was' => (object) $one['was']], $trial->corrections),
             'predicted' => self::predicted($trial->predicted),
             'lots' => array_map(Lots::write(...), array_values($trial->lots->all())),

@@ -38,6 +38,12 @@ enum Market: string
         };
     }
 
+    /** The market whose table of nutrients and rounding stands here: the British is the European. */
+    public function rules(): string
+    {
+        return ($this === self::Uk ? self::Eu : $this)->value;
+    }
+
     /** Whether the rules are the European ones, in their British form or not. */
     public function isEuropean(): bool
     {

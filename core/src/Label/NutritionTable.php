@@ -11,14 +11,6 @@ use Transmuta\Property\Nutrients\UsRounding;
 /** What is declared of energy and nutrients in a market, in its order, rounded once by its rule. What is not known is printed as not known, never as 0. */
 final class NutritionTable
 {
-    private const ROWS = [
-        'eu' => ['energy_kj', 'energy_kcal', 'fat', 'saturates', 'carbohydrate', 'sugars', 'polyols', 'fibre', 'protein', 'salt'],
-        'us' => ['energy_kcal', 'fat', 'saturates', 'trans', 'cholesterol', 'sodium', 'carbohydrate', 'fibre', 'sugars', 'added_sugars', 'polyols', 'protein', 'vitamin_d', 'calcium', 'iron', 'potassium'],
-        'ca' => ['energy_kcal', 'fat', 'saturates', 'trans', 'carbohydrate', 'fibre', 'sugars', 'polyols', 'protein', 'cholesterol', 'sodium', 'potassium', 'calcium', 'iron'],
-        'anz' => ['energy_kj', 'protein', 'fat', 'saturates', 'carbohydrate', 'sugars', 'polyols', 'sodium'],
-        'in' => ['energy_kcal', 'protein', 'carbohydrate', 'sugars', 'added_sugars', 'fat', 'saturates', 'trans', 'cholesterol', 'sodium'],
-    ];
-
     /** Daily values and reference intakes (handbook labels 1, 3–6): g, mg, µg, kJ, kcal. */
     private const DAILY = [
         'eu' => ['energy_kj' => 8400, 'energy_kcal' => 2000, 'fat' => 70, 'saturates' => 20, 'carbohydrate' => 260, 'sugars' => 90, 'protein' => 50, 'salt' => 6],
@@ -37,20 +29,21 @@ final class NutritionTable
      */
     public static function of(DishReading $dish, Market $market, float $serving): array
     {
-        $key = $market === Market::Uk ? 'eu' : $market->value;
+        $key = $market->rules();
         $portion = $dish->portion['mass_g'];
         $rows = $unknown = [];
-        foreach (self::ROWS[$key] ?? [] as $row) {
+        foreach (Declared::in($market) as $declared) {
+            $row = $declared->row;
             [$value, $open] = self::value($dish, $row, $market);
             if ($row === 'polyols' && ($value ?? 0.0) < 0.005) {
                 continue;
             }
             if ($open !== []) {
-                $unknown[] = "$row: not known of " . implode(', ', $open);
+                $unknown[] = "$declared->name: not known of " . implode(', ', $open);
             }
             $per100 = $value === null || $portion <= 0.0 ? null : 100 * $value / $portion;
             $per = $per100 === null ? null : $per100 * $serving / 100;
-            $rows[] = ['key' => $row, 'per_100g' => self::told($per100, $row, $key), 'per_serving' => self::told($per, $row, $key), 'dv' => self::daily($per, $row, $key)];
+            $rows[] = ['key' => $row, 'name' => $declared->name, 'within' => $declared->within, 'per_100g' => self::told($per100, $row, $key), 'per_serving' => self::told($per, $row, $key), 'dv' => self::daily($per, $row, $key)];
         }
 
         return ['rows' => $rows, 'unknown' => $unknown];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Trainer;
 
+use Closure;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
@@ -27,27 +28,29 @@ final readonly class Exercises
     /** Fat from which it can be seen to split, g in 100 g. */
     private const FREE = 2.0;
 
-    private const TRIES = 40;
-
     public function __construct(private Reader $reader) {}
 
     /**
-     * @param list<DishReading> $dishes
      * @param list<array{dish: string, version: string, layer: string, lines: list<string>, foretold: int, found: int, who: string, on: string}> $trials
      *
      * @return ?Question null where these dishes have nothing to ask
      */
-    public function of(Skill $skill, array $dishes, array $trials, Dice $dice): ?Question
+    public function of(Skill $skill, Pool $dishes, array $trials, Dice $dice): ?Question
     {
-        for ($try = 0; $try < self::TRIES && $dishes !== []; ++$try) {
-            $dish = $dishes[$dice->upTo(\count($dishes))];
-            $question = match ($skill) {
-                Skill::Set => $this->leaves($dish, $dice),
-                Skill::Sweetness => $this->sweeter($dishes, $dice),
-                Skill::Split => $this->splits($dishes, $dice),
-                Skill::Dose => $this->dose($dish, $dice),
-                Skill::Trial => self::tried($trials, $dice),
-            };
+        return match ($skill) {
+            Skill::Set => self::tries($dishes, $dice, fn(DishReading $dish): ?Question => $this->leaves($dish, $dice)),
+            Skill::Dose => self::tries($dishes, $dice, fn(DishReading $dish): ?Question => $this->dose($dish, $dice)),
+            Skill::Sweetness => $this->sweeter($dishes, $dice),
+            Skill::Split => $this->splits($dishes, $dice),
+            Skill::Trial => self::tried($trials, $dice),
+        };
+    }
+
+    /** @param Closure(DishReading): ?Question $ask */
+    private static function tries(Pool $dishes, Dice $dice, Closure $ask): ?Question
+    {
+        foreach ($dishes->drawn($dice) as $dish) {
+            $question = $ask($dish);
             if ($question !== null) {
                 return $question;
             }
@@ -89,13 +92,13 @@ final readonly class Exercises
         );
     }
 
-    /**
-     * @param list<DishReading> $dishes
-     */
-    private function sweeter(array $dishes, Dice $dice): ?Question
+    private function sweeter(Pool $dishes, Dice $dice): ?Question
     {
         $all = [];
-        foreach ($dice->shuffled($dishes) as $dish) {
+        foreach ($dishes->drawn($dice) as $dish) {
+            if (\count($all) === 5) {
+                break;
+            }
             foreach ($dish->layers as $layer) {
                 $near = array_filter($all, static fn(array $one): bool => abs($one[1]->se - $layer->se) < self::APART);
                 if ($near === [] && $layer->se > 0.5 && \count($all) < 5) {
@@ -113,14 +116,14 @@ final readonly class Exercises
         return new Question(Skill::Sweetness, 'order', 'Put these in order, the sweetest first.', [], $options, ['order' => array_map(static fn(int $n): string => "o$n", $ids)], array_map(static fn(int $n): string => \sprintf('%s: as sweet as %.0f %% sugar', $options[$n]['text'], $all[$n][1]->se), $ids));
     }
 
-    /**
-     * @param list<DishReading> $dishes
-     */
-    private function splits(array $dishes, Dice $dice): ?Question
+    private function splits(Pool $dishes, Dice $dice): ?Question
     {
         $holding = [];
         $splitting = null;
-        foreach ($dice->shuffled($dishes) as $dish) {
+        foreach ($dishes->drawn($dice) as $dish) {
+            if ($splitting !== null && \count($holding) === 3) {
+                break;
+            }
             foreach ($dish->layers as $layer) {
                 $state = $splitting === null ? $this->broken($layer, $dice) : null;
                 if ($state !== null) {
@@ -259,6 +262,12 @@ final readonly class Exercises
     /** @return list<string> */
     private static function lines(LayerState $state): array
     {
-        return array_map(static fn(float $grams, int $n): string => \sprintf('%s g %s', (string) round($grams, $grams < 20 ? 1 : 0), mb_strtolower($state->model->portions[$n]->ingredient->name)), $state->grams, array_keys($state->grams));
+        return array_map(static fn(float $grams, int $n): string => self::line($grams, $state->model->portions[$n]->ingredient->name), $state->grams, array_keys($state->grams));
+    }
+
+    /** A line as it is shown to whoever foretells. */
+    public static function line(float $grams, string $name): string
+    {
+        return \sprintf('%s g %s', (string) round($grams, $grams < 20 ? 1 : 0), mb_strtolower($name));
     }
 }

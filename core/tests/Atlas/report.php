@@ -78,7 +78,7 @@ $ms = array_column($dishes, 'ms');
 sort($ms);
 
 $text = "# The atlas\n\n" . sprintf(
-    "%d dishes of our own invention (`core/tests/Atlas/*.dish`), each asked for %d diets and pairs: %d answers. The laws (`core/tests/Atlas/Laws.php`) read the finished recipe and know nothing of the engine's verdict but whether a route is called met. Written by `bin/atlas`; the first three routes of each answer are held against them.\n\n",
+    "%d dishes of our own invention (`core/data/atlas/*.dish`), each asked for %d diets and pairs: %d answers. The laws (`core/tests/Atlas/Laws.php`) read the finished recipe and know nothing of the engine's verdict but whether a route is called met. Written by `bin/atlas`; the first three routes of each answer are held against them.\n\n",
     count(array_unique(array_column($dishes, 'dish'))),
     count($standing),
     count($dishes),

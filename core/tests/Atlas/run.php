@@ -19,7 +19,7 @@ if ($pairs) {
     array_push($briefs, ['vegan', 'gluten-free'], ['gluten-free', 'eggless'], ['vegan', 'nut-free'], ['keto', 'eggless'], ['dairy-free'], ['soy-free', 'vegan']);
 }
 $engine = Engine::over(IngredientList::shipped());
-$files = glob(__DIR__ . '/*.dish') ?: [];
+$files = glob(__DIR__ . '/../../data/atlas/*.dish') ?: [];
 foreach ($files as $at => $file) {
     if ($at % $n !== $k || ($only !== '' && !str_contains($file, $only))) {
         continue;

@@ -6,6 +6,7 @@ namespace Transmuta\Tests\Label;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Label\Declared;
 use Transmuta\Label\Label;
 use Transmuta\Label\Market;
 use Transmuta\Label\NutritionTable;
@@ -162,6 +163,29 @@ final class LabelTest extends TestCase
             ['in', 'fat', 6.44, '6.4 g'], ['in', 'energy_kcal', 123.5, '124'],
         ] as $case) {
             yield "$case[0], $case[1], $case[2]" => $case;
+        }
+    }
+
+    #[DataProvider('markets')]
+    public function testEveryMarketNamesItsRowsOnceAndAPartStandsUnderItsWhole(Market $market): void
+    {
+        $seen = [];
+        foreach (Declared::in($market) as $declared) {
+            self::assertNotSame('', $declared->name);
+            self::assertArrayNotHasKey($declared->row, $seen);
+            self::assertTrue($declared->within === '' || isset($seen[$declared->within]), "$declared->row stands before $declared->within");
+            // What it rounds to is told in a unit, or is energy.
+            self::assertMatchesRegularExpression('/^(\d[\d.,]*|less than \d+) ?(g|mg|µg|kJ|kcal)?$/u', NutritionTable::printed(12.3, $declared->row, $market->rules()));
+            $seen[$declared->row] = true;
+        }
+        self::assertArrayHasKey('protein', $seen);
+    }
+
+    /** @return iterable<string, array{Market}> */
+    public static function markets(): iterable
+    {
+        foreach (Market::cases() as $market) {
+            yield $market->value => [$market];
         }
     }
 

@@ -77,7 +77,7 @@ final class CoversTest extends TestCase
     public function testItIsTheFewestThatServeEveryone(): void
     {
         $random = new Randomizer(new Mt19937(7));
-        $files = glob(__DIR__ . '/../Atlas/*.dish') ?: [];
+        $files = glob(__DIR__ . '/../../data/atlas/*.dish') ?: [];
         $diets = ['vegan', 'eggless', 'dairy-free', 'gluten-free', 'nut-free', 'keto'];
         $allergens = ['milk', 'eggs', 'nuts', 'soybeans', 'gluten'];
         for ($n = 0; $n < 25; ++$n) {

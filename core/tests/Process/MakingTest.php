@@ -27,7 +27,7 @@ final class MakingTest extends TestCase
     /** @return iterable<string, Formula> every dish of the atlas and of the demo */
     private static function dishes(): iterable
     {
-        foreach (glob(__DIR__ . '/../Atlas/*.dish') ?: [] as $file) {
+        foreach (glob(__DIR__ . '/../../data/atlas/*.dish') ?: [] as $file) {
             yield basename($file) => Kit::engine()->parse((string) file_get_contents($file));
         }
         foreach (array_keys(Kit::demos()) as $name) {

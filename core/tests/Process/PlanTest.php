@@ -104,7 +104,7 @@ final class PlanTest extends TestCase
     public function testAnyServiceCanBeCookedAsItIsPrinted(): void
     {
         $random = new Randomizer(new Mt19937(20261126));
-        $files = glob(__DIR__ . '/../Atlas/*.dish') ?: [];
+        $files = glob(__DIR__ . '/../../data/atlas/*.dish') ?: [];
         $far = [];
         for ($n = 0; $n < 40; ++$n) {
             $items = [];

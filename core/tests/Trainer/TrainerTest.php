@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Tests\Trainer;
 
+use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Fault\Nonsense;
@@ -12,6 +13,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Sensory\Dice;
 use Transmuta\Tests\Kit;
 use Transmuta\Trainer\Exercises;
+use Transmuta\Trainer\Pool;
 use Transmuta\Trainer\Progress;
 use Transmuta\Trainer\Question;
 use Transmuta\Trainer\Skill;
@@ -23,6 +25,36 @@ final class TrainerTest extends TestCase
     private static function dishes(): array
     {
         return array_map(static fn(string $name): DishReading => Kit::engine()->read(Kit::demo($name)), ['passion-fruit-curd-tartlet', 'bay-leaf-cream-slice', 'roasted-hazelnut-mousse-pot', 'blackcurrant-baked-cheesecake', 'cardamom-set-custard', 'rhubarb-buttermilk-cream', 'comet-trail-coffee-cheesecake']);
+    }
+
+    /** @param list<DishReading> $dishes */
+    private static function pool(array $dishes): Pool
+    {
+        return new Pool(array_map(static fn(DishReading $dish): Closure => static fn(): DishReading => $dish, $dishes));
+    }
+
+    /** Each dish is read when it is looked at, once, and one that cannot be read is passed over. */
+    public function testNothingIsReadBeforeItIsLookedAt(): void
+    {
+        $read = [];
+        $dishes = self::dishes();
+        $pool = new Pool([
+            static function () use (&$read, $dishes): DishReading {
+                $read[] = 0;
+
+                return $dishes[0];
+            },
+            static function () use (&$read): null {
+                $read[] = 1;
+
+                return null;
+            },
+        ]);
+        self::assertSame([], $read);
+        self::assertSame([$dishes[0]], iterator_to_array($pool->drawn(new Dice(3)), false));
+        self::assertSame([$dishes[0]], iterator_to_array($pool->drawn(new Dice(4)), false));
+        sort($read);
+        self::assertSame([0, 1], $read);
     }
 
     /** @return iterable<string, array{Skill, int}> */
@@ -38,7 +70,7 @@ final class TrainerTest extends TestCase
     #[DataProvider('asked')]
     public function testItsOwnAnswerIsRightAndAnotherIsLess(Skill $skill, int $seed): void
     {
-        $question = (new Exercises(Kit::engine()->reader))->of($skill, self::dishes(), [], new Dice($seed));
+        $question = (new Exercises(Kit::engine()->reader))->of($skill, self::pool(self::dishes()), [], new Dice($seed));
         self::assertNotNull($question);
         self::assertNotSame([], $question->why);
         self::assertArrayNotHasKey('key', $question->write());
@@ -63,8 +95,8 @@ final class TrainerTest extends TestCase
 
     public function testOfNothingNothingIsAsked(): void
     {
-        self::assertNull((new Exercises(Kit::engine()->reader))->of(Skill::Trial, self::dishes(), [], new Dice(1)));
-        self::assertNull((new Exercises(Kit::engine()->reader))->of(Skill::Set, [], [], new Dice(1)));
+        self::assertNull((new Exercises(Kit::engine()->reader))->of(Skill::Trial, self::pool(self::dishes()), [], new Dice(1)));
+        self::assertNull((new Exercises(Kit::engine()->reader))->of(Skill::Set, self::pool([]), [], new Dice(1)));
     }
 
     /**

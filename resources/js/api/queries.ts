@@ -143,6 +143,9 @@ export const methodQuery = (version: number) => queryOptions({ queryKey: ['metho
 
 export const runsQuery = () => queryOptions({ queryKey: ['runs'], queryFn: ({ signal }) => call<RunHead[]>('GET', 'runs', undefined, signal) });
 
+/** Runs in which a version was made. */
+export const runsOfQuery = (version: number) => queryOptions({ ...runsQuery(), select: (all) => all.filter((one) => one.version_id === version) });
+
 export const runQuery = (id: number) => queryOptions({ queryKey: ['run', id], queryFn: ({ signal }) => call<Run>('GET', `runs/${id}`, undefined, signal) });
 
 export const shoppingQuery = (id: number) => queryOptions({ queryKey: ['service', id, 'shopping'], queryFn: ({ signal }) => call<ServiceShopping>('GET', `services/${id}/shopping`, undefined, signal) });

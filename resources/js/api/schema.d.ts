@@ -3001,6 +3001,8 @@ export interface components {
                 rows: {
                     dv: components["schemas"]["LabelFigure"] | null;
                     key: string;
+                    /** @description As the market calls it. */
+                    name: string;
                     per_100g: {
                         printed: string;
                         value: number | null;
@@ -3009,6 +3011,8 @@ export interface components {
                         printed: string;
                         value: number | null;
                     };
+                    /** @description The row it is a part of, or nothing. */
+                    within: string;
                 }[];
                 serving_g: number;
                 servings: number;
@@ -3552,8 +3556,7 @@ export interface components {
             attributes?: string[];
             /** @description The sample that is expected to be chosen, where the direction is known beforehand. */
             expects?: string | null;
-            /** @enum {string} */
-            method: "triangle" | "duo-trio" | "paired" | "just-right";
+            method: components["schemas"]["TastingMethod"];
             /** @description Share of tasters who can tell that must not be missed. */
             pd: number;
             power: number;
@@ -4877,7 +4880,7 @@ export interface components {
             edition: number;
             id: number;
             laid_on: string;
-            method: string;
+            method: components["schemas"]["TastingMethod"];
             names: string[];
             plan: {
                 alpha: number;
@@ -4929,7 +4932,7 @@ export interface components {
             edition: number;
             id: number;
             laid_on: string;
-            method: string;
+            method: components["schemas"]["TastingMethod"];
             names: string[];
             taken: number;
             tasters: number;
@@ -4937,6 +4940,11 @@ export interface components {
             versions: number[];
             who: string;
         };
+        /**
+         * @description How samples are told apart.
+         * @enum {string}
+         */
+        TastingMethod: "triangle" | "duo-trio" | "paired" | "just-right";
         /** @description What so many tasters can show, before anybody tastes. */
         TastingPower: {
             /** @description Most that may be right so that they can still be called no more different than was fixed. */
@@ -4965,7 +4973,7 @@ export interface components {
             contains: string[];
             is_closed: boolean;
             may_contain: string[];
-            method: string;
+            method: components["schemas"]["TastingMethod"];
             question: string;
             samples: number;
             title: string;
@@ -5095,6 +5103,8 @@ export interface components {
                 layer_id: string;
                 protocol?: string;
                 sd: number;
+                /** @description The step of the ladder that place is on, 0 to 6. */
+                stands_on: number;
                 step_index?: number;
                 /** @description Place on the ladder, whole numbers at the lower edge of each step. */
                 u: number;

@@ -65,6 +65,12 @@ export function typedOrText(text: string): number | string | null {
     return number !== null && Number.isNaN(number) ? text.trim() : number;
 }
 
+/** A typed per cent as a share of one, as typedOrText sends what is none. */
+export function inHundredths(text: string): number | string | null {
+    const sent = typedOrText(text);
+    return typeof sent === 'number' ? sent / 100 : sent;
+}
+
 /** Why a typed number is none; '' where it is one. */
 export function typedWrong(text: string): string {
     return AMBIGUOUS.test(text.trim()) ? `${text.trim().replaceAll(',', '')} or ${text.trim().replace(',', '.')}? Write it without the comma` : '';

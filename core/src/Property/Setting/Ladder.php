@@ -36,6 +36,12 @@ final class Ladder
         return $step + ($ge - $below) / $width;
     }
 
+    /** The step a place along the ladder stands on. */
+    public static function standsOn(float $coordinate): int
+    {
+        return max(0, min(\count(self::EDGES), (int) floor($coordinate)));
+    }
+
     /** Steps a GE % is worth at this place. */
     public static function slope(float $ge): float
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Trial\Outcome;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Property\Setting\Ladder;
 use Transmuta\Sensory\Just;
 use Transmuta\Trial\Learning\Finding;
 
@@ -104,7 +105,7 @@ final readonly class Outcome
     /** The step a layer was found at: the one its place on the ladder stands on; null where it was not looked at. */
     public function step(string $layer): ?int
     {
-        return isset($this->layers[$layer]) ? max(0, min(6, (int) floor($this->layers[$layer]['finding']->u))) : null;
+        return isset($this->layers[$layer]) ? Ladder::standsOn($this->layers[$layer]['finding']->u) : null;
     }
 
     /**

@@ -11,7 +11,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { call } from '../../api/client';
-import { faultsQuery, runsQuery } from '../../api/queries';
+import { faultsQuery, runsOfQuery } from '../../api/queries';
 import type { BenchData, FaultAnswer } from '../../api/types';
 import { RUN_FACTS } from '../../api/words';
 import { counted, inPercent, typedOrText } from '../../shared/numbers';
@@ -22,7 +22,7 @@ type Cause = FaultAnswer['causes'][number];
 /** What is wrong, why it may be so, what would decide, and what can be done now and next time. */
 export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () => void }) {
     const kinds = useQuery(faultsQuery());
-    const runs = useQuery(runsQuery()).data?.filter((one) => one.version_id === data.version.id) ?? [];
+    const runs = useQuery(runsOfQuery(data.version.id)).data ?? [];
     const [fault, setFault] = useState('');
     const [layer, setLayer] = useState('');
     const [run, setRun] = useState<number | ''>('');

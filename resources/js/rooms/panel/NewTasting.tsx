@@ -9,7 +9,7 @@ import { useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { dishesQuery } from '../../api/queries';
 import type { Tasting } from '../../api/types';
-import { typedCount, typedNumber } from '../../shared/numbers';
+import { inHundredths, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { METHODS, type MethodId } from './methods';
@@ -34,7 +34,7 @@ export function NewTasting({ first, onClose }: { first: number | null; onClose: 
         mutationFn: () =>
             call<Tasting>('POST', 'tastings', {
                 title: form.title, method: form.method, question: form.question, sided: form.method === 'paired' ? form.sided : 'one', ...(form.method === 'paired' && form.sided === 'one' && { expects: form.expects }),
-                tasters: typedCount(form.tasters) ?? 0, alpha: typedNumber(form.alpha) ?? 0, power: typedNumber(form.power) ?? 0, pd: (typedNumber(form.pd) ?? 0) / 100,
+                tasters: typedOrText(form.tasters), alpha: typedOrText(form.alpha), power: typedOrText(form.power), pd: inHundredths(form.pd),
                 attributes: form.method === 'just-right' ? form.attributes.split(',').map((one) => one.trim()).filter(Boolean) : [],
                 samples: samples.flatMap((one) => (one === null ? [] : [{ version_id: one.id }])),
             }),

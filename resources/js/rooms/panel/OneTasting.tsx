@@ -11,7 +11,7 @@ import { counted, inPercent } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
-import { METHODS } from './methods';
+import { asksFor, METHODS } from './methods';
 import { TastingResult } from './TastingResult';
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]'];
@@ -112,8 +112,6 @@ function Samples({ data }: { data: Tasting }) {
 }
 
 /** What is asked at a seat on paper, as on a phone. */
-const ASKS: Record<string, string> = { triangle: 'Two of these are alike. Mark the odd one.', 'duo-trio': 'The first is the reference. Mark the one that is the same.', paired: 'Mark the one you prefer.', 'just-right': 'Judge each by itself.' };
-
 /** What is poured at each seat, and a sheet for each taster. */
 function Sheets({ data, pouring }: { data: Tasting; pouring: Pouring[] }) {
     const contains = [...new Set(data.samples.flatMap((one) => one.contains))];
@@ -140,7 +138,7 @@ function Sheets({ data, pouring }: { data: Tasting; pouring: Pouring[] }) {
             {pouring.map((seat) => (
                 <Box key={seat.number} sx={{ borderTop: '1px dashed var(--ink-soft)', py: 1.25, breakInside: 'avoid' }}>
                     <strong>Seat {seat.number}</strong>. In one sample or another: {contains.length > 0 ? contains.join(', ') : 'none of the fourteen allergens that are known'}{may.length > 0 && `; may contain ${may.join(', ')}`}. ☐ I have read it and may taste these.
-                    <div>{data.method === 'paired' && data.plan.question !== '' ? data.plan.question : ASKS[data.method]}</div>
+                    <div>{asksFor(data.method, data.plan.question)} {data.method !== 'just-right' && 'Mark it.'}</div>
                     <Box sx={{ display: 'flex', gap: 4, mt: 0.5, fontSize: 'var(--text-lead)', flexWrap: 'wrap' }}>
                         {seat.pours.map((one, n) => <span key={n}>{one.code === 0 ? 'reference' : `☐ ${one.code}`}</span>)}
                     </Box>

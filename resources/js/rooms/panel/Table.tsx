@@ -9,6 +9,7 @@ import type { Seat, SeatTaken, TastingTable } from '../../api/types';
 import { JUST } from '../../api/words';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { asksFor } from './methods';
 import { Choice } from '../../shared/trial/Choice';
 import { Waiting } from '../../shared/Waiting';
 
@@ -70,11 +71,10 @@ function Asked({ table, seat, busy, onSay }: { table: TastingTable; seat: Seat; 
     const [just, setJust] = useState<Record<string, Record<string, string>>>({});
     const codes = seat.codes.filter((code) => code !== 0);
     if (table.method !== 'just-right') {
-        const asks: Record<string, string> = { triangle: 'Two of these are alike. Which is the odd one?', 'duo-trio': 'The first is the reference. Which of the others is the same?', paired: table.question === '' ? 'Which do you prefer?' : table.question };
         return (
             <>
                 <p style={{ marginTop: 0 }}>Taste from the left: {seat.codes.map((code) => (code === 0 ? 'the reference' : code)).join(', then ')}.</p>
-                <Choice legend={asks[table.method] ?? ''} options={codes.map((code) => ({ value: String(code), word: String(code) }))} value={chosen} onChange={setChosen} />
+                <Choice legend={asksFor(table.method, table.question)} options={codes.map((code) => ({ value: String(code), word: String(code) }))} value={chosen} onChange={setChosen} />
                 <p style={{ fontSize: 'var(--text-small)' }}>If you cannot tell, guess: a guess counts as one.</p>
                 <Button variant="contained" size="large" fullWidth onClick={() => onSay({ chosen: Number(chosen) })} disabled={busy || chosen === ''}>That is my answer</Button>
             </>

@@ -10,11 +10,6 @@ import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
 
-const ROWS: Record<string, string> = {
-    energy_kj: 'Energy', energy_kcal: 'Energy', fat: 'Fat', saturates: '– of which saturates', trans: '– trans fat', cholesterol: 'Cholesterol', carbohydrate: 'Carbohydrate', fibre: 'Fibre', sugars: '– of which sugars', added_sugars: '– of which added sugars', polyols: '– of which polyols',
-    protein: 'Protein', salt: 'Salt', sodium: 'Sodium', vitamin_d: 'Vitamin D', calcium: 'Calcium', iron: 'Iron', potassium: 'Potassium',
-};
-
 /** What a label says where it is sold: as it would print, with what keeps it from being final first. */
 export function LabelSheet({ version }: { version: number }) {
     const [regime, setRegime] = useState('eu');
@@ -61,7 +56,7 @@ function Printed({ label }: { label: Label }) {
                     <tbody>
                         {label.nutrition.rows.map((row) => (
                             <tr key={row.key}>
-                                <th scope="row">{ROWS[row.key] ?? row.key}</th>
+                                <th scope="row" style={{ paddingLeft: row.within === '' ? undefined : 18 }}>{row.name}</th>
                                 <td>{row.per_100g.printed}</td>
                                 <td>{row.per_serving.printed}</td>
                                 <td>{row.dv?.printed ?? ''}</td>

@@ -55,15 +55,20 @@ export function FoundForm({ draft, layers, onChange }: Props) {
     );
 }
 
+/** g on a probe, where nobody says another. */
+const USUAL_LOAD = '50';
+
 function LayerFound({ name, isOnly, draft, onChange }: { name: string; isOnly: boolean; draft: LayerDraft; onChange: (draft: LayerDraft) => void }) {
     const { data } = useQuery(protocolsQuery());
     const by = data?.find((one) => one.id === draft.protocol);
+    // A load belongs to the protocol: it goes with it, so that a measure without one never carries one.
+    const choose = (protocol: string) => onChange({ ...draft, protocol, step: '', force: data?.find((one) => one.id === protocol)?.needs_force ? draft.force || USUAL_LOAD : '' });
     const legend = isOnly ? 'How did it set?' : `How did the ${name.toLowerCase()} set?`;
     return (
         <Box>
             {draft.protocol === '' && <Choice legend={legend} options={STEPS} value={draft.step} onChange={(step) => onChange({ ...draft, step })} />}
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 1.75 }}>
-                <TextField select size="small" label={`${name}: measured by`} value={draft.protocol} onChange={(e) => onChange({ ...draft, protocol: e.target.value, step: '' })} sx={{ minWidth: 220 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                <TextField select size="small" label={`${name}: measured by`} value={draft.protocol} onChange={(e) => choose(e.target.value)} sx={{ minWidth: 220 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
                     <MenuItem value="">nothing; by eye and spoon</MenuItem>
                     {data?.map((one) => (
                         <MenuItem key={one.id} value={one.id}>

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
-import { runsQuery, versionQuery } from '../../api/queries';
+import { runsOfQuery, versionQuery } from '../../api/queries';
 import type { Trial } from '../../api/types';
 import { useWrite } from '../../api/useWrite';
 import { today } from '../days';
@@ -34,7 +34,7 @@ export function TrialDialog({ version, title, layers, trials, onClose }: Props) 
     const [draft, setDraft] = useState(() => emptyFound(today()));
     const [lots, setLots] = useState<number[]>([]);
     const [run, setRun] = useState<number | ''>('');
-    const runs = useQuery(runsQuery()).data?.filter((one) => one.version_id === version) ?? [];
+    const runs = useQuery(runsOfQuery(version)).data ?? [];
     const note = useMutation({
         mutationFn: () => call<Trial>('POST', `versions/${version}/trials`, { ...said(draft), lots, ...(run !== '' && { run_id: run }) }),
         onSuccess: async () => {

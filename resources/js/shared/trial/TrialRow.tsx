@@ -55,7 +55,7 @@ export function TrialRow({ trial, title }: { trial: Trial; title?: string }) {
                 )}
                 {several.map((one) => {
                     const foretold = trial.predicted.layers.find((layer) => layer.layer_id === one.layer_id);
-                    const step = Math.max(0, Math.min(6, Math.floor(one.u)));
+                    const step = one.stands_on;
                     const beside = compareStep({ set_step: step, predicted: { step_index: foretold?.step_index ?? null } });
                     return (
                         <Box key={one.layer_id} sx={{ display: 'contents' }}>
