@@ -187,6 +187,7 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('preparations', [PreparationController::class, 'store']);
     Route::put('preparations/{slug}', [PreparationController::class, 'update']);
     Route::post('versions/{version}/layers/{layer}/preparation', [PreparationController::class, 'fromLayer']);
+    Route::post('versions/{version}/faults/revision', [FaultController::class, 'change']);
     Route::post('ladders/{ladder}/revision', [LadderController::class, 'take']);
     Route::put('factors/{mechanism}', [LearningController::class, 'use'])->where('mechanism', '[a-z-]{2,30}');
     Route::post('price-lists', [PriceListController::class, 'store']);

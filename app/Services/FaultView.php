@@ -10,16 +10,18 @@ use App\Models\Studio;
 use App\Models\Version;
 use Transmuta\Diagnosis\Diagnosis;
 use Transmuta\Diagnosis\FaultBook;
+use Transmuta\Diagnosis\NextTime;
 use Transmuta\Diagnosis\PastTrials;
 use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Diagnosis\RunTimeline;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Process\Making\Making;
+use Transmuta\Reformulation\Brief;
 
 /** Why a version went wrong: by its own numbers, what its run says, and how the kitchen's trials came out before. */
 final readonly class FaultView
 {
-    public function __construct(private VersionShelf $shelves, private RunView $runs, private Making $making, private Learning $learning) {}
+    public function __construct(private VersionShelf $shelves, private RunView $runs, private Making $making, private Learning $learning, private History $history) {}
 
     /** @return list<array{fault: string, words: list<string>, causes: int}> every class of fault, with what people say */
     public static function all(): array
@@ -51,7 +53,24 @@ final readonly class FaultView
             $past[$row['mechanism']] = ['n' => $row['n'], 'mean' => $row['mean']];
         }
 
-        return [...(new Diagnosis(FaultBook::standard(), $engine->reader->set, new PastTrials($past)))->of($dish, $fault, $meant === null ? null : [$meant], $known), 'facts' => (object) $read];
+        return [...(new Diagnosis(FaultBook::standard(), $engine->reader, new PastTrials($past), Brief::from($version->brief)->diets))->of($dish, $fault, $meant === null ? null : [$meant], $known), 'facts' => (object) $read];
+    }
+
+    /**
+     * Changes a version as a cause asks for next time, as a revision of its own.
+     *
+     * @throws Nonsense where nothing of it can be changed so
+     */
+    public function change(Version $version, string $fault, int $row, string $layer, int $seen): Version
+    {
+        return $this->history->write($version, $seen, 'edited', function (Version $held) use ($fault, $row, $layer): array {
+            $engine = $this->shelves->engine($held);
+            $dish = $engine->read($held->formula);
+            $meant = $dish->layerOf($layer) ?? throw Nonsense::of('layer_id', $layer, 'choose a layer of this version');
+            $changed = (new NextTime(FaultBook::standard(), $engine->reader, Brief::from($held->brief)->diets))->of($dish, $meant, $fault, $row) ?? throw Nonsense::of('fault', "$fault $row", 'nothing of this formula can be changed so by itself; change it by hand on the Bench');
+
+            return ['formula' => $changed->formula];
+        });
     }
 
     /** @return array<string, bool|float> */

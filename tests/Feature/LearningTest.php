@@ -224,6 +224,22 @@ final class LearningTest extends FeatureCase
         $this->postJson("/api/versions/$version->id/faults", ['fault' => 'weeps', 'facts' => ['core_c' => 'warm']])->assertUnprocessable();
     }
 
+    public function testWhatIsToBeDoneNextTimeBecomesARevisionAndIsRefusedWhereItCannotBe(): void
+    {
+        $version = $this->version('Night-sky lime icebox pie', 'Vegan 1');
+        $found = $this->postJson("/api/versions/$version->id/faults", ['fault' => 'weeps'])->assertOk()->json();
+        $cause = array_values(array_filter($found['causes'], static fn(array $one): bool => $one['change'] !== null))[0];
+        self::assertNotSame([], $cause['change']['words']);
+        $asked = ['fault' => $cause['fault'], 'row' => $cause['row'], 'layer_id' => $found['layer_id'], 'revision' => $version->revision];
+        $now = $this->postJson("/api/versions/$version->id/faults/revision", $asked)->assertOk()->assertJsonPath('version.standing.can_undo', true)->json();
+        self::assertSame($version->revision + 1, $now['version']['revision']);
+        self::assertNotEquals($version->formula, $version->refresh()->formula);
+        // Another window, a layer of no version, and a fault nothing can be changed for.
+        $this->postJson("/api/versions/$version->id/faults/revision", $asked)->assertConflict();
+        $this->postJson("/api/versions/$version->id/faults/revision", ['layer_id' => str_repeat('0', 26), 'revision' => $version->revision] + $asked)->assertUnprocessable()->assertJsonPath('field', 'layer_id');
+        $this->postJson("/api/versions/$version->id/faults/revision", ['fault' => 'seized', 'row' => 1, 'revision' => $version->revision] + $asked)->assertUnprocessable()->assertJsonPath('field', 'fault');
+    }
+
     public function testATastingIsSealedUntilItIsClosedAndOpenedByItsCodeAlone(): void
     {
         [$a, $b] = [$this->version('Cardamom set custard', 'Original')->id, $this->version('Cardamom set custard', 'Vegan 1')->id];

@@ -121,6 +121,7 @@ return [
     'POST versions/{version}/layers/{layer}/preparation' => 'develop',
     'POST shelf/import' => 'develop',
     'POST ladders/{ladder}/revision' => 'develop',
+    'POST versions/{version}/faults/revision' => 'develop',
     'PUT factors/{mechanism}' => 'develop',
     'POST price-lists' => 'develop',
     'DELETE price-lists/{list}' => 'develop',

@@ -108,8 +108,17 @@ test('what went wrong is told by its numbers, with what would decide and what to
     await expect(dialog.getByText(/trials here set by agar came out softer than foretold/).first()).toBeVisible();
     await expect(dialog.getByText('Would decide:').first()).toBeVisible();
     await axe(page);
-    await dialog.getByRole('link', { name: 'Change it now' }).first().click();
+    // What can be computed becomes a revision at a press, and can be undone; the rest is changed by hand, its words at hand.
+    await dialog.getByLabel('What is wrong').fill('weeps');
+    await dialog.getByRole('button', { name: 'Find out why' }).press('Enter');
+    await expect(dialog.getByText('In this formula:').first()).toBeVisible();
+    await dialog.getByRole('button', { name: 'Make it a revision' }).first().click();
+    await expect(dialog.getByRole('status')).toContainText('a revision of its own');
+    await dialog.getByLabel('What is wrong').fill('skin');
+    await dialog.getByRole('button', { name: 'Find out why' }).press('Enter');
+    await dialog.getByRole('link', { name: 'Change it by hand' }).first().click();
     await expect(page.getByRole('note')).toContainText('To change');
+    await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
 });
 
 test('two versions are tasted blind: laid out, tasted on a phone by a code alone, closed and counted', async ({ page, browser }) => {

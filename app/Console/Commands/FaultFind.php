@@ -41,7 +41,7 @@ final class FaultFind extends Command
             }
             $engine = $this->engine();
             $dish = $engine->read($engine->parse($text));
-            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader->set))->of($dish, $fault, $layer === null ? null : $dish->layersNamed($layer), $run));
+            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader))->of($dish, $fault, $layer === null ? null : $dish->layersNamed($layer), $run));
 
             return 0;
         });

@@ -10,6 +10,7 @@ use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Version;
+use App\Services\BenchView;
 use App\Services\FaultView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -51,5 +52,21 @@ final class FaultController extends Controller
             $request->filled('run_id') ? $request->integer('run_id') : null,
             $request->array('facts'),
         ));
+    }
+
+    #[OA\Post(
+        path: '/api/versions/{version}/faults/revision',
+        summary: 'Changes the version so that a cause does not come again',
+        operationId: 'Fault.change',
+        parameters: [new InPath('version')],
+        requestBody: new Asked('CureNextTime'),
+        responses: [new Answered('BenchData'), new Wrong()],
+    )]
+    public function change(Request $request, Version $version, FaultView $view, BenchView $bench): JsonResponse
+    {
+        Gate::authorize('update', $version);
+        $request->validate(['fault' => ['required', 'string', 'max:60'], 'row' => ['required', 'integer', 'between:1,20'], 'layer_id' => ['required', 'string', 'max:26']]);
+
+        return $this->shown($bench, $view->change($version, $request->string('fault')->toString(), $request->integer('row'), $request->string('layer_id')->toString(), $this->seen($request)));
     }
 }

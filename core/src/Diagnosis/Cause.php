@@ -18,13 +18,14 @@ final readonly class Cause
     public function __construct(public string $fault, public int $row, public string $cause, public float $score, public array $for, public array $against, public ?string $asks, public array $now, public array $next) {}
 
     /** @return array<string, mixed> */
-    public function write(float $chance): array
+    public function write(float $chance, ?Changed $change): array
     {
         return [
             'fault' => $this->fault, 'row' => $this->row, 'cause' => $this->cause, 'chance' => $chance,
             // What nothing speaks for is never called likely, though it be the only one.
             'word' => $chance > 0.6 && $this->for !== [] ? 'likely' : ($chance >= 0.25 ? 'possible' : 'unlikely'),
             'for' => $this->for, 'against' => $this->against, 'asks' => $this->asks, 'now' => array_map(static fn(Cure $c): array => $c->write(), $this->now), 'next' => array_map(static fn(Cure $c): array => $c->write(), $this->next),
+            'change' => $change?->write(),
         ];
     }
 }

@@ -8,7 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\Setting\SetModel;
+use Transmuta\Property\Reader;
 
 /**
  * What went wrong and why: the causes of a fault weighed by this formula's own numbers and the run's, the likeliest first, with what would decide and
@@ -31,12 +31,13 @@ final readonly class Diagnosis
     /** What is wrong with an agent of its own is said there, not as "an agent not awake". */
     private const OF_AGENTS = ['gelatin_no_set', 'agar_weak', 'citrus_no_set', 'pectin_no_set'];
 
-    public function __construct(private FaultBook $book, private SetModel $set, private PastTrials $past = new PastTrials()) {}
+    /** @param list<Diet> $wanted what the dish is made for */
+    public function __construct(private FaultBook $book, private Reader $reader, private PastTrials $past = new PastTrials(), private array $wanted = []) {}
 
     /**
      * @param ?non-empty-list<LayerReading> $layers those that may be meant; null to weigh every layer that could show it
      *
-     * @return array{fault: string, layer: string, stops: list<string>, cautions: list<string>, causes: list<array<string, mixed>>}
+     * @return array{fault: string, layer: string, layer_id: string, stops: list<string>, cautions: list<string>, causes: list<array<string, mixed>>}
      *
      * @throws Nonsense if nobody knows the fault
      */
@@ -47,7 +48,7 @@ final readonly class Diagnosis
         $layers ??= $dish->layers;
         $best = null;
         foreach ($layers as $layer) {
-            $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->set, $this->book->groups), $dish);
+            $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->reader->set, $this->book->groups), $dish);
             // The layer whose numbers speak loudest; where none does, the heaviest.
             $weight = $causes === [] ? -\INF : max(array_map(static fn(Cause $c): float => $c->score, $causes));
             if ($causes !== [] && ($best === null || [$weight, $layer->state->mass] > [$best['weight'], $best['mass']])) {
@@ -55,14 +56,17 @@ final readonly class Diagnosis
             }
         }
         $causes = $best['causes'] ?? [];
+        $shown = $best['layer'] ?? $layers[0];
+        $next = new NextTime($this->book, $this->reader, $this->wanted);
         $sum = array_sum(array_map(static fn(Cause $c): float => exp($c->score), $causes));
 
         return [
             'fault' => $said,
-            'layer' => ($best['layer'] ?? $layers[0])->layer->name,
+            'layer' => $shown->layer->name,
+            'layer_id' => $shown->layer->id,
             'stops' => Stops::proven($run),
             'cautions' => [...Stops::cautions($dish, $run), ...(array_filter($causes, static fn(Cause $c): bool => $c->for !== []) === [] ? ['Nothing in these numbers explains it; what would decide the first is asked.'] : [])],
-            'causes' => array_map(static fn(Cause $c): array => $c->write(exp($c->score) / $sum), $causes),
+            'causes' => array_map(static fn(Cause $c): array => $c->write(exp($c->score) / $sum, $next->of($dish, $shown, $c->fault, $c->row)), $causes),
         ];
     }
 

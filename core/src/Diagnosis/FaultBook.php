@@ -17,8 +17,9 @@ final class FaultBook
      * @param array<string, list<string>> $words faults by what people say
      * @param array<string, list<string>> $groups ids by what is meant, or one "@" and a group of the shelf
      * @param array<string, string> $rescues what is added, by the rescue
+     * @param array<string, array<int, list<array<string, string>>>> $next changes of the formula by fault and row, in ways of which the first that can be is taken
      */
-    private function __construct(public readonly array $causes, private readonly array $words, public readonly array $groups, public readonly array $rescues) {}
+    private function __construct(public readonly array $causes, private readonly array $words, public readonly array $groups, public readonly array $rescues, public readonly array $next) {}
 
     public static function standard(): self
     {
@@ -45,7 +46,12 @@ final class FaultBook
             $rescues[$row['rescue']] = $row['ingredient'];
         }
 
-        return new self($causes, $words, $groups, $rescues);
+        $next = [];
+        foreach (Table::rows($at . 'next.csv') as $row) {
+            $next["{$row['fault']} {$row['row']}"][(int) $row['either']][] = $row;
+        }
+
+        return new self($causes, $words, $groups, $rescues, $next);
     }
 
     /** @return list<string> what people say where they mean a class */

@@ -70,6 +70,12 @@ final readonly class Line
         return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id)->noted($this->note);
     }
 
+    /** @param list<string> $prep values of {@see Form} */
+    public function prepared(array $prep): self
+    {
+        return self::of((string) $this->ingredient, $this->grams, $this->text, $this->trace, $this->confidence, $prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id)->noted($this->note);
+    }
+
     public function identified(string $id): self
     {
         return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $id, $this->note);

@@ -23,11 +23,11 @@ final class DiagnosisTest extends TestCase
     /**
      * @param array<string, mixed> $run
      *
-     * @return array{fault: string, layer: string, stops: list<string>, cautions: list<string>, causes: list<array<string, mixed>>}
+     * @return array{fault: string, layer: string, layer_id: string, stops: list<string>, cautions: list<string>, causes: list<array<string, mixed>>}
      */
     private static function found(string $formula, string $fault, array $run = [], ?string $layer = null): array
     {
-        return (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of($dish = Kit::engine()->read(Kit::engine()->parse($formula)), $fault, $layer === null ? null : $dish->layersNamed($layer), RunFacts::read($run));
+        return (new Diagnosis(FaultBook::standard(), Kit::engine()->reader))->of($dish = Kit::engine()->read(Kit::engine()->parse($formula)), $fault, $layer === null ? null : $dish->layersNamed($layer), RunFacts::read($run));
     }
 
     public function testTheTablesAreWhole(): void
@@ -219,7 +219,7 @@ final class DiagnosisTest extends TestCase
     {
         $dish = Kit::engine()->read(Kit::engine()->parse("Twice\n8 portions\n\nlayer: Cream\ntreat: boil\n500 g water\n80 g sugar\n4 g agar powder\n\nlayer: Cream\n300 g whipping cream\n40 g sugar\n5 g gelatin powder\n"));
         self::assertCount(2, $dish->layersNamed('cream'));
-        $of = static fn(int $n): string => (string) json_encode((new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of($dish, 'did not set', [$dish->layers[$n]]), JSON_THROW_ON_ERROR);
+        $of = static fn(int $n): string => (string) json_encode((new Diagnosis(FaultBook::standard(), Kit::engine()->reader))->of($dish, 'did not set', [$dish->layers[$n]]), JSON_THROW_ON_ERROR);
         self::assertStringContainsString('agar_weak', $of(0));
         self::assertStringNotContainsString('gelatin_no_set', $of(0));
         self::assertStringContainsString('gelatin_no_set', $of(1));
@@ -229,7 +229,7 @@ final class DiagnosisTest extends TestCase
     public function testAProbesHeatCountsWhereTheTextSaysNothingOfHeat(): void
     {
         $curd = "Curd\n8 portions\n200 g lemon juice\n200 g caster sugar\n4 eggs\n120 g butter";
-        $find = static fn(array $run): array => (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of(Kit::engine()->read(Kit::engine()->parse($curd)), 'scrambled', null, RunFacts::read($run));
+        $find = static fn(array $run): array => (new Diagnosis(FaultBook::standard(), Kit::engine()->reader))->of(Kit::engine()->read(Kit::engine()->parse($curd)), 'scrambled', null, RunFacts::read($run));
         $hot = $find(['t_max_c' => 96.0])['causes'][0];
         self::assertStringContainsString('curdles', implode(' ', $hot['for']));
         self::assertSame('likely', $hot['word']);
@@ -242,7 +242,7 @@ final class DiagnosisTest extends TestCase
         $jelly = "Jelly\n4 portions\ntreat: boil\n500 g water\n80 g sugar\n4 g agar powder";
         foreach (['weeps', 'did not set', 'brittle', 'cloudy top', 'lumps'] as $fault) {
             try {
-                $found = (new Diagnosis(FaultBook::standard(), Kit::engine()->reader->set))->of(Kit::engine()->read(Kit::engine()->parse($jelly)), $fault);
+                $found = (new Diagnosis(FaultBook::standard(), Kit::engine()->reader))->of(Kit::engine()->read(Kit::engine()->parse($jelly)), $fault);
             } catch (\Transmuta\Fault\Nonsense) {
                 continue;
             }

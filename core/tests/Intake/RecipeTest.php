@@ -62,6 +62,28 @@ final class RecipeTest extends TestCase
         self::assertCount(1, $read->aside, 'what greases the tin');
     }
 
+    /** @return iterable<string, array{string, string, int}> */
+    public static function named(): iterable
+    {
+        yield 'an empty row after it' => ["Custard\n\n400 g milk\n50 g sugar", 'Custard', 2];
+        yield 'a key after it' => ["Jelly\nportions: 6\n400 g milk", 'Jelly', 1];
+        yield 'a yield after it' => ["Custard\nServes 6\n\n400 g milk", 'Custard', 1];
+        yield 'the list after it' => ["Honeycomb\nIngredients\n400 g milk", 'Honeycomb', 1];
+        // Without an amount anywhere, or with its own, it is a line like the others.
+        yield 'names, one under another' => ["eggs\nmilk\nsugar", 'Untitled dish', 3];
+        yield 'names with rows between' => ["eggs\n\nmilk", 'Untitled dish', 2];
+        yield 'an amount of its own' => ["2 eggs\n\n400 g milk", 'Untitled dish', 2];
+        yield 'amounts right under it' => ["salt\n400 g milk", 'Untitled dish', 2];
+    }
+
+    /** A dish may be called what is also an ingredient: what stands apart from the amounts is its name. */
+    #[DataProvider('named')]
+    public function testWhatStandsApartIsTheName(string $text, string $title, int $lines): void
+    {
+        $formula = Kit::engine()->parse($text);
+        self::assertSame([$title, $lines], [$formula->title, array_sum(array_map(static fn(Layer $layer): int => \count($layer->lines), $formula->layers))]);
+    }
+
     public function testWhatIsInferredSaysFromWhichWords(): void
     {
         $inferred = array_column(array_map(static fn(Inference $one): array => $one->toArray(), self::of('key-lime-pie.txt')->inferred), null, 'what');

@@ -389,6 +389,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/faults/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes the version so that a cause does not come again */
+        post: operations["Fault.change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -2586,6 +2603,14 @@ export interface components {
                 taste: string[];
             }[];
         };
+        /** @description A cause of a fault, of whose change for next time a revision is made. */
+        CureNextTime: {
+            fault: string;
+            layer_id: string;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
+            row: number;
+        };
         Curve: {
             name: string;
             note: string;
@@ -2755,6 +2780,12 @@ export interface components {
                 asks: string | null;
                 cause: string;
                 chance: number;
+                /** @description What of the formula would be changed for next time, and how the layer is foretold to set before and after; null where only the words help. */
+                change: {
+                    after: string;
+                    before: string;
+                    words: string[];
+                } | null;
                 fault: string;
                 for: string[];
                 next: {
@@ -2779,6 +2810,7 @@ export interface components {
             };
             fault: string;
             layer: string;
+            layer_id: string;
             stops: string[];
         };
         /** @description A class of fault, and what people say of it. */
@@ -6004,6 +6036,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaultAnswer"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Fault.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CureNextTime"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
                 };
             };
             /** @description What is wrong, where, and the mend */

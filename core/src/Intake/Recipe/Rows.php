@@ -119,7 +119,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Tin, '', $row);
                 continue;
             }
-            if ((!$isTitled || $isWhole) && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system, $hasSteps)) {
+            if ((!$isTitled || $isWhole) && !$seenTitle && !$seenLine && $mode === 'open' && !str_ends_with($row, ':') && !self::isStep($row) && preg_match('/^\W*\d/u', $row) !== 1 && !self::isForThe($row) && self::next($rows, $at) !== '' && !$this->mayBeLine(self::titled($row), $system, $hasSteps || self::isSetApart($rows, $at))) {
                 $seenTitle = true;
                 $found[] = new Row($number, $text, RowKind::Title, '', self::titled($row));
                 continue;
@@ -303,15 +303,28 @@ final readonly class Rows
         return $line->ingredient !== null && !($isStep && $line->confidence === Confidence::Guess);
     }
 
-    /** @param bool $hasSteps whether the text goes on to a method: then a first row of a name alone is the dish's, "Shrikhand" */
-    private function mayBeLine(string $row, UnitSystem $system, bool $hasSteps): bool
+    /** @param bool $isHeaded whether the text goes on to a method, or the row stands apart: then a first row of a name alone is the dish's, "Shrikhand" */
+    private function mayBeLine(string $row, UnitSystem $system, bool $isHeaded): bool
     {
         if (mb_strlen($row) > 120) {
             return false;
         }
         $line = $this->lines->read($row, $system);
 
-        return $line->ingredient !== null || (!$hasSteps && $this->lines->ingredientNamed($row) !== null && \count(preg_split('/\s+/u', $row) ?: []) < 3);
+        return $line->ingredient !== null || (!$isHeaded && $this->lines->ingredientNamed($row) !== null && \count(preg_split('/\s+/u', $row) ?: []) < 3);
+    }
+
+    /**
+     * Whether a row stands apart from amounts that follow: an empty row, a heading or a yield comes right after it. Names alone, one under another, are a list.
+     *
+     * @param list<string> $rows
+     */
+    private static function isSetApart(array $rows, int $at): bool
+    {
+        $after = trim($rows[$at + 1] ?? '');
+        $isHead = $after === '' || preg_match('/^(?:' . self::KEYS . ')\s*:/iu', $after) === 1 || preg_match(self::INGREDIENTS, $after) === 1 || self::yield($after) !== null;
+
+        return $isHead && array_filter(\array_slice($rows, $at + 1), static fn(string $row): bool => preg_match('/^\W*[\d½¼¾⅓⅔]/u', $row) === 1) !== [];
     }
 
     /** "raspberries, to serve": named, without an amount, and no part of what is made. */

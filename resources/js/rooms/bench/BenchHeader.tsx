@@ -71,7 +71,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
                 ?
             </Button>
             </Box>
-            <VersionTools data={data} formula={bench.formula ?? data.now.formula} onKeep={bench.keep} onOpen={onOpen} onRestore={bench.restore} />
+            <VersionTools data={data} formula={bench.formula ?? data.now.formula} onKeep={bench.keep} onWrite={bench.alone} onOpen={onOpen} onRestore={bench.restore} />
             <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
                 Card
             </Button>

@@ -19,8 +19,10 @@ import { ProblemNote } from '../../shared/ProblemNote';
 
 type Cause = FaultAnswer['causes'][number];
 
+type Write = (send: (revision: number) => Promise<BenchData>) => Promise<void>;
+
 /** What is wrong, why it may be so, what would decide, and what can be done now and next time. */
-export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () => void }) {
+export function FaultDialog({ data, onWrite, onClose }: { data: BenchData; onWrite: Write; onClose: () => void }) {
     const kinds = useQuery(faultsQuery());
     const runs = useQuery(runsOfQuery(data.version.id)).data ?? [];
     const [fault, setFault] = useState('');
@@ -77,7 +79,7 @@ export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () =>
                         <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>
                             {answer.layer}, by its own numbers{Object.keys(answer.facts).length > 0 && `, and what its run says (${Object.entries(answer.facts).map(([id, value]) => `${RUN_FACTS.find((one) => one.id === id)?.words ?? id} ${typeof value === 'number' ? value.toFixed(1) : String(value)}`).join(', ')})`}. The chances are an order of what to look at, not a measurement.
                         </Box>
-                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} isOnly={answer.causes.length === 1} data={data} onChange={onClose} />)}
+                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} isOnly={answer.causes.length === 1} onWrite={onWrite} layer={{ id: answer.layer_id, name: answer.layer }} data={data} onChange={onClose} />)}
                     </Box>
                 )}
             </DialogContent>
@@ -91,7 +93,10 @@ export function FaultDialog({ data, onClose }: { data: BenchData; onClose: () =>
     );
 }
 
-function OneCause({ cause, isFirst, isOnly, data, onChange }: { cause: Cause; isFirst: boolean; isOnly: boolean; data: BenchData; onChange: () => void }) {
+function OneCause({ cause, isFirst, isOnly, layer, data, onWrite, onChange }: { cause: Cause; isFirst: boolean; isOnly: boolean; layer: { id: string; name: string }; data: BenchData; onWrite: Write; onChange: () => void }) {
+    const change = useMutation({
+        mutationFn: () => onWrite((revision) => call<BenchData>('POST', `versions/${data.version.id}/faults/revision`, { fault: cause.fault, row: cause.row, layer_id: layer.id }, undefined, revision)),
+    });
     return (
         <Box component="article" aria-label={cause.cause} sx={{ borderTop: '1px solid var(--line)', py: 1, display: 'grid', gridTemplateColumns: '84px 1fr', columnGap: 1.5 }}>
             <Box className="figure" sx={{ fontSize: isOnly || !isFirst ? 'var(--text-plain)' : 'var(--text-title)', fontWeight: isFirst ? 650 : 400 }}>{isOnly ? 'the only one known' : inPercent(cause.chance)}</Box>
@@ -103,9 +108,18 @@ function OneCause({ cause, isFirst, isOnly, data, onChange }: { cause: Cause; is
                 {cause.now.length > 0 && <div><strong>Now:</strong> {cause.now.map((one) => one.text).join('; ')}</div>}
                 {cause.next.length > 0 && (
                     <div>
-                        <strong>Next time:</strong> {cause.next.map((one) => one.text).join('; ')}{' '}
-                        <Link onClick={onChange} to={`/bench/${data.version.id}?next=${encodeURIComponent(cause.next.map((one) => one.text).join('; '))}`}>Change it now</Link>
+                        <strong>Next time:</strong> {cause.next.map((one) => one.text).join('; ')}
+                        {cause.change === null && <> <Link onClick={onChange} to={`/bench/${data.version.id}?next=${encodeURIComponent(cause.next.map((one) => one.text).join('; '))}`}>Change it by hand</Link></>}
                     </div>
+                )}
+                {cause.change !== null && (
+                    <Box sx={{ mt: 0.5, display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'baseline' }}>
+                        <span>
+                            <strong>In this formula:</strong> {cause.change.words.join(', ')}; the {layer.name.toLowerCase()} is then foretold {cause.change.after === cause.change.before ? `“${cause.change.after}” as now` : `“${cause.change.after}” instead of “${cause.change.before}”`}.
+                        </span>
+                        {change.isSuccess ? <strong role="status">It is a revision of its own; close this to see it, or undo it on the Bench.</strong> : <Button size="small" variant="outlined" onClick={() => change.mutate()} disabled={change.isPending}>Make it a revision</Button>}
+                        {change.error && <ProblemNote error={change.error} />}
+                    </Box>
                 )}
             </Box>
         </Box>

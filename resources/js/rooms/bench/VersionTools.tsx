@@ -35,11 +35,13 @@ interface Props {
     data: BenchData;
     formula: Formula;
     onKeep: (formula: Formula) => Promise<void>;
+    /** A write of the server's own over the version, once what is typed is kept. */
+    onWrite: (send: (revision: number) => Promise<BenchData>) => Promise<void>;
     onOpen: (version: number) => void;
     onRestore: (number: number) => void;
 }
 
-export function VersionTools({ data, formula, onKeep, onOpen, onRestore }: Props) {
+export function VersionTools({ data, formula, onKeep, onWrite, onOpen, onRestore }: Props) {
     const { remove } = useRemoval();
     const copy = useMade(`versions/${data.version.id}/versions`, onOpen);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -96,7 +98,7 @@ export function VersionTools({ data, formula, onKeep, onOpen, onRestore }: Props
             {tool === 'retarget' && <RetargetDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'scale' && <ScaleDialog data={data} onClose={close} onMade={onOpen} />}
             {tool === 'compare' && <CompareDialog data={data} onClose={close} />}
-            {tool === 'fault' && <FaultDialog data={data} onClose={close} />}
+            {tool === 'fault' && <FaultDialog data={data} onWrite={onWrite} onClose={close} />}
             {tool === 'pots' && <PotsDialog data={data} formula={formula} onClose={close} />}
             {tool === 'notes' && <NotesDialog data={data} onClose={close} />}
             {tool === 'schools' && <SchoolsDialog data={data} onClose={close} />}

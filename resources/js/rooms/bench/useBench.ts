@@ -34,6 +34,8 @@ export function useBench(id: number) {
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
     /** Keeps a formula now, or tells why it cannot be: for a dialog that stays open until it is. */
     const keep = (next: Formula) => saver.alone((now) => call<BenchData>('PATCH', `versions/${id}`, { formula: next }, undefined, now));
+    /** A write of the server's own over the version, once what is typed is kept, or why it cannot be. */
+    const alone = (send: (revision: number) => Promise<BenchData>) => saver.alone(send);
     const step = (way: 'undo' | 'redo') =>
         write(async (now) => {
             // Pressed twice, the second finds what the first left: there may be nothing more to go back to.
@@ -66,7 +68,7 @@ export function useBench(id: number) {
     const isUnderWay = state.kind === 'saving';
 
     return {
-        query, data, formula, state, edit, keep, want, restore, takeTheirs, keepMine,
+        query, data, formula, state, edit, keep, alone, want, restore, takeTheirs, keepMine,
         undo: () => step('undo'), redo: () => step('redo'),
         canUndo: isUnderWay || (data?.version.standing.can_undo ?? false), canRedo: !isUnderWay && (data?.version.standing.can_redo ?? false),
         setDown: () => saver.letGo(),
