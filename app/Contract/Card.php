@@ -12,7 +12,7 @@ use Transmuta\Diet\Standing;
 #[OA\Schema(
     schema: 'Card',
     type: 'object',
-    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
+    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'revised_at', 'qr', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
     properties: [
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
@@ -32,7 +32,7 @@ use Transmuta\Diet\Standing;
         new OA\Property(property: 'final', type: 'boolean'),
         new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'treat', 'lines'], properties: [
             new OA\Property(property: 'layer', type: 'string'),
-            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['grams', 'name', 'note', 'made_of'], properties: [
+            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['grams', 'us', 'name', 'note', 'made_of'], properties: [
                 new OA\Property(property: 'grams', type: 'number'),
                 new OA\Property(property: 'made_of', type: 'array', items: new OA\Items(type: 'object', required: ['grams', 'name'], properties: [
                     new OA\Property(property: 'grams', type: 'number'),
@@ -40,6 +40,7 @@ use Transmuta\Diet\Standing;
                 ])),
                 new OA\Property(property: 'name', type: 'string'),
                 new OA\Property(property: 'note', type: 'string'),
+                new OA\Property(property: 'us', description: 'In pounds and ounces, cups and spoons, where they say it to within 1 %; else nothing.', type: 'string'),
             ])),
             new OA\Property(property: 'treat', type: 'string'),
         ])),
@@ -57,6 +58,8 @@ use Transmuta\Diet\Standing;
         ])),
         new PullListProperty(),
         new OA\Property(property: 'quarrels', description: 'Own words that do not agree with the formula any more.', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'qr', description: 'The formula as text, where it fits in a code that a telephone reads; else nothing.', type: 'string', nullable: true),
+        new OA\Property(property: 'revised_at', description: 'When that revision was made.', type: 'string'),
         new OA\Property(property: 'revision', type: 'number'),
         new OA\Property(property: 'schools_at_work', type: 'array', items: new OA\Items(ref: '#/components/schemas/SchoolAtWork')),
         new OA\Property(property: 'serve_at_c', type: 'number'),

@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
     required: ['text'],
     properties: [
         new OA\Property(property: 'measures', type: 'string', nullable: true),
+        new OA\Property(property: 'recipe', description: 'Which of several recipes in one file, from 1.', type: 'integer'),
         new OA\Property(property: 'text', type: 'string'),
     ],
 )]

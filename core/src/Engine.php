@@ -7,6 +7,7 @@ namespace Transmuta;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Format\FormulaCsv;
 use Transmuta\Format\FormulaJson;
+use Transmuta\Format\FormulaText;
 use Transmuta\Formula\Formula;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Matcher;
@@ -94,7 +95,7 @@ final readonly class Engine
             return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
         }
         if (FormulaCsv::is($text)) {
-            return new ReadRecipe($this->json->read(FormulaCsv::data($text)));
+            return $this->asText($this->json->read(FormulaCsv::data($text)));
         }
         if (str_starts_with(ltrim($text), '{')) {
             $data = json_decode($text, true);
@@ -102,10 +103,16 @@ final readonly class Engine
                 throw Unreadable::json(json_last_error_msg());
             }
 
-            return new ReadRecipe($this->json->read($data));
+            return $this->asText($this->json->read($data));
         }
 
         return $this->text->recipe($text, $assumed, $guessPortions);
+    }
+
+    /** A formula of another form, with the rows that say the same. */
+    private function asText(Formula $formula): ReadRecipe
+    {
+        return new ReadRecipe($formula, text: (new FormulaText($this->reader->shelf))->write($formula));
     }
 
     /** @throws Trace\UnknownNumber if the reading has no such number */

@@ -37,7 +37,7 @@ const router = createBrowserRouter([
             { path: 'tree/:dishId', lazy: async () => ({ Component: (await import('./rooms/notebook/Tree')).Tree }) },
             { path: 'panel/:tastingId?', lazy: async () => ({ Component: (await import('./rooms/panel/PanelRoom')).PanelRoom }) },
             { path: 'foretell', lazy: async () => ({ Component: (await import('./rooms/foretell/Foretell')).Foretell }) },
-            { path: 'pass/:versionId?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
+            { path: 'pass/:versionId?/:paper?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('./rooms/studio/StudioRoom')).StudioRoom }) },
             { path: '*', Component: LostRoom },
         ],

@@ -177,8 +177,8 @@ test('a change shows in under a tenth of a second', { tag: '@alone' }, async ({ 
 });
 
 test('a label is read for one market and another, with what keeps it from being final first', async ({ page }) => {
-    await page.goto('/pass/1');
-    const label = page.getByRole('region', { name: 'Label' });
+    await page.goto('/pass/1/label');
+    const label = page.getByRole('article', { name: /^Label of/ });
     await expect(label.getByText(/^Ingredients: /)).toBeVisible();
     await expect(label.getByRole('row', { name: /^Salt/ })).toBeVisible();
     await label.getByRole('combobox', { name: 'Sold in' }).press('Enter');

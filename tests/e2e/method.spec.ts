@@ -4,6 +4,7 @@ test('a method is told in own words: reworded, parted, added to, moved within wh
     faults.expected.push(/422/);
     await page.goto('/pass');
     await page.getByRole('link', { name: 'Card of Rhubarb buttermilk cream, Original' }).click();
+    await page.getByRole('link', { name: /^Method/ }).click();
     await page.getByRole('button', { name: 'In your own words' }).click();
     const dialog = page.getByRole('dialog', { name: 'In your own words' });
     const words = dialog.getByRole('textbox');
@@ -31,14 +32,18 @@ test('a method is told in own words: reworded, parted, added to, moved within wh
     const steps = page.getByRole('region', { name: 'The making, step by step' });
     await expect(steps.getByText(`Stew ${amount} g rhubarb with the sugar.`)).toBeVisible();
     await expect(steps.getByText('Stop while the pieces still stand.')).toBeVisible();
+    await page.getByRole('link', { name: /^Recipe card/ }).click();
     await expect(page.getByText('In the studio’s own words.')).toBeVisible();
     // For other portions the amount in the words is another.
     await page.getByRole('button', { name: 'Make it' }).click();
     await page.getByText(/^All \d+ steps$/).click();
     await expect(page.getByRole('button', { name: /Stew .* Stop while the pieces still stand/ })).toBeVisible();
     await page.goBack();
+    await page.getByRole('link', { name: /^Method/ }).click();
     await page.getByRole('button', { name: 'In your own words' }).click();
     await dialog.getByRole('button', { name: 'All as the formula tells it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await page.getByRole('link', { name: /^Recipe card/ }).click();
     await expect(page.getByText('In the studio’s own words.')).toHaveCount(0);
 });
 
@@ -54,5 +59,6 @@ test('amounts are said in the studio’s own measures', async ({ page }) => {
     await expect(dialog).toHaveCount(0);
     await page.goto('/pass');
     await page.getByRole('link', { name: 'Card of Passion-fruit curd tartlet, Original' }).click();
+    await page.getByRole('link', { name: /^Method/ }).click();
     await expect(page.getByText(/In your measures: .*ladles? of/).first()).toBeVisible();
 });

@@ -86,6 +86,7 @@ test('anything is found and done by a word, from the keyboard', async ({ page })
 test('the making of a version says what enters when, what is watched, and what is not so in the original', async ({ page }) => {
     await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
     await page.getByRole('link', { name: 'Card' }).or(page.getByRole('button', { name: 'Card' })).first().click();
+    await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: /^Method/ }).click();
     const making = page.getByRole('region', { name: 'The making, step by step' });
     const curd = making.getByRole('list', { name: 'Steps of Curd' });
     await expect(curd.getByText(/bring to a full boil/)).toBeVisible();

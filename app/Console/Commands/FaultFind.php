@@ -41,9 +41,36 @@ final class FaultFind extends Command
             }
             $engine = $this->engine();
             $dish = $engine->read($engine->parse($text));
-            $this->json((new Diagnosis(FaultBook::standard(), $engine->reader))->of($dish, $fault, $layer === null ? null : $dish->layersNamed($layer), $run));
+            $this->json(self::printed((new Diagnosis(FaultBook::standard(), $engine->reader))->of($dish, $fault, $layer === null ? null : $dish->layersNamed($layer), $run)));
 
             return 0;
         });
+    }
+
+    /**
+     * What is worked out from this formula stands before the words that hold for every one.
+     *
+     * @param array<string, mixed> $found
+     *
+     * @return array<string, mixed>
+     */
+    private static function printed(array $found): array
+    {
+        unset($found['layer_id']);
+        $found['causes'] = array_map(static function (mixed $cause): array {
+            \assert(\is_array($cause));
+            /** @var ?array{words: list<string>, before: string, after: string} $change */
+            $change = $cause['change'];
+            /** @var list<array<string, mixed>> $next */
+            $next = $cause['next'];
+            unset($cause['change']);
+            $said = $change === null ? [] : [['text' => ucfirst(implode(', ', $change['words'])) . ($change['after'] === $change['before'] ? "; “{$change['after']}” as now." : "; “{$change['after']}” instead of “{$change['before']}”.")]];
+
+            $cause['next'] = [...$said, ...$next];
+
+            return $cause;
+        }, \is_array($found['causes']) ? $found['causes'] : []);
+
+        return $found;
     }
 }

@@ -11,6 +11,7 @@ use App\Contract\Operation\Wrong;
 use App\Models\Version;
 use App\Services\History;
 use App\Services\StudioShelf;
+use App\Services\VersionFiles;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,7 +33,7 @@ final class CardController extends Controller
         parameters: [new InPath('version'), new InQuery('revision', 'number of the revision')],
         responses: [new Answered('Card'), new Wrong()],
     )]
-    public function __invoke(Request $request, Version $version, VersionShelf $shelves, StudioShelf $shelf, OwnMethod $method): JsonResponse
+    public function __invoke(Request $request, Version $version, VersionShelf $shelves, StudioShelf $shelf, OwnMethod $method, VersionFiles $files): JsonResponse
     {
         Gate::authorize('view', $version);
         $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
@@ -50,6 +51,8 @@ final class CardController extends Controller
             'version' => $version->name,
             'version_id' => $version->id,
             'revision' => $number,
+            'revised_at' => History::numbered($version, $number)->created_at->toIso8601ZuluString(),
+            'qr' => $files->code($version),
             'portions' => $version->formula->portions,
             'serve_at_c' => $version->formula->serveAt,
             'brief' => $version->brief,

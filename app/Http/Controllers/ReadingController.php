@@ -29,8 +29,8 @@ final class ReadingController extends Controller
     )]
     public function __invoke(Request $request, Engine $engine, BenchView $bench): JsonResponse
     {
-        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)]]);
-        $recipe = $engine->recipe((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')), guessPortions: true);
+        $request->validate(['text' => ['required', 'string', 'max:400000'], 'measures' => ['nullable', 'string', Rule::enum(UnitSystem::class)], 'recipe' => ['sometimes', 'integer', 'between:1,999']]);
+        $recipe = $engine->recipe((string) $request->string('text'), UnitSystem::tryFrom((string) $request->string('measures')), $request->filled('recipe') ? $request->integer('recipe') : 1, guessPortions: true);
         $formula = $recipe->formula;
         $reading = $engine->read($formula);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Diet\Diet;
-use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
@@ -19,8 +18,6 @@ use Transmuta\Shelf\Shelf;
 /** A formula in the forms a kitchen passes on: JSON, text, schema.org Recipe, a table, a card of Markdown. What a form cannot hold is said. */
 final readonly class Converter
 {
-    public const FORMS = ['json', 'text', 'jsonld', 'csv', 'markdown'];
-
     private const HARMLESS = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_HEX_TAG;
 
     /** Of schema.org’s RestrictedDiet, those this model speaks of. */
@@ -28,18 +25,17 @@ final readonly class Converter
 
     public function __construct(private Shelf $shelf, private MethodWriter $method, private LineReader $lines) {}
 
-    /** @throws Nonsense if there is no such form */
-    public function to(string $form, DishReading $dish): Converted
+    public function to(Form $form, DishReading $dish): Converted
     {
         $formula = $dish->formula;
 
         return match ($form) {
-            'json' => new Converted(json_encode(FormulaJson::write($formula), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR) . "\n"),
-            'text' => new Converted((new FormulaText($this->shelf))->write($formula), self::lost($formula, ['ids'])),
-            'jsonld' => new Converted(json_encode($this->recipe($dish), self::HARMLESS) . "\n", self::lost($formula, ['layers', 'treatments', 'tins', 'losses', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
-            'csv' => new Converted(FormulaCsv::write($formula), self::lost($formula, ['treatments', 'tins', 'losses', 'method', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
-            'markdown' => new Converted($this->card($dish), ['reading back: a card of Markdown is not read again']),
-            default => throw Nonsense::of('--to', $form, 'choose ' . implode(', ', self::FORMS)),
+            Form::Json => new Converted(json_encode(FormulaJson::write($formula), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR) . "\n"),
+            Form::Text => new Converted((new FormulaText($this->shelf))->write($formula), self::lost($formula, ['ids'])),
+            Form::JsonLd => new Converted(json_encode($this->recipe($dish), self::HARMLESS) . "\n", self::lost($formula, ['layers', 'treatments', 'tins', 'losses', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
+            Form::Csv => new Converted(FormulaCsv::write($formula), self::lost($formula, ['treatments', 'tins', 'losses', 'method', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
+            Form::Markdown => new Converted($this->card($dish), ['reading back: a card of Markdown is not read again']),
+            Form::Nutrition => new Converted(NutritionCsv::write($dish), ['reading back: a table of nutrition is not read again']),
         };
     }
 

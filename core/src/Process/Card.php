@@ -7,6 +7,7 @@ namespace Transmuta\Process;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\Verdict;
 use Transmuta\Formula\Step;
+use Transmuta\Process\Words\UsMeasures;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Nutrients\LabelRounding;
 use Transmuta\Property\Warning;
@@ -32,7 +33,7 @@ final readonly class Card
     /**
      * @param list<Diet> $asked what the version was made for: who must not rely on it is said
      *
-     * @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool}
+     * @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, us: string, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool}
      */
     public function of(DishReading $dish, array $asked = []): array
     {
@@ -49,6 +50,7 @@ final readonly class Card
                 }
                 $lines[] = [
                     'grams' => Scale::shown($line->grams),
+                    'us' => implode(' · ', array_filter([UsMeasures::weight($line->grams), UsMeasures::volume($line->grams, $in)])),
                     'name' => $in->name,
                     'note' => implode(', ', array_filter([...$line->prep, $line->note], static fn(string $part): bool => $part !== '')),
                     'made_of' => array_map(static fn(array $part): array => ['grams' => Scale::shown($part['grams'] * $line->grams / 1000), 'name' => $part['name']], $in->madeOf['lines'] ?? []),

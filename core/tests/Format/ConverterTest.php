@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\Converted;
 use Transmuta\Format\Converter;
+use Transmuta\Format\Form;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Intake\Unreadable;
@@ -20,7 +21,7 @@ final class ConverterTest extends TestCase
 {
     private static function to(string $form, Formula $formula): Converted
     {
-        return (new Converter(Kit::shelf(), Kit::engine()->method, Kit::engine()->lines))->to($form, Kit::engine()->read($formula));
+        return (new Converter(Kit::shelf(), Kit::engine()->method, Kit::engine()->lines))->to(Form::read($form), Kit::engine()->read($formula));
     }
 
     private static function assertSameDish(Formula $one, Formula $other, string $of): void

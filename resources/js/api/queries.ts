@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { FaultKind, Label, Learning, LineageNode, PotLadder, Protocol, SkillProgress, Tasting, TastingHead, TastingTable, Teaching, Making, Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, Health, LinkFor, Lot, MadeOfLot, Method, Notebook, OpenSession, Payments, Person, Plan, PriceList, Run, RunHead, Service, ServiceHead, ServicePull, ServiceShopping, ReadingChanges, Removed, RevisionComparison, RevisionEntry, SchoolChoices, Session, ShelfEntry, ShelfIngredient, Studio, Token, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -69,6 +69,10 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
         queryFn: ({ signal }) => call<Answer>('POST', `versions/${id}/routes`, brief, signal),
         staleTime: Infinity,
     });
+
+export const filesQuery = (version: number) => queryOptions({ queryKey: ['files', version], queryFn: ({ signal }) => call<FileForm[]>('GET', `versions/${version}/files`, undefined, signal) });
+
+export const specificationQuery = (version: number) => queryOptions({ queryKey: ['specification', version], queryFn: ({ signal }) => call<Specification>('GET', `versions/${version}/specification`, undefined, signal) });
 
 export const cardQuery = (id: number) => queryOptions({ queryKey: ['card', id], queryFn: ({ signal }) => call<Card>('GET', `versions/${id}/card`, undefined, signal) });
 

@@ -406,6 +406,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The forms a version can be passed on in, and what each cannot hold */
+        get: operations["File.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/files/{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The version in one of them */
+        get: operations["File.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1701,6 +1735,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/specification": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each layer reads as, how it is kept, and what nobody has answered */
+        get: operations["Specification"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/undo": {
         parameters: {
             query?: never;
@@ -2406,6 +2457,8 @@ export interface components {
                     }[];
                     name: string;
                     note: string;
+                    /** @description In pounds and ounces, cups and spoons, where they say it to within 1 %; else nothing. */
+                    us: string;
                 }[];
                 treat: string;
             }[];
@@ -2439,6 +2492,10 @@ export interface components {
             }[];
             /** @description Own words that do not agree with the formula any more. */
             quarrels: string[];
+            /** @description The formula as text, where it fits in a code that a telephone reads; else nothing. */
+            qr: string | null;
+            /** @description When that revision was made. */
+            revised_at: string;
             revision: number;
             schools_at_work: components["schemas"]["SchoolAtWork"][];
             serve_at_c: number;
@@ -2818,6 +2875,15 @@ export interface components {
             causes: number;
             fault: string;
             words: string[];
+        };
+        /** @description A form a version is passed on in. */
+        FileForm: {
+            bytes: number;
+            form: string;
+            /** @description What the form cannot hold; each begins with the thing. */
+            lost: string[];
+            name: string;
+            words: string;
         };
         FirstOwner: {
             email: string;
@@ -3980,6 +4046,8 @@ export interface components {
         };
         ReadText: {
             measures?: string | null;
+            /** @description Which of several recipes in one file, from 1. */
+            recipe?: number;
             text: string;
         };
         Reading: {
@@ -4816,6 +4884,39 @@ export interface components {
             mark: components["schemas"]["Mark"];
             source: string;
             words: string;
+        };
+        /** @description What a customer is told of a dish beside its label: computed, with what nobody has answered. */
+        Specification: {
+            diets: {
+                /**
+                 * @description What a customer is told of a dish beside its label: computed, with what nobody has answered.
+                 * @enum {string}
+                 */
+                diet: "vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw";
+                /** @enum {string} */
+                standing: "met" | "not met" | "unproven";
+                why: string[];
+            }[];
+            kitchen: string;
+            layers: {
+                grams: number;
+                layer: string;
+                /** @description Of the finished dish. */
+                percent: number;
+                ph: number | null;
+                set: string;
+                treated: string;
+                /** @description g in 100 g. */
+                water: number;
+                water_activity: number;
+            }[];
+            questions: string[];
+            storage: {
+                celsius: number;
+                days: number;
+                frozen: boolean;
+                why: string[];
+            };
         };
         StandAt: {
             studio_id: number;
@@ -6071,6 +6172,69 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "File.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileForm"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "File.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
                 };
             };
             /** @description What is wrong, where, and the mend */
@@ -8967,6 +9131,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportedTable"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Specification: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Specification"];
                 };
             };
             /** @description What is wrong, where, and the mend */

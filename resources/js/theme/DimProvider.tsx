@@ -5,7 +5,7 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import { makeTheme, type Dim } from './theme';
 
 /** Styles carry the nonce of the page: its policy takes none without. */
-const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.content ?? '';
+export const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.content ?? '';
 const styles = createCache({ key: 'tr', ...(nonce && { nonce }) });
 
 const DimContext = createContext<{ dim: Dim; toggle: () => void }>({ dim: 'light', toggle: () => undefined });

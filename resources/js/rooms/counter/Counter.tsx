@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { recipeText } from '../../shared/recipeFile';
 import { Sought } from '../../shared/Sought';
 import { CardsWaiting } from '../../shared/Waiting';
 import { askedOf, foundWords } from './asked';
@@ -98,11 +99,20 @@ function nothing(asked: Asked): string {
     return [asked.q, asked.family, asked.state].every((one) => one === '') ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : 'No dish answers to that. Try a shorter word, or show all.';
 }
 
+/** A recipe comes in as it is found: pasted, chosen, or dropped. Nothing is kept before it was seen line by line. */
 function Paste() {
     const [pasted, setPasted] = useState('');
+    const [isOver, setOver] = useState(false);
     const navigate = useNavigate();
+    const read = useMutation({ mutationFn: recipeText, onSuccess: (text) => void navigate('/new', { state: { text } }) });
+    const take = (file: File | undefined) => file && read.mutate(file);
     return (
-        <Panel component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed' }}>
+        <Panel
+            component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed', bgcolor: isOver ? 'var(--cobalt-wash)' : undefined }}
+            onDragOver={(e: React.DragEvent) => { e.preventDefault(); setOver(true); }}
+            onDragLeave={() => setOver(false)}
+            onDrop={(e: React.DragEvent) => { e.preventDefault(); setOver(false); take(e.dataTransfer.files[0]); }}
+        >
             <h2 id="paste-title" style={{ margin: 0, fontSize: 'var(--text-body)' }}>
                 Paste a recipe
             </h2>
@@ -113,9 +123,17 @@ function Paste() {
                 slotProps={{ htmlInput: { 'aria-label': 'Recipe lines' } }}
                 placeholder={'For the curd:\n1/2 cup lemon juice\n4 egg yolks'}
             />
-            <Button variant="outlined" disabled={pasted.trim() === ''} onClick={() => void navigate('/new', { state: { text: pasted } })} sx={{ mt: 1 }}>
-                Read it
-            </Button>
+            <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+                <Button variant="outlined" disabled={pasted.trim() === ''} onClick={() => void navigate('/new', { state: { text: pasted } })}>
+                    Read it
+                </Button>
+                <Button variant="outlined" component="label" disabled={read.isPending}>
+                    Choose a file…
+                    <input type="file" hidden aria-label="A recipe’s file" accept=".txt,.md,.json,.jsonld,.csv,.html,.htm,text/*,application/json" onChange={(e) => { take(e.target.files?.[0]); e.target.value = ''; }} />
+                </Button>
+            </Box>
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.75 }}>Or drop one here: text, a saved page, JSON, a table. It is shown line by line before anything is kept.</Box>
+            {read.error && <ProblemNote error={read.error} />}
         </Panel>
     );
 }

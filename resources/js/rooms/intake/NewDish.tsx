@@ -19,6 +19,13 @@ interface Draft extends Head {
 
 const EMPTY: Draft = { title: '', family: '', measures: '', portions: '', serveAt: '', lines: '' };
 
+/** A file that came in another form: what it was, and which of its recipes stands there. */
+interface Source {
+    text: string;
+    titles: string[];
+    number: number;
+}
+
 function remembered(text: unknown): Draft {
     if (typeof text === 'string' && text.trim() !== '') return { ...EMPTY, lines: text };
     try {
@@ -33,6 +40,7 @@ export function NewDish() {
     const location = useLocation() as { state: { text?: string } | null };
     const [draft, setDraft] = useState<Draft>(() => remembered(location.state?.text));
     const [asked, setAsked] = useState(draft);
+    const [source, setSource] = useState<Source | null>(null);
     const navigate = useNavigate();
     const client = useQueryClient();
     useEffect(() => {
@@ -46,7 +54,10 @@ export function NewDish() {
         queryFn: async ({ signal }) => {
             const found = await call<TextReading>('POST', 'readings', { text, measures: asked.measures || null }, signal);
             // A file of another form becomes rows that can be read and changed.
-            if (found.text !== null) setDraft((d) => (wholeText(d, d.lines) === text ? { ...d, lines: found.text ?? d.lines } : d));
+            if (found.text !== null) {
+                setDraft((d) => (wholeText(d, d.lines) === text ? { ...d, lines: found.text ?? d.lines } : d));
+                setSource({ text, titles: [found.formula.title, ...found.others], number: 1 });
+            }
             return found;
         },
         enabled: asked.lines.trim() !== '',
@@ -65,6 +76,13 @@ export function NewDish() {
         mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin' | 'loss'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
         // What was typed meanwhile is never replaced.
         onSuccess: (made, change) => setDraft((d) => (d.lines === change.text ? { ...d, lines: made.text } : d)),
+    });
+    const another = useMutation({
+        mutationFn: (number: number) => call<TextReading>('POST', 'readings', { text: source?.text ?? '', measures: draft.measures || null, recipe: number }),
+        onSuccess: (found, number) => {
+            setDraft({ ...EMPTY, lines: found.text ?? '' });
+            setSource((now) => now && { ...now, number });
+        },
     });
     const set = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }));
     const data = asked.lines.trim() === '' ? undefined : reading.data;
@@ -89,7 +107,7 @@ export function NewDish() {
                 </h1>
                 <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>
                 <Box sx={{ flex: 1 }} />
-                <Button variant="outlined" onClick={() => setDraft(EMPTY)} disabled={draft.lines === '' && draft.title === ''}>
+                <Button variant="outlined" onClick={() => { setDraft(EMPTY); setSource(null); }} disabled={draft.lines === '' && draft.title === ''}>
                     Clear
                 </Button>
                 <Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 'var(--press-large)', px: 2 }}>
@@ -136,6 +154,12 @@ export function NewDish() {
                 <Panel component="section" aria-label="As it is read" sx={{ overflow: 'auto' }} tabIndex={0}>
                     {keep.error && <ProblemNote error={keep.error} />}
                     {headed.error && <ProblemNote error={headed.error} />}
+                    {another.error && <ProblemNote error={another.error} />}
+                    {source !== null && source.titles.length > 1 && (
+                        <TextField select size="small" label={`One of ${source.titles.length} recipes in the file`} value={source.number} onChange={(e) => another.mutate(Number(e.target.value))} disabled={another.isPending} sx={{ minWidth: 300, mb: 1.5 }}>
+                            {source.titles.map((title, n) => <MenuItem key={n} value={n + 1}>{title}</MenuItem>)}
+                        </TextField>
+                    )}
                     {problem && (
                         <ProblemNote error={new Problem(problem.status, { detail: problem.message, field: problem.line !== null ? `line ${Math.max(1, problem.line - headRows(asked))} of your text` : problem.field, mend: problem.mend })} />
                     )}

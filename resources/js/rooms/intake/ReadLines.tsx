@@ -15,11 +15,10 @@ interface Props {
 
 /** Every typed line beside its grams and the trace of how it got there. */
 export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
-    const { treatments, inferred, aside, others } = side;
+    const { treatments, inferred, aside } = side;
     const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
         <>
-            {others.length > 0 && <Box sx={{ color: 'var(--ink-soft)', mb: 1 }}>The file holds {others.length === 1 ? 'another recipe' : `${others.length} more recipes`}: {others.join(', ')}. This is the first.</Box>}
             {side.formula.layers.map((layer, n) => {
                 const reading = side.reading.layers[n];
                 const known = treatments.some((t) => t.words === layer.treat);

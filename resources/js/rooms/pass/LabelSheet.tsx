@@ -4,20 +4,20 @@ import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { labelQuery } from '../../api/queries';
-import type { Label } from '../../api/types';
+import type { Card, Label } from '../../api/types';
 import { LABELS } from '../../api/words';
-import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
+import { Paper } from './Paper';
+import type { SheetId } from './papers';
 
 /** What a label says where it is sold: as it would print, with what keeps it from being final first. */
-export function LabelSheet({ version }: { version: number }) {
+export function LabelSheet({ card, size }: { card: Card; size: SheetId }) {
     const [regime, setRegime] = useState('eu');
-    const { data, error } = useQuery({ ...labelQuery(version, regime), placeholderData: keepPreviousData });
+    const { data, error } = useQuery({ ...labelQuery(card.version_id, regime), placeholderData: keepPreviousData });
     return (
-        <Panel component="section" aria-label="Label" className="sheet" sx={{ mt: 1.5, maxWidth: 1007 }}>
-            <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1 }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>Label</h2>
+        <Paper card={card} name="Label" size={size}>
+            <Box className="no-print" sx={{ my: 1 }}>
                 <TextField select size="small" label="Sold in" value={regime} onChange={(e) => setRegime(e.target.value)} sx={{ minWidth: 220 }}>
                     {LABELS.map((one) => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
                 </TextField>
@@ -25,7 +25,7 @@ export function LabelSheet({ version }: { version: number }) {
             {error && <ProblemNote error={error} />}
             {!data && !error && <Waiting what="the label" />}
             {data && <Printed label={data} />}
-        </Panel>
+        </Paper>
     );
 }
 
@@ -37,7 +37,7 @@ function Printed({ label }: { label: Label }) {
                     <strong>Not final:</strong> {label.not_final_because.join('; ')}.
                 </Box>
             )}
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 320px' }, gap: 2 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) max-content' }, '@media print': { gridTemplateColumns: 'minmax(0, 1fr) max-content' }, gap: 2 }}>
                 <Box>
                     <strong style={{ fontSize: 'var(--text-head)' }}>{label.name}</strong>{label.name_words.length > 0 && ` ${label.name_words.join(', ')}`}
                     <p style={{ margin: '6px 0' }}>{emphasised(label.ingredients.text)}</p>
@@ -51,7 +51,7 @@ function Printed({ label }: { label: Label }) {
                         <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{label.rules.map((one) => <li key={one.what}>{one.what}{one.article !== '' && ` (${one.article})`}{one.mark === 'mem' && ', recalled without certainty'}</li>)}</ul>
                     </Box>
                 </Box>
-                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', whiteSpace: 'nowrap', borderBottom: '1px solid var(--line)', p: '3px 6px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400 } }}>
+                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', whiteSpace: 'nowrap', borderBottom: '1px solid var(--line)', p: '3px 0 3px 14px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400, pl: 0 } }}>
                     <thead><tr><th scope="col" aria-label="What" /><th scope="col">100 g</th><th scope="col">{label.nutrition.serving_g.toFixed(0)} g serving</th><th scope="col">%</th></tr></thead>
                     <tbody>
                         {label.nutrition.rows.map((row) => (

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { makingQuery } from '../../api/queries';
-import type { Making } from '../../api/types';
+import type { Card, Making } from '../../api/types';
 import { minutes } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inWords, type InWords } from '../../shared/ownWords';
@@ -11,24 +11,29 @@ import { ended } from '../../shared/routeWords';
 import { withoutLayer } from '../../shared/stepWords';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { MethodDialog } from './MethodDialog';
+import { Paper } from './Paper';
+import type { SheetId } from './papers';
+import { limit } from './watched';
 
 /** The making as a cook works through it: layer by layer, what enters, how hot, until what is seen, how long hands and waits are. */
-export function MakingSteps({ version }: { version: number }) {
+export function MakingSteps({ card, size }: { card: Card; size: SheetId }) {
     const [isWriting, setWriting] = useState(false);
-    const { data, error, isPending, refetch } = useQuery(makingQuery(version));
+    const { data, error, isPending, refetch } = useQuery(makingQuery(card.version_id));
     return (
-        <Box component="section" aria-labelledby="making-title" className="sheet" sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '18px 28px', maxWidth: 980, mt: 2 }}>
-            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-                <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)', flex: 1 }}>
-                    The making, step by step
-                </h2>
-                {data && <Button className="no-print" variant="outlined" onClick={() => setWriting(true)}>In your own words</Button>}
+        <Paper card={card} name="Method" size={size}>
+            <Box component="section" aria-labelledby="making-title" sx={{ mt: 1 }}>
+                <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+                    <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)', flex: 1 }}>
+                        The making, step by step
+                    </h2>
+                    {data && <Button className="no-print" variant="outlined" onClick={() => setWriting(true)}>In your own words</Button>}
+                </Box>
+                {isWriting && <MethodDialog version={card.version_id} onClose={() => setWriting(false)} />}
+                {isPending && <Waiting what="the steps"><LinesWaiting /></Waiting>}
+                {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
+                {data && <Steps making={data} />}
             </Box>
-            {isWriting && <MethodDialog version={version} onClose={() => setWriting(false)} />}
-            {isPending && <Waiting what="the steps"><LinesWaiting /></Waiting>}
-            {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-            {data && <Steps making={data} />}
-        </Box>
+        </Paper>
     );
 }
 
@@ -66,10 +71,9 @@ function Steps({ making }: { making: Making }) {
 function Watched({ making, layer }: { making: Making; layer: string }) {
     const watched = making.critical.filter((one) => one.layer === layer);
     if (watched.length === 0) return null;
-    const at = (one: Making['critical'][number]) => (one.celsius !== null ? `${Math.round(one.celsius)} °C` : one.low !== null && one.high !== null ? `${one.low}–${one.high} °C` : one.low !== null ? `${one.low} °C and over` : `${one.high ?? ''} °C at most`);
     return (
         <Box sx={{ fontSize: 'var(--text-plain)', mb: 0.5 }}>
-            <strong>Watch the probe:</strong> {watched.map((one) => `${one.what}: ${at(one)}`).join(' · ')}
+            <strong>Watch the probe:</strong> {watched.map((one) => `${one.what}: ${limit(one)}`).join(' · ')}
         </Box>
     );
 }

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -9,43 +11,92 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { BeginRun } from '../../shared/run/BeginRun';
 import { Sought } from '../../shared/Sought';
 import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
+import { BatchCard } from './BatchCard';
+import { FilesSheet } from './FilesSheet';
 import { LabelSheet } from './LabelSheet';
 import { MakingSteps } from './MakingSteps';
+import { type PaperId, paperOf, PAPERS, type SheetId, SHEETS } from './papers';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
+import { SpecificationSheet } from './SpecificationSheet';
 
 /** What leaves the kitchen, as it will print. */
 export function Pass() {
-    const { versionId } = useParams();
-    return versionId && /^\d+$/.test(versionId) ? <PassOf id={Number(versionId)} /> : <PassList />;
+    const { versionId, paper } = useParams();
+    return versionId && /^\d+$/.test(versionId) ? <PassOf id={Number(versionId)} paper={paperOf(paper)} /> : <PassList />;
 }
 
-function PassOf({ id }: { id: number }) {
+function PassOf({ id, paper }: { id: number; paper: PaperId }) {
     const { data, error, isPending, refetch } = useQuery(cardQuery(id));
+    const [size, setSize] = useStored<SheetId>('paper-size', (text) => (text === 'letter' ? 'letter' : 'a4'));
+    const [measures, setMeasures] = useStored<'g' | 'us'>('paper-measures', (text) => (text === 'us' ? 'us' : 'g'));
+    const us = measures === 'us';
     return (
         <Box sx={{ p: '14px 16px', '@media print': { p: 0 } }}>
-            <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
+            <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
                 <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     Pass
                 </h1>
                 <Link to="/pass">All cards</Link>
+                {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.title}, {data.version}</Box>}
                 <Box sx={{ flex: 1 }} />
                 <Button variant="outlined" component={Link} to={`/bench/${id}`}>
                     To the Bench
                 </Button>
                 {data?.final && <BeginRun version={id} portions={data.portions} variant="outlined">Make it</BeginRun>}
-                <Button variant="contained" onClick={() => window.print()} disabled={!data?.final} title={data && !data.final ? 'Answer the open lines on the Bench first' : undefined}>
-                    Print the card
-                </Button>
+                {paper !== 'files' && (
+                    <Button variant="contained" onClick={() => window.print()} disabled={!data}>
+                        {data && !data.final ? 'Print, marked not final' : 'Print it'}
+                    </Button>
+                )}
             </Box>
             {isPending && <Waiting what="the card"><Outline height={520} /></Waiting>}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
-            {data && <RecipeCard card={data} />}
-            {data && <LabelSheet version={id} />}
-            {data && <PullList card={data} />}
-            {data?.final && <MakingSteps version={id} />}
+            {data && (
+                <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '208px minmax(0, 1fr)' }, gap: 2, alignItems: 'start', '@media print': { display: 'block' } }}>
+                    <Box className="no-print" sx={{ display: 'grid', gap: 1.5 }}>
+                        <Box component="nav" aria-label="Papers" sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, flexWrap: 'wrap', gap: 0.25 }}>
+                            {PAPERS.map((one) => (
+                                <Box
+                                    key={one.id} component={Link} to={`/pass/${id}${one.id === 'card' ? '' : `/${one.id}`}`} aria-current={one.id === paper ? 'page' : undefined}
+                                    sx={{ display: 'block', p: '6px 10px', borderRadius: '8px', color: 'var(--ink)', textDecoration: 'none', borderLeft: '3px solid transparent', '&[aria-current]': { bgcolor: 'var(--cobalt-wash)', borderLeftColor: 'var(--cobalt)', fontWeight: 650 }, '&:hover': { bgcolor: 'var(--cobalt-wash)' } }}
+                                >
+                                    {one.name}
+                                    <Box sx={{ display: { xs: 'none', md: 'block' }, color: 'var(--ink-soft)', fontSize: 'var(--text-small)', fontWeight: 400 }}>{one.says}</Box>
+                                </Box>
+                            ))}
+                        </Box>
+                        {paper !== 'files' && (
+                            <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 1.5 }}>
+                                <TextField select size="small" label="Sheet" value={size} onChange={(e) => setSize(e.target.value === 'letter' ? 'letter' : 'a4')} sx={{ minWidth: 130 }}>
+                                    {Object.entries(SHEETS).map(([key, one]) => <MenuItem key={key} value={key}>{one.name}</MenuItem>)}
+                                </TextField>
+                                {(paper === 'card' || paper === 'batch') && (
+                                    <TextField select size="small" label="Measures" value={measures} onChange={(e) => setMeasures(e.target.value === 'us' ? 'us' : 'g')} sx={{ minWidth: 130 }}>
+                                        <MenuItem value="g">grams</MenuItem>
+                                        <MenuItem value="us">grams, and US beside them</MenuItem>
+                                    </TextField>
+                                )}
+                            </Box>
+                        )}
+                    </Box>
+                    {paper === 'card' && <RecipeCard card={data} size={size} us={us} />}
+                    {paper === 'batch' && <BatchCard card={data} size={size} us={us} />}
+                    {paper === 'method' && <MakingSteps card={data} size={size} />}
+                    {paper === 'pull' && <PullList card={data} size={size} />}
+                    {paper === 'label' && <LabelSheet card={data} size={size} />}
+                    {paper === 'specification' && <SpecificationSheet card={data} size={size} />}
+                    {paper === 'files' && <FilesSheet version={id} />}
+                </Box>
+            )}
         </Box>
     );
+}
+
+/** A choice that this machine remembers. */
+function useStored<T extends string>(key: string, of: (text: string | null) => T): [T, (value: T) => void] {
+    const [value, setValue] = useState<T>(() => of(localStorage.getItem(key)));
+    return [value, (next) => { localStorage.setItem(key, next); setValue(next); }];
 }
 
 function PassList() {

@@ -1,37 +1,22 @@
 import Box from '@mui/material/Box';
+import { QRCodeSVG } from 'qrcode.react';
 import type { Card } from '../../api/types';
 import { counted, grams } from '../../shared/numbers';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { dietName } from '../../shared/words';
+import { Paper } from './Paper';
+import type { SheetId } from './papers';
 
 const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
 
 /** The card: grams, method, portion, allergens, diets, cautions. */
-export function RecipeCard({ card }: { card: Card }) {
+export function RecipeCard({ card, size, us }: { card: Card; size: SheetId; us: boolean }) {
     const asked = card.diets.filter((diet) => card.brief.diets.includes(diet.diet));
     return (
-        <Box component="article" className="sheet" aria-label={`Card of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', maxWidth: 980, fontSize: 'var(--text-body)' }}>
-            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-                <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    {card.title}
-                </h2>
-                <span style={{ fontSize: 'var(--text-title)' }}>{card.version}</span>
-                <span style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>revision {card.revision}</span>
-                <Box sx={{ flex: 1 }} />
-                <span>
-                    {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g · served at {card.serve_at_c} °C{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
-                </span>
-            </Box>
-            {!card.final && (
-                <Box role="alert" sx={{ border: '2px solid var(--beet)', borderRadius: '9px', p: '8px 12px', my: 1, '@media print': { borderWidth: '3px' } }}>
-                    <strong style={{ color: 'var(--beet)' }}>Not final: not to be cooked, sold or labelled from.</strong>
-                    <ul style={{ margin: '4px 0 0', paddingLeft: 18 }}>
-                        {card.open.map((question) => (
-                            <li key={question}>{question}</li>
-                        ))}
-                    </ul>
-                </Box>
-            )}
+        <Paper card={card} name="Recipe card" size={size} label={`Card of ${card.title}, ${card.version}`}>
+            <div>
+                {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g{us && ` (${(card.portion_g / 28.3495).toFixed(1)} oz)`} · served at {card.serve_at_c} °C{us && ` (${Math.round(card.serve_at_c * 1.8 + 32)} °F)`}{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
+            </div>
             {asked.map((diet) => (
                 <div key={diet.diet}>
                     <strong>
@@ -40,7 +25,7 @@ export function RecipeCard({ card }: { card: Card }) {
                     {diet.why.length > 0 && `. ${diet.why.join('; ')}`}
                 </div>
             ))}
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '250px 1fr' }, gap: 3, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
                 <div>
                     {card.ingredients.map((layer) => (
                         <Box key={layer.layer} sx={{ mb: 1.5 }}>
@@ -55,6 +40,7 @@ export function RecipeCard({ card }: { card: Card }) {
                                             <td style={{ textAlign: 'right', fontWeight: 700, width: 78, paddingRight: 12, whiteSpace: 'nowrap' }}>{grams(line.grams)} g</td>
                                             <td>
                                                 {line.name}
+                                                {us && line.us !== '' && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{line.us}</Box>}
                                                 {line.note && <span style={{ color: 'var(--ink-soft)' }}>, {line.note}</span>}
                                                 {line.made_of.length > 0 && <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>of {line.made_of.map((part) => `${grams(part.grams)} g ${part.name}`).join(', ')}</Box>}
                                             </td>
@@ -110,9 +96,9 @@ export function RecipeCard({ card }: { card: Card }) {
                     <SchoolsAtWork schools={card.schools_at_work} acts="method" sx={{ mt: 0.5 }} />
                 </div>
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '300px 1fr' }, gap: 4, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, ...rule }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '250px 1fr' }, gap: 3, '@media print': { gridTemplateColumns: '250px 1fr', gap: 3 }, breakInside: 'avoid', ...rule }}>
                 <div>
-                    <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 'var(--text-plain)', '& td': { textAlign: 'right', py: '1px' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
+                    <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 'var(--text-plain)', '& td': { textAlign: 'right', p: '1px 0 1px 8px', whiteSpace: 'nowrap' }, '& th': { textAlign: 'left', fontWeight: 400 }, '& tbody tr': { borderTop: '1px solid var(--line)' } }}>
                         <caption style={{ textAlign: 'left', fontWeight: 650, paddingBottom: 3 }}>Nutrition, computed</caption>
                         <thead>
                             <tr style={{ color: 'var(--ink-soft)' }}>
@@ -155,6 +141,12 @@ export function RecipeCard({ card }: { card: Card }) {
                     </ul>
                 </div>
             </Box>
-        </Box>
+            {card.qr !== null && (
+                <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', ...rule, breakInside: 'avoid' }}>
+                    <Box sx={{ bgcolor: '#fff', p: '6px', lineHeight: 0 }}><QRCodeSVG value={card.qr} size={200} level="L" title="The formula as text" /></Box>
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', maxWidth: 330 }}>The code carries the formula itself, as rows of text. A telephone shows them without any network; pasted on a Counter, they are this dish again.</Box>
+                </Box>
+            )}
+        </Paper>
     );
 }

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Making, MakingStep } from '../../api/types';
+import { card } from './card.fixture';
 import { MakingSteps } from './MakingSteps';
 
 const step = (part: Partial<MakingStep>): MakingStep => ({
@@ -11,7 +12,7 @@ const step = (part: Partial<MakingStep>): MakingStep => ({
 
 function shown(making: Making) {
     vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify(making))));
-    render(<QueryClientProvider client={new QueryClient()}><MakingSteps version={1} /></QueryClientProvider>);
+    render(<QueryClientProvider client={new QueryClient()}><MakingSteps card={card} size="a4" /></QueryClientProvider>);
     return screen.findByRole('list', { name: 'Steps of Curd' });
 }
 

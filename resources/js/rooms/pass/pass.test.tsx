@@ -1,32 +1,24 @@
-import { cleanup, render, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../api/client';
-import type { Card } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { TrialRow } from '../../shared/trial/TrialRow';
+import { BatchCard } from './BatchCard';
+import { card } from './card.fixture';
+import { footed, paperOf } from './papers';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
 afterEach(cleanup);
 
-const card: Card = {
-    is_own_words: false, quarrels: [], kitchen: { may_carry: [], words: 'Made where nuts are handled, with nothing shared' },
-    title: 'Curd tartlet', version: 'Vegan 1', version_id: 2, revision: 3, portions: 12, portion_g: 68.2, serve_at_c: 6, tins: ['12 x round 70 x 20 mm'],
-    brief: { diets: ['vegan'], net_carbs_g: null, protein_g: null, kcal: null },
-    ingredients: [{ layer: 'Curd', treat: 'boiled 2 min, stirred', lines: [{ grams: 0.96, name: 'Agar powder', note: 'boiled', made_of: [] }, { grams: 163.5, name: 'Passion-fruit juice', note: '', made_of: [{ grams: 10, name: 'Pulp' }] }] }],
-    open: [], final: true, steps: ['Boil it.'], own_method: [], pull: [{ place: 'Dry store', lines: [{ ingredient: 'sugar', name: 'Sugar', grams: 65, for: [{ what: 'Curd', grams: 20 }, { what: 'House praline', grams: 45 }] }] }], preparations: [{ name: 'House praline', grams: 60, steps: ['Caramelise it.'], keeps_days: 60 }], facts: [{ name: 'Energy', unit: 'kJ', portion: '1087', per_100g: '1600' }], contains: ['gluten'], may_contain: ['nuts'],
-    diets: [{ diet: 'vegan', standing: 'unproven', why: ['Plant butter: is it free of milk protein?'] }, { diet: 'keto', standing: 'not met', why: ['Sugar'] }],
-    cautions: ['Keep at 5 °C or below.'],
-    schools_at_work: [{ question: 'juice', words: 'Juice', choice: 'bottled or frozen is fine', acts: 'method: how the juice is named' }, { question: 'market', words: 'Sold in', choice: 'EU', acts: 'routes: which sweeteners may be used' }],
-};
-
 describe('the card', () => {
     it('says which choice of school acts on the method, and no other', () => {
-        render(<RecipeCard card={card} />);
+        render(<RecipeCard card={card} size="a4" us={false} />);
         expect(screen.getByTitle(/Schools/).textContent).toBe('By your school: juice, bottled or frozen is fine');
     });
     it('holds grams as a scale shows them, method, facts, allergens and cautions', () => {
-        render(<RecipeCard card={card} />);
+        render(<RecipeCard card={card} size="a4" us={false} />);
         expect(screen.getByText('0.96 g')).toBeTruthy();
         expect(screen.getByText('163.5 g')).toBeTruthy();
         expect(screen.getByText('boiled 2 min, stirred')).toBeTruthy();
@@ -37,22 +29,60 @@ describe('the card', () => {
         expect(screen.getByText('Keep at 5 °C or below.')).toBeTruthy();
     });
     it('says it is not final while a line is not answered, and states no allergen as all there is', () => {
-        const { container } = render(<RecipeCard card={{ ...card, final: false, open: ['What is “moonlit sugar”? It is read as a guess.'], contains: [] }} />);
+        const { container } = render(<RecipeCard card={{ ...card, final: false, open: ['What is “moonlit sugar”? It is read as a guess.'], contains: [] }} size="a4" us={false} />);
         expect(screen.getByRole('alert').textContent).toContain('Not final');
         expect(screen.getByRole('alert').textContent).toContain('moonlit sugar');
         expect(container.textContent).not.toContain('Contains:');
         expect(container.textContent).toContain('Unknown until every line is answered.');
     });
     it('fetches each ingredient once and says for what', () => {
-        render(<PullList card={card} />);
+        render(<PullList card={card} size="a4" />);
         expect(screen.getByText('65 g')).toBeTruthy();
         expect(screen.getByText('Curd 20 g, House praline 45 g')).toBeTruthy();
         expect(screen.getByText(/goes into House praline is counted here/)).toBeTruthy();
     });
     it('speaks of the diets that were asked for, never of unproven as met', () => {
-        const { container } = render(<RecipeCard card={card} />);
+        const { container } = render(<RecipeCard card={card} size="a4" us={false} />);
         expect(container.textContent).toContain('Vegan: unproven. Plant butter: is it free of milk protein?');
         expect(container.textContent).not.toContain('Keto');
+    });
+});
+
+describe('the papers', () => {
+    it('stand under their address, the card where it is none', () => {
+        expect([paperOf('batch'), paperOf(undefined), paperOf('moon')]).toEqual(['batch', 'card', 'card']);
+    });
+    it('say at the foot what they are, whatever a dish is called', () => {
+        expect(footed('Curd "2" \\ 50 %\n')).toBe('"Curd ”2”  50 %"');
+        const { container } = render(<RecipeCard card={{ ...card, final: false, open: ['What is it?'] }} size="letter" us={false} />);
+        const style = container.querySelector('style')?.textContent ?? '';
+        expect(style).toContain('size: letter');
+        expect(style).toContain('Curd tartlet, Vegan 1, revision 3 of 20 November 2026');
+        expect(style).toContain('NOT FINAL');
+    });
+    it('hold US measures beside the grams where they are asked for', () => {
+        const { rerender } = render(<RecipeCard card={card} size="a4" us={false} />);
+        expect(screen.queryByText('5¾ oz · ⅔ cup')).toBeNull();
+        rerender(<RecipeCard card={card} size="a4" us />);
+        expect(screen.getByText('5¾ oz · ⅔ cup')).toBeTruthy();
+    });
+    it('carry the formula in a code where it fits', () => {
+        const { container, rerender } = render(<RecipeCard card={card} size="a4" us={false} />);
+        expect(container.querySelector('svg')).toBeNull();
+        rerender(<RecipeCard card={{ ...card, qr: 'title: Curd tartlet' }} size="a4" us={false} />);
+        expect(screen.getByTitle('The formula as text')).toBeTruthy();
+    });
+    it('weigh a batch for as many portions as are made, and keep what cannot be meant', () => {
+        vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify({ steps: [], critical: [{ layer: 'Curd', what: 'core', celsius: null, low: 71, high: null }], stops: [], told: [] }))));
+        render(<QueryClientProvider client={new QueryClient()}><BatchCard card={card} size="a4" us={false} /></QueryClientProvider>);
+        expect(screen.getByRole('row', { name: /Passion-fruit juice 163.5/ })).toBeTruthy();
+        fireEvent.change(screen.getByLabelText('Portions of this batch'), { target: { value: '24' } });
+        expect(screen.getByRole('row', { name: /Passion-fruit juice 327/ })).toBeTruthy();
+        expect(screen.getByText('24 portions of 68 g')).toBeTruthy();
+        fireEvent.change(screen.getByLabelText('Portions of this batch'), { target: { value: 'lots' } });
+        expect(screen.getByText('A whole number from 1 to 2000')).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Passion-fruit juice 163.5/ })).toBeTruthy();
+        vi.unstubAllGlobals();
     });
 });
 

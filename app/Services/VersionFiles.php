@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Version;
+use Illuminate\Support\Str;
+use Transmuta\Format\Converted;
+use Transmuta\Format\Converter;
+use Transmuta\Format\Form;
+
+/** A version in the forms others read. */
+final readonly class VersionFiles
+{
+    public function __construct(private VersionShelf $shelves) {}
+
+    public function in(Version $version, Form $form): Converted
+    {
+        $engine = $this->shelves->engine($version);
+
+        return (new Converter($engine->reader->shelf, $engine->method, $engine->lines))->to($form, $engine->read($version->formula));
+    }
+
+    /** Bytes a code of 55 mm still shows to a telephone at the lowest correction (ISO/IEC 18004: version 40-L holds 2953). */
+    private const CODE = 1400;
+
+    /** The formula as text, for a code on its card; null where it is too long for one. */
+    public function code(Version $version): ?string
+    {
+        $text = $this->in($version, Form::Text)->text;
+
+        return \strlen($text) <= self::CODE ? $text : null;
+    }
+
+    public function name(Version $version, Form $form): string
+    {
+        return Str::slug("{$version->dish->title} $version->name", '-', 'en') . '-' . $version->standing()['number'] . '.' . $form->ending();
+    }
+
+    /** @return list<array{form: string, words: string, name: string, bytes: int, lost: list<string>}> */
+    public function forms(Version $version): array
+    {
+        return array_map(function (Form $form) use ($version): array {
+            $made = $this->in($version, $form);
+
+            return ['form' => $form->value, 'words' => $form->words(), 'name' => $this->name($version, $form), 'bytes' => \strlen($made->text), 'lost' => $made->lost];
+        }, Form::cases());
+    }
+}

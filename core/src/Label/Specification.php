@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Label;
+
+use Transmuta\Diet\Standing;
+use Transmuta\Diet\Verdict;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\Ladder;
+
+/**
+ * What a customer is told of a dish beside its label: what each layer reads as, how it is kept, and above all what nobody has answered. Computed
+ * throughout; a buyer’s own tests come before it.
+ */
+final class Specification
+{
+    /** @return array{layers: list<array<string, mixed>>, storage: array{celsius: float, days: int, why: list<string>, frozen: bool}, diets: list<array{diet: string, standing: string, why: list<string>}>, questions: list<string>} */
+    public static function of(DishReading $dish): array
+    {
+        $isFrozen = array_filter($dish->layers, static fn(LayerReading $one): bool => $one->layer->treatment->freezes()) !== [];
+        $shortest = array_values(array_filter($dish->layers, static fn(LayerReading $one): bool => $one->keeping->days === $dish->keepsDays()));
+
+        return [
+            'layers' => array_map(static fn(LayerReading $one): array => [
+                'layer' => $one->layer->name, 'grams' => $one->state->mass, 'percent' => $dish->mass() > 0.0 ? 100 * $one->state->mass / $dish->mass() : 0.0, 'treated' => $one->layer->treatment->told(),
+                'ph' => $one->ph, 'water_activity' => $one->aw, 'water' => $one->state->water, 'set' => $one->baseWords ?? Ladder::word($one->set->ge),
+            ], $dish->layers),
+            'storage' => [
+                'celsius' => $isFrozen ? -18.0 : 5.0, 'days' => $dish->keepsDays(), 'frozen' => $isFrozen,
+                'why' => array_values(array_unique(array_map(static fn(LayerReading $one): string => $one->layer->name . ': ' . ($one->keeping->reasons[0]['words'] ?? 'nothing that spoils it sooner'), $shortest))),
+            ],
+            'diets' => array_values(array_map(static fn(Verdict $one): array => ['diet' => $one->diet->value, 'standing' => $one->standing()->value, 'why' => [...$one->because, ...$one->unproven]], $dish->diets)),
+            'questions' => self::questions($dish),
+        ];
+    }
+
+    /** @return list<string> what a buyer asks and nothing here answers */
+    private static function questions(DishReading $dish): array
+    {
+        $open = array_map(static fn(string $question): string => "A line is not settled: $question", $dish->formula->questions());
+        foreach ($dish->diets as $verdict) {
+            if ($verdict->standing() === Standing::Unproven) {
+                $open[] = ucfirst($verdict->diet->words()) . ' is not proven: ' . implode('; ', $verdict->unproven);
+            }
+        }
+        $of = [];
+        foreach ($dish->micronutrients as $key => $micro) {
+            if ($micro['unknown'] !== []) {
+                $of[implode(', ', $micro['unknown'])][] = str_replace('_', ' ', (string) preg_replace('/_(g|mg|ug)$/', '', $key));
+            }
+        }
+        foreach ($of as $names => $nutrients) {
+            $open[] = ucfirst(implode(', ', $nutrients)) . (\count($nutrients) === 1 ? ' is' : ' are') . " not known of $names";
+        }
+
+        return [
+            ...$open,
+            'The days it keeps are an estimate; no shelf-life test stands behind them.',
+            'Nutrition is computed from typical compositions; no laboratory has analysed it.',
+            'Microbiological limits, country of origin and lot codes of what is bought are not held here: ask the maker.',
+        ];
+    }
+}

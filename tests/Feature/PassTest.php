@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Version;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Transmuta\Engine;
+use Transmuta\Format\Form;
+use Transmuta\Intake\Unreadable;
+
+/** What leaves the kitchen: files, specification, the code on a card. */
+final class PassTest extends FeatureCase
+{
+    private function version(): Version
+    {
+        return Version::query()->whereRelation('dish', 'title', 'Passion-fruit curd tartlet')->where('name', 'Vegan 1')->firstOrFail();
+    }
+
+    public function testEveryFormIsListedWithWhatItCannotHold(): void
+    {
+        $version = $this->version();
+        $forms = $this->getJson("/api/versions/$version->id/files")->assertOk()->json();
+        self::assertSame(array_column(Form::cases(), 'value'), array_column($forms, 'form'));
+        $lost = array_column($forms, 'lost', 'form');
+        self::assertSame([], $lost['json']);
+        self::assertStringContainsString('tins: Curd (12 x round 70 x 20 mm)', implode('; ', $lost['csv']));
+        self::assertStringContainsString('reading back', implode('; ', $lost['nutrition']));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function forms(): iterable
+    {
+        foreach (Form::cases() as $form) {
+            yield $form->value => [$form->value, $form->mime()];
+        }
+    }
+
+    /** What is taken out is read again as the same grams of the same things, but for the two forms that say they are not read. */
+    #[DataProvider('forms')]
+    public function testWhatIsTakenOutReadsBack(string $form, string $mime): void
+    {
+        $version = $this->version();
+        $answer = $this->get("/api/versions/$version->id/files/$form")->assertOk();
+        self::assertSame("$mime; charset=utf-8", (string) $answer->headers->get('Content-Type'));
+        self::assertMatchesRegularExpression('/^attachment; filename="passion-fruit-curd-tartlet-vegan-1-\d+\.[a-z.]+"$/', (string) $answer->headers->get('Content-Disposition'));
+        $text = (string) $answer->getContent();
+        if (\in_array($form, ['markdown', 'nutrition'], true)) {
+            self::assertStringContainsString($form === 'markdown' ? '# Passion-fruit curd tartlet' : 'nutrient,unit,portion,per_100_g', $text);
+
+            return;
+        }
+        $was = $version->formula->holds();
+        $is = app(Engine::class)->parse($text)->holds();
+        self::assertEqualsCanonicalizing(array_keys($was), array_keys($is));
+        foreach ($was as $id => $grams) {
+            self::assertEqualsWithDelta($grams, $is[$id], 0.01 * max(0.5, $grams), $id);
+        }
+    }
+
+    public function testThereIsNoOtherForm(): void
+    {
+        $this->getJson('/api/versions/' . $this->version()->id . '/files/pdf')->assertUnprocessable()->assertJsonPath('field', 'form');
+    }
+
+    public function testTheCodeOnTheCardCarriesTheDish(): void
+    {
+        $card = $this->getJson('/api/versions/' . $this->version()->id . '/card')->assertOk()->json();
+        self::assertIsString($card['qr']);
+        self::assertLessThanOrEqual(1400, \strlen($card['qr']));
+        $read = app(Engine::class)->parse($card['qr']);
+        self::assertSame('Passion-fruit curd tartlet', $read->title);
+        self::assertEqualsCanonicalizing(array_keys($this->version()->formula->holds()), array_keys($read->holds()));
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT/', $card['revised_at']);
+    }
+
+    public function testASpecificationSaysFirstWhatNobodyHasAnswered(): void
+    {
+        $of = $this->getJson('/api/versions/' . $this->version()->id . '/specification')->assertOk()->json();
+        $questions = implode("\n", $of['questions']);
+        self::assertStringContainsString('cross-contact', $questions);
+        self::assertStringContainsString('Vegan is not proven: Plant butter', $questions);
+        self::assertStringContainsString('no shelf-life test', $questions);
+        self::assertEqualsWithDelta(100.0, array_sum(array_column($of['layers'], 'percent')), 0.01);
+        self::assertSame(5, (int) $of['storage']['celsius']);
+        self::assertNotContains('not met', array_map(static fn(array $one): string => $one['diet'] === 'vegan' ? $one['standing'] : '', $of['diets']));
+    }
+
+    public function testOneOfSeveralRecipesInAFileIsRead(): void
+    {
+        $file = json_encode([['@type' => 'Recipe', 'name' => 'One', 'recipeIngredient' => ['100 g milk']], ['@type' => 'Recipe', 'name' => 'Two', 'recipeIngredient' => ['200 g cream']]], JSON_THROW_ON_ERROR);
+        $this->postJson('/api/readings', ['text' => $file])->assertOk()->assertJsonPath('formula.title', 'One')->assertJsonPath('others', ['Two']);
+        $this->postJson('/api/readings', ['text' => $file, 'recipe' => 2])->assertOk()->assertJsonPath('formula.title', 'Two')->assertJsonPath('others', ['One']);
+        $this->postJson('/api/readings', ['text' => $file, 'recipe' => 3])->assertUnprocessable();
+    }
+
+    /** JSON and tables become rows that can be changed, and that read as the same. */
+    public function testAFileOfAnotherFormBecomesRows(): void
+    {
+        foreach (['json', 'csv'] as $form) {
+            $file = (string) $this->get('/api/versions/' . $this->version()->id . "/files/$form")->getContent();
+            $read = $this->postJson('/api/readings', ['text' => $file])->assertOk()->json();
+            self::assertIsString($read['text'], $form);
+            self::assertSame($read['formula']['title'], $this->postJson('/api/readings', ['text' => $read['text']])->assertOk()->json('formula.title'));
+        }
+        $this->expectException(Unreadable::class);
+        app(Engine::class)->parse('{"title": ');
+    }
+}

@@ -1,0 +1,144 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type Page } from '@playwright/test';
+import { axe, expect, openBench, test } from './room';
+
+/** A paper as Chromium prints it, read back by poppler: its pages, their size in points, its words. */
+async function printed(page: Page): Promise<{ pages: number; size: number[]; text: string }> {
+    const file = join(mkdtempSync(join(tmpdir(), 'paper-')), 'paper.pdf');
+    await page.pdf({ path: file, preferCSSPageSize: true, printBackground: true });
+    const info = execFileSync('pdfinfo', [file], { encoding: 'utf8' });
+    return {
+        pages: Number(/^Pages:\s+(\d+)/m.exec(info)?.[1]),
+        size: (/^Page size:\s+([\d.]+) x ([\d.]+)/m.exec(info)?.slice(1) ?? []).map((one) => Math.round(Number(one))),
+        text: execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }),
+    };
+}
+
+const words = (text: string) => text.normalize('NFKC').toLowerCase().match(/[\p{L}\p{N}]{2,}/gu) ?? [];
+
+const SHEETS = { A4: [595, 842], 'US Letter': [612, 792] };
+
+for (const [sheet, size] of Object.entries(SHEETS)) {
+    test(`every paper prints whole on ${sheet}: one or two pages, numbered, with its revision and the day`, async ({ page }) => {
+        await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
+        await page.getByRole('link', { name: 'Card', exact: true }).click();
+        if (sheet !== 'A4') {
+            await page.getByLabel('Sheet').click();
+            await page.getByRole('option', { name: sheet }).click();
+        }
+        for (const [paper, says] of [['Recipe card', 'Nutrition, computed'], ['Batch card', 'weighed, g'], ['Method', 'Done when'], ['Pull list', '12 portions'], ['Label', 'Ingredients:'], ['Specification', 'Not answered here']] as const) {
+            await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: new RegExp(`^${paper}`) }).click();
+            const article = page.getByRole('article').first();
+            await expect(article.getByText(says).first()).toBeVisible();
+            if (sheet === 'A4') await axe(page);
+            await page.emulateMedia({ media: 'print' });
+            const shown = words(await article.innerText());
+            const is = await printed(page);
+            await page.emulateMedia({ media: 'screen' });
+            expect(is.size.map((one, n) => Math.abs(one - (size[n] ?? 0)) <= 1), `${paper} on ${sheet}`).toEqual([true, true]);
+            expect(is.pages, `${paper} on ${sheet}`).toBeLessThanOrEqual(2);
+            // The foot of every page says what it is, of which revision and day, and which page of how many.
+            expect(is.text.match(/Vegan 1, revision 1 of \d+ \w+ \d{4}\. .*, printed \d+ \w+ \d{4}/g) ?? []).toHaveLength(is.pages);
+            for (let n = 1; n <= is.pages; n += 1) expect(is.text).toContain(`${n} of ${is.pages}`);
+            // Nothing that stands on the screen is cut off: words that a line breaks are joined.
+            const there = words(is.text);
+            const joined = there.join('');
+            expect(shown.filter((word) => !there.includes(word) && !joined.includes(word)), `${paper} on ${sheet}`).toEqual([]);
+        }
+    });
+}
+
+test('a paper of a dish with a guess says so on its face, and of US measures beside the grams', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Recipe lines').fill('Moonlit pot\n\nserves 4\n300 g milk\n100 g moonlit sugar dust');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await page.getByRole('link', { name: 'Card', exact: true }).click();
+    await page.getByLabel('Measures').click();
+    await page.getByRole('option', { name: 'grams, and US beside them' }).click();
+    await expect(page.getByText(/\d[⅛¼⅜½⅝¾⅞]? oz/).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Print, marked not final' })).toBeEnabled();
+    for (const paper of ['Recipe card', 'Batch card', 'Label', 'Specification', 'Pull list']) {
+        await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: new RegExp(`^${paper}`) }).click();
+        await expect(page.getByRole('alert').getByText('Not final: not to be cooked, sold or labelled from.')).toBeVisible();
+    }
+    const is = await printed(page);
+    expect(is.text).toContain('NOT FINAL');
+});
+
+test('a file is dropped, seen line by line, mended and kept; it goes out and comes in to another studio as the same dish', async ({ page, faults }) => {
+    await page.goto('/');
+    const panel = page.getByRole('region', { name: 'Paste a recipe' });
+    // What is no recipe is refused by what it is.
+    await panel.getByLabel('A recipe’s file').setInputFiles({ name: 'dish.docx', mimeType: 'application/zip', buffer: Buffer.from([0x50, 0x4b, 3, 4, 0, 0]) });
+    await expect(panel.getByRole('alert')).toContainText('is packed');
+    const page1 = `<html><head><meta charset="utf-8"><script>document.title = 'owned'</script><script type="application/ld+json">${JSON.stringify([
+        { '@context': 'https://schema.org', '@type': 'Recipe', name: 'Lantern lime pots', recipeYield: 'Serves 6', recipeIngredient: ['400 g whipping cream', '120 g sugar', '75 g lime juice', '1 glow of starlight syrup'], recipeInstructions: [{ '@type': 'HowToStep', text: 'Boil the cream and sugar 2 min, stir in the juice, chill.' }] },
+        { '@type': 'Recipe', name: 'Plain shortbread', recipeYield: 8, recipeIngredient: ['150 g plain flour', '100 g butter', '50 g sugar'], recipeInstructions: 'Rub, press, bake at 160 C for 25 minutes.' },
+    ])}</script></head></html>`;
+    // Dropped as from a desktop.
+    const data = await page.evaluateHandle((text) => {
+        const transfer = new DataTransfer();
+        transfer.items.add(new File([text], 'two recipes.html', { type: 'text/html' }));
+        return transfer;
+    }, page1);
+    await panel.dispatchEvent('drop', { dataTransfer: data });
+    await expect(page.getByRole('heading', { name: 'New dish' })).toBeVisible();
+    const read = page.getByRole('region', { name: 'As it is read' });
+    await expect(read.getByText('Lime juice').first()).toBeVisible();
+    await axe(page);
+    // The other recipe of the file, and back.
+    await read.getByLabel('One of 2 recipes in the file').click();
+    await page.getByRole('option', { name: 'Plain shortbread' }).click();
+    await expect(read.getByText('Plain wheat flour').first()).toBeVisible();
+    await read.getByLabel('One of 2 recipes in the file').click();
+    await page.getByRole('option', { name: 'Lantern lime pots' }).click();
+    await expect(read.getByText('Lime juice').first()).toBeVisible();
+    // What is not understood is mended where it stands.
+    const lines = page.getByLabel('Recipe, or ingredient lines');
+    await expect(lines).toHaveValue(/starlight syrup/);
+    await lines.fill((await lines.inputValue()).replace(/.*starlight syrup.*/, '20 g golden syrup'));
+    await expect(read.getByText('Golden syrup').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Lantern lime pots', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'Card', exact: true }).click();
+    await expect(page.getByRole('article', { name: 'Card of Lantern lime pots, Original' }).getByRole('cell', { name: '20 g', exact: true })).toBeVisible();
+    // Out, whole.
+    await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: /^Files/ }).click();
+    await axe(page);
+    const take = async () => {
+        const coming = page.waitForEvent('download');
+        await page.getByRole('link', { name: /^Take lantern-lime-pots-original-\d+\.json$/ }).click();
+        return readFileSync(await (await coming).path(), 'utf8');
+    };
+    const out = await take();
+    // And in, at another studio: one of its own, brought in from this one's archive.
+    await page.goto('/studio');
+    const archive = page.getByRole('region', { name: 'The studio as a file' });
+    const zip = page.waitForEvent('download');
+    await archive.getByRole('link', { name: 'Take the whole studio along' }).click();
+    await archive.getByLabel('Bring one in, as a studio of its own').setInputFiles(await (await zip).path());
+    await archive.getByRole('button', { name: 'Bring it in' }).click();
+    await archive.getByRole('button', { name: 'Go there' }).click();
+    await expect(page.getByLabel('Studio', { exact: true })).toBeVisible();
+    await page.goto('/');
+    await panel.getByLabel('A recipe’s file').setInputFiles({ name: 'lantern.json', mimeType: 'application/json', buffer: Buffer.from(out) });
+    await expect(read.getByText('Golden syrup').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Lantern lime pots', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'Card', exact: true }).click();
+    await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: /^Files/ }).click();
+    type Dish = { title: string; portions: number; family: string; layers: { name: string; treat: string; lines: { ingredient: string; grams: number }[] }[]; method: { text: string }[] };
+    const same = (text: string) => {
+        const dish = JSON.parse(text) as Dish;
+        return { title: dish.title, portions: dish.portions, family: dish.family, layers: dish.layers.map((one) => [one.name, one.treat, one.lines.map((line) => [line.ingredient, line.grams])]), method: dish.method.map((one) => one.text) };
+    };
+    expect(same(await take())).toEqual(same(out));
+    faults.expected.push(/^$/);
+    await page.goto('/studio');
+    await page.getByLabel('Studio', { exact: true }).click();
+    await page.getByRole('option').first().click();
+});
