@@ -22,6 +22,7 @@ use App\Http\Controllers\LineageController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MakingController;
+use App\Http\Controllers\MenuController;
 use App\Http\Controllers\MethodController;
 use App\Http\Controllers\PaymentController;
 use App\Http\Controllers\PeopleController;
@@ -127,6 +128,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::post('versions/{version}/routes', [AskController::class, 'routes']);
     Route::get('versions/{version}/card', CardController::class);
     Route::get('versions/{version}/label', LabelController::class);
+    Route::get('menu', MenuController::class);
     Route::get('versions/{version}/specification', SpecificationController::class);
     Route::get('versions/{version}/files', [FileController::class, 'index']);
     Route::get('versions/{version}/files/{form}', [FileController::class, 'show'])->where('form', '[a-z]{3,12}');

@@ -131,19 +131,11 @@ final readonly class BenchView
         ];
     }
 
-    /** A version read as the Bench reads it, beside what it aims at: what is reduced is reduced against that. */
-    private function against(Version $version): DishReading
-    {
-        $aim = $version->aim();
-
-        return $this->shelves->engine($version)->reader->read($version->formula, original: $aim === $version ? null : $this->shelves->engine($aim)->read($aim->formula));
-    }
-
     /** @return array<string, mixed> two versions of a dish: both sides, and what differs */
     public function compare(Version $version, Version $other): array
     {
-        $a = $this->against($version);
-        $b = $this->against($other);
+        $a = $this->shelves->against($version);
+        $b = $this->shelves->against($other);
 
         return [
             'a' => ['id' => $version->id, 'name' => $version->name, ...$this->side($version->formula, $a)],

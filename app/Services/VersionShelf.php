@@ -9,6 +9,7 @@ use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
+use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\IngredientRow;
@@ -19,6 +20,14 @@ final class VersionShelf
 {
     /** @param Container $app gives today's engine when it is first asked for: a kept reading needs none */
     public function __construct(private readonly StudioShelf $shelf, private readonly Container $app) {}
+
+    /** A version read beside what it aims at: what is reduced is reduced against that. */
+    public function against(Version $version): DishReading
+    {
+        $aim = $version->aim();
+
+        return $this->engine($version)->reader->read($version->formula, original: $aim === $version ? null : $this->engine($aim)->read($aim->formula));
+    }
 
     /**
      * The engine a version is read with: today's, unless an ingredient has changed since.

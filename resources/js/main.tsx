@@ -38,6 +38,7 @@ const router = createBrowserRouter([
             { path: 'panel/:tastingId?', lazy: async () => ({ Component: (await import('./rooms/panel/PanelRoom')).PanelRoom }) },
             { path: 'foretell', lazy: async () => ({ Component: (await import('./rooms/foretell/Foretell')).Foretell }) },
             { path: 'pass/:versionId?/:paper?', lazy: async () => ({ Component: (await import('./rooms/pass/Pass')).Pass }) },
+            { path: 'menu', lazy: async () => ({ Component: (await import('./rooms/pass/Menu')).Menu }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('./rooms/studio/StudioRoom')).StudioRoom }) },
             { path: '*', Component: LostRoom },
         ],

@@ -107,4 +107,22 @@ final class PassTest extends FeatureCase
         $this->expectException(Unreadable::class);
         app(Engine::class)->parse('{"title": ');
     }
+
+    public function testTheMenuIsReadAnewAndSaysWorstFirst(): void
+    {
+        $version = $this->version();
+        $all = $this->getJson('/api/menu')->assertOk()->json();
+        $row = array_values(array_filter($all['rows'], static fn(array $one): bool => $one['version_id'] === $version->id))[0];
+        $cells = array_column($row['eu'], null, 'allergen');
+        self::assertSame(['contains', 'unknown'], [$cells['gluten']['state'], $cells['milk']['state']]);
+        self::assertCount(14, $row['eu']);
+        self::assertCount(9, $row['us']);
+        // The range of a dish is its versions; what a service serves is on its own sheet.
+        $range = $this->getJson("/api/menu?dish=$version->dish_id")->assertOk()->assertJsonPath('of', 'Passion-fruit curd tartlet')->json('rows');
+        self::assertSame([$version->dish_id], array_values(array_unique(array_column($range, 'dish_id'))));
+        $service = $this->getJson('/api/services')->json()[0];
+        self::assertNotSame([], $this->getJson("/api/menu?service=$service[id]")->assertOk()->json('rows'));
+        $this->getJson('/api/menu?dish=999999')->assertNotFound();
+        $this->getJson('/api/menu?dish=moon')->assertUnprocessable();
+    }
 }

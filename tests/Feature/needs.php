@@ -66,6 +66,7 @@ return [
     'GET versions/{version}/making' => 'read',
     'GET versions/{version}/card' => 'read',
     'GET versions/{version}/label' => 'read',
+    'GET menu' => 'read',
     'GET versions/{version}/specification' => 'read',
     'GET versions/{version}/files' => 'read',
     'GET versions/{version}/files/{form}' => 'read',

@@ -17,7 +17,7 @@ async function printed(page: Page): Promise<{ pages: number; size: number[]; tex
     };
 }
 
-const words = (text: string) => text.normalize('NFKC').toLowerCase().match(/[\p{L}\p{N}]{2,}/gu) ?? [];
+const words = (text: string): string[] => text.normalize('NFKC').toLowerCase().match(/[\p{L}\p{N}]{2,}/gu) ?? [];
 
 const SHEETS = { A4: [595, 842], 'US Letter': [612, 792] };
 
@@ -141,4 +141,33 @@ test('a file is dropped, seen line by line, mended and kept; it goes out and com
     await page.goto('/studio');
     await page.getByLabel('Studio', { exact: true }).click();
     await page.getByRole('option').first().click();
+});
+
+test('the allergens of the whole menu, of one service and of the range of a dish, with what to ask, printed', async ({ page }) => {
+    await page.goto('/pass');
+    await page.getByRole('link', { name: 'Allergens of the menu' }).click();
+    const matrix = page.getByRole('table', { name: 'Allergens by version' });
+    const vegan = matrix.getByRole('row', { name: /^Passion-fruit curd tartlet, Vegan 1/ });
+    await expect(vegan.getByRole('img', { name: 'gluten: contains' })).toBeVisible();
+    await expect(vegan.getByRole('img', { name: 'milk: unknown' })).toBeVisible();
+    await expect(page.getByText(/Plant butter.*: milk/).first()).toBeVisible();
+    await axe(page);
+    const many = await matrix.getByRole('row').count();
+    const is = await printed(page);
+    expect(is.size).toEqual([842, 595]);
+    expect(is.text).toContain('Rhubarb buttermilk cream, Vegan 1');
+    expect(is.text).toContain('in none of its lines');
+    await page.getByLabel('By the law of').click();
+    await page.getByRole('option', { name: 'the United States (nine)' }).click();
+    await expect(matrix.getByRole('columnheader', { name: 'tree nuts' })).toBeVisible();
+    await page.getByLabel('Of', { exact: true }).click();
+    await page.getByRole('option').nth(1).click();
+    await expect(matrix.getByRole('row').nth(1)).toBeVisible();
+    await expect.poll(() => matrix.getByRole('row').count()).toBeLessThan(many);
+    await page.getByRole('link', { name: 'All cards' }).click();
+    await page.getByRole('link', { name: 'The range of Passion-fruit curd tartlet' }).click();
+    const range = page.getByRole('table', { name: 'Versions beside each other' });
+    await expect(range.getByRole('row', { name: /^Vegan no ask first no$/ })).toBeVisible();
+    await expect(range.getByRole('row', { name: /^Reduced sugar –/ })).toBeVisible();
+    await axe(page);
 });

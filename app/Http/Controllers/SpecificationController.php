@@ -28,7 +28,7 @@ final class SpecificationController extends Controller
     public function __invoke(Version $version, VersionShelf $shelves, StudioShelf $shelf): JsonResponse
     {
         Gate::authorize('view', $version);
-        $made = Specification::of($shelves->engine($version)->read($version->formula));
+        $made = Specification::of($shelves->against($version));
         $kitchen = $shelf->kitchen()->words();
 
         return new JsonResponse([...$made, 'questions' => [...($kitchen === '' ? ['What this kitchen handles has not been said, so nothing is known of cross-contact.'] : []), ...$made['questions']], 'kitchen' => $kitchen]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
-use Transmuta\Diet\Verdict;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
@@ -31,7 +31,7 @@ final class Specification
                 'celsius' => $isFrozen ? -18.0 : 5.0, 'days' => $dish->keepsDays(), 'frozen' => $isFrozen,
                 'why' => array_values(array_unique(array_map(static fn(LayerReading $one): string => $one->layer->name . ': ' . ($one->keeping->reasons[0]['words'] ?? 'nothing that spoils it sooner'), $shortest))),
             ],
-            'diets' => array_values(array_map(static fn(Verdict $one): array => ['diet' => $one->diet->value, 'standing' => $one->standing()->value, 'why' => [...$one->because, ...$one->unproven]], $dish->diets)),
+            'diets' => OnMenu::diets($dish),
             'questions' => self::questions($dish),
         ];
     }
@@ -40,9 +40,9 @@ final class Specification
     private static function questions(DishReading $dish): array
     {
         $open = array_map(static fn(string $question): string => "A line is not settled: $question", $dish->formula->questions());
-        foreach ($dish->diets as $verdict) {
-            if ($verdict->standing() === Standing::Unproven) {
-                $open[] = ucfirst($verdict->diet->words()) . ' is not proven: ' . implode('; ', $verdict->unproven);
+        foreach (OnMenu::diets($dish) as $one) {
+            if ($one['standing'] === Standing::Unproven->value) {
+                $open[] = ucfirst(Diet::from($one['diet'])->words()) . ' is not proven: ' . implode('; ', $one['why']);
             }
         }
         $of = [];

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Menu, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -69,6 +69,15 @@ export const routesQuery = (id: number, revision: number, brief: Brief) =>
         queryFn: ({ signal }) => call<Answer>('POST', `versions/${id}/routes`, brief, signal),
         staleTime: Infinity,
     });
+
+/** What each guest may have: of a dish (`dish=3`), of a service (`service=2`), or of all there is (nothing); read anew each time it is opened. */
+export const menuQuery = (of: string) => infiniteQueryOptions({
+    queryKey: ['menu', of],
+    queryFn: ({ pageParam, signal }) => call<Menu>('GET', `menu?${of}${pageParam === 0 ? '' : `&after=${pageParam}`}`, undefined, signal),
+    initialPageParam: 0,
+    getNextPageParam: (page: Menu) => page.next ?? undefined,
+    staleTime: 0,
+});
 
 export const filesQuery = (version: number) => queryOptions({ queryKey: ['files', version], queryFn: ({ signal }) => call<FileForm[]>('GET', `versions/${version}/files`, undefined, signal) });
 

@@ -786,6 +786,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/menu": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Allergens, diets and a portion of every version, as they stand today */
+        get: operations["Menu"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{version}/method": {
         parameters: {
             query?: never;
@@ -2212,6 +2229,13 @@ export interface components {
             sharpness: number;
             sweetness: number;
         };
+        /** @description What is said of one allergen in one version, and why. */
+        AllergenCell: {
+            allergen: string;
+            because: string[];
+            /** @enum {string} */
+            state: "contains" | "may" | "unknown" | "kitchen" | "none";
+        };
         /** @description Routes, or what stands in their way and the nearest that can be had. */
         Answer: {
             blocked: components["schemas"]["Blocked"][];
@@ -3503,6 +3527,50 @@ export interface components {
         };
         /** @enum {string} */
         Mark: "pub" | "trade" | "mem" | "packet" | "meas" | "est";
+        /** @description What each guest may have, by version: read today, by lines and packets. */
+        Menu: {
+            /** @description What this kitchen handles and shares, in words; nothing where nobody has said. */
+            kitchen: string;
+            /** @description Go on after this version; nothing at the end. */
+            next: number | null;
+            of: string;
+            rows: components["schemas"]["MenuRow"][];
+            /** @description What is said of an allergen, in words. */
+            states: {
+                [key: string]: string;
+            };
+        };
+        /** @description A version as the front of the house is told of it. */
+        MenuRow: {
+            diets: {
+                /**
+                 * @description A version as the front of the house is told of it.
+                 * @enum {string}
+                 */
+                diet: "vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw";
+                /** @enum {string} */
+                standing: "met" | "not met" | "unproven";
+                why: string[];
+            }[];
+            dish: string;
+            dish_id: number;
+            /** @description The fourteen of Annex II. */
+            eu: components["schemas"]["AllergenCell"][];
+            final: boolean;
+            open: string[];
+            portion: {
+                kcal: number;
+                mass_g: number;
+                net_carbs_g: number;
+                protein_g: number;
+                sugars_g: number;
+            };
+            revision: number;
+            /** @description The nine of United States law. */
+            us: components["schemas"]["AllergenCell"][];
+            version: string;
+            version_id: number;
+        };
         /** @description The method of a version as it is told. */
         Method: {
             /** @description Counts its changes of name, notes and method: what a window writes back (If-Match). */
@@ -6975,6 +7043,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Making"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Menu: {
+        parameters: {
+            query?: {
+                /** @description the versions of one dish */
+                dish?: number;
+                /** @description what one service serves */
+                service?: number;
+                /** @description go on after this version */
+                after?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Menu"];
                 };
             };
             /** @description What is wrong, where, and the mend */

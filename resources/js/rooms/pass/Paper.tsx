@@ -20,7 +20,7 @@ export function Paper({ card, name, size, children, label }: Props) {
     const foot = `${card.title}, ${card.version}, revision ${card.revision} of ${longDay(card.revised_at)}. ${name}, printed ${longDay(new Date().toISOString())}${card.final ? '' : '. NOT FINAL'}`;
     return (
         <Box component="article" className="sheet" aria-label={label ?? `${name} of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', boxSizing: 'content-box', width: SHEETS[size].wide, maxWidth: 'calc(100% - 60px)', fontSize: 'var(--text-body)', '@media print': { width: 'auto', maxWidth: 'none' } }}>
-            <style nonce={nonce}>{`@page { size: ${SHEETS[size].page}; margin: 14mm 14mm 16mm; @bottom-left { content: ${footed(foot)}; font: 8pt sans-serif; } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt sans-serif; } }`}</style>
+            <PageFoot size={size} foot={foot} />
             <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}>
                 <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     {card.title}
@@ -43,6 +43,11 @@ export function Paper({ card, name, size, children, label }: Props) {
             {children}
         </Box>
     );
+}
+
+/** How the pages are cut, and what stands at the foot of each. */
+export function PageFoot({ size, foot, isWide = false }: { size: SheetId; foot: string; isWide?: boolean }) {
+    return <style nonce={nonce}>{`@page { size: ${SHEETS[size].page}${isWide ? ' landscape' : ''}; margin: 14mm 14mm 16mm; @bottom-left { content: ${footed(foot)}; font: 8pt sans-serif; } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt sans-serif; } }`}</style>;
 }
 
 /** A heading with the rule above it, so that a paper is read in parts. */

@@ -19,6 +19,7 @@ import { type PaperId, paperOf, PAPERS, type SheetId, SHEETS } from './papers';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 import { SpecificationSheet } from './SpecificationSheet';
+import { useStored } from './useStored';
 
 /** What leaves the kitchen, as it will print. */
 export function Pass() {
@@ -93,12 +94,6 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
     );
 }
 
-/** A choice that this machine remembers. */
-function useStored<T extends string>(key: string, of: (text: string | null) => T): [T, (value: T) => void] {
-    const [value, setValue] = useState<T>(() => of(localStorage.getItem(key)));
-    return [value, (next) => { localStorage.setItem(key, next); setValue(next); }];
-}
-
 function PassList() {
     const [q, setQ] = useState('');
     const { data: pages, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({ ...foundQuery({ q, sort: 'name' }), placeholderData: keepPreviousData });
@@ -109,6 +104,7 @@ function PassList() {
                 <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
                     Pass
                 </h1>
+                <Button variant="outlined" component={Link} to="/menu">Allergens of the menu</Button>
                 <Sought label="Find a card" placeholder="Dish, version, ingredient" value={q} onAsk={setQ} />
             </Box>
             <Panel>
@@ -121,6 +117,7 @@ function PassList() {
                             {dish.title}
                         </span>
                         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+                            {dish.versions.length > 1 && <Link to={`/menu?dish=${dish.id}`} aria-label={`The range of ${dish.title}`} style={{ order: 1, marginLeft: 'auto' }}>all side by side</Link>}
                             {dish.versions.map((version) => (
                                 <Link key={version.id} to={`/pass/${version.id}`} aria-label={`Card of ${dish.title}, ${version.name}`}>
                                     {version.name}
