@@ -8,6 +8,7 @@ use App\Http\Controllers\AskController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BesideController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CostController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\EvidenceController;
@@ -129,6 +130,7 @@ Route::group(['needs' => Ability::Read->value], static function (): void {
     Route::get('versions/{version}/card', CardController::class);
     Route::get('versions/{version}/label', LabelController::class);
     Route::get('menu', MenuController::class);
+    Route::get('versions/{version}/cost', [CostController::class, 'show']);
     Route::get('versions/{version}/specification', SpecificationController::class);
     Route::get('versions/{version}/files', [FileController::class, 'index']);
     Route::get('versions/{version}/files/{form}', [FileController::class, 'show'])->where('form', '[a-z]{3,12}');
@@ -194,6 +196,7 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('preparations', [PreparationController::class, 'store']);
     Route::put('preparations/{slug}', [PreparationController::class, 'update']);
     Route::post('versions/{version}/layers/{layer}/preparation', [PreparationController::class, 'fromLayer']);
+    Route::put('versions/{version}/sells', [CostController::class, 'sells']);
     Route::post('versions/{version}/faults/revision', [FaultController::class, 'change']);
     Route::post('ladders/{ladder}/revision', [LadderController::class, 'take']);
     Route::put('factors/{mechanism}', [LearningController::class, 'use'])->where('mechanism', '[a-z-]{2,30}');
@@ -232,6 +235,7 @@ Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::get('health', HealthController::class);
     Route::get('audit.csv', [AuditController::class, 'export']);
     Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions']);
+    Route::put('studio/rates', [CostController::class, 'rates']);
     Route::put('studio', [StudioController::class, 'update']);
     Route::get('studio/archive', [ArchiveController::class, 'export']);
     Route::post('archives', [ArchiveController::class, 'import']);

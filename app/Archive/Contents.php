@@ -74,7 +74,7 @@ final class Contents
     ];
 
     /** Columns of the studio itself. */
-    public const STUDIO = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors'];
+    public const STUDIO = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors', 'rates'];
 
     /** Tables that stay, and why. */
     public const STAYS = [

@@ -46,7 +46,7 @@ final class Packer
     /** @return array<string, int> */
     private static function write(Studio $studio, string $work): array
     {
-        $row = self::opened((array) DB::table('studios')->where('id', $studio->id)->first(Contents::STUDIO), ['schools', 'kitchen', 'measures', 'factors']);
+        $row = self::opened((array) DB::table('studios')->where('id', $studio->id)->first(Contents::STUDIO), ['schools', 'kitchen', 'measures', 'factors', 'rates']);
         $counts = ['studio.jsonl' => self::lines("$work/studio.jsonl", [$row])];
         foreach (array_keys(Contents::TABLES) as $table) {
             $counts[Contents::place($table)] = self::lines("$work/" . Contents::place($table), self::rows($studio, $table));

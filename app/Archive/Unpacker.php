@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Schema;
 use Transmuta\Engine;
 use Transmuta\Fault\Failure;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Process\Costing\Rates;
 use Transmuta\Process\Shopping\Article;
 use Transmuta\Process\Words\Measures;
 use Transmuta\Process\Words\OwnStep;
@@ -139,9 +140,10 @@ final class Unpacker
                 throw Nonsense::of('studio.jsonl', "$name, $currency", 'it needs a name and the three letters of a currency');
             }
             self::read('studio.jsonl', static fn() => Measures::read($row['measures'] === null ? [] : self::map($row['measures'])));
+            self::read('studio.jsonl', static fn() => Rates::read(($row['rates'] ?? null) === null ? [] : self::map($row['rates'])));
             self::read('studio.jsonl', fn() => Strengths::read($row['factors'] === null ? [] : self::map($row['factors']), $this->engine->reader->reference));
             $studio = Studio::query()->create(['slug' => Doors::freeSlug($name), 'name' => $name, 'currency' => $currency, 'schools' => [], 'shelf_revision' => 1]);
-            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures']), 'factors' => self::text($row['factors'])]);
+            DB::table('studios')->where('id', $studio->id)->update(['schools' => self::text($row['schools']), 'kitchen' => self::text($row['kitchen']), 'measures' => self::text($row['measures']), 'factors' => self::text($row['factors']), 'rates' => self::text($row['rates'] ?? null)]);
             Membership::query()->create(['user_id' => $owner->id, 'studio_id' => $studio->id, 'role' => Role::Owner]);
 
             return $studio->refresh();

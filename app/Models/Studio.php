@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Transmuta\Process\Costing\Rates;
 use Transmuta\Process\Words\Measures;
 
 /**
@@ -16,6 +17,7 @@ use Transmuta\Process\Words\Measures;
  * @property ?array<string, mixed> $schools what it has chosen where practitioners disagree
  * @property string $currency what costs are reckoned in, ISO 4217
  * @property ?array<string, mixed> $kitchen what it handles and shares; null until somebody has said it
+ * @property ?array<string, mixed> $rates what hands, heat and packaging cost, and the tax it names
  * @property ?list<array{name: string, ml: float}> $measures its own, which amounts are said in as well
  * @property ?array<string, array{factor: float, low: float, high: float, n: int, on: string, who: string}> $factors what its trials say of the set and somebody took over, by mechanism
  * @property int $shelf_revision grows with every write to its shelf
@@ -26,7 +28,7 @@ final class Studio extends Model
     use Revised;
 
     /** What counts as a change of it. */
-    private const REVISED = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors'];
+    private const REVISED = ['name', 'currency', 'schools', 'kitchen', 'measures', 'factors', 'rates'];
 
     private const COUNTED = 'revision';
 
@@ -34,7 +36,12 @@ final class Studio extends Model
 
     protected function casts(): array
     {
-        return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array', 'factors' => 'array'];
+        return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array', 'factors' => 'array', 'rates' => 'array'];
+    }
+
+    public function rates(): Rates
+    {
+        return Rates::read($this->rates ?? []);
     }
 
     public function ownMeasures(): Measures

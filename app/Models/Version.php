@@ -28,6 +28,7 @@ use Transmuta\Process\Words\OwnStep;
  * @property array<string, mixed> $origin how it came about: the route it was taken from, its fit and its changes
  * @property array<string, string> $shelf fingerprint of the state of each ingredient it was computed with, by slug
  * @property array<string, array<string, float>> $wanted single properties set by hand on a rail, by the layer's id
+ * @property ?int $sells_minor what a portion sells for, tax in it, minor units
  * @property string $notes
  * @property ?list<array<string, mixed>> $method in own words ({@see OwnStep}); null where it is told as the formula asks for it
  * @property int $said counts the changes of its name, its notes and its method ({@see Revised})
@@ -46,7 +47,7 @@ final class Version extends Model
     use SoftDeletes;
 
     /** What is said of it, which its history does not hold. */
-    private const REVISED = ['name', 'notes', 'method'];
+    private const REVISED = ['name', 'notes', 'method', 'sells_minor'];
 
     private const COUNTED = 'said';
 

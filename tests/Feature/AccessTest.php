@@ -113,7 +113,7 @@ final class AccessTest extends FeatureCase
             'ladder' => PotLadder::query()->create([...$of, 'layer_id' => 'x', 'asked' => ['asked' => 'set', 'layer_id' => 'x', 'lines' => [], 'wanted' => 4, 'pots' => 3, 'step' => 1.3, 'pot_g' => 50, 'seed' => 1], 'design' => ['layer' => 'x', 'agents' => [], 'pots' => []], 'found' => []])->id,
             'tasting' => Tasting::query()->create(['studio_id' => $studio->id, 'title' => 'x', 'method' => 'triangle', 'plan' => ['question' => '', 'sided' => 'one', 'tasters' => 6, 'alpha' => 0.05, 'power' => 0.9, 'pd' => 0.3, 'seed' => 1], 'samples' => [], 'code' => 'x' . $studio->id, 'who' => 'x'])->id,
             'exercise' => Exercise::query()->create(['studio_id' => $studio->id, 'user_id' => $owner->id, 'skill' => 'set', 'question' => [], 'key' => ['key' => [], 'form' => 'step', 'options' => [], 'why' => []]])->id,
-            'code' => 'aaaaaaaaaa', 'mechanism' => 'agar',
+            'code' => 'aaaaaaaaaa', 'mechanism' => 'agar', 'form' => 'json',
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Controllers\PriceListController;
 use App\Models\Version;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Transmuta\Engine;
@@ -124,5 +125,29 @@ final class PassTest extends FeatureCase
         self::assertNotSame([], $this->getJson("/api/menu?service=$service[id]")->assertOk()->json('rows'));
         $this->getJson('/api/menu?dish=999999')->assertNotFound();
         $this->getJson('/api/menu?dish=moon')->assertUnprocessable();
+    }
+
+    public function testWhatItCostsIsToldByWhosePriceAndWhyItChanged(): void
+    {
+        $version = Version::query()->whereRelation('dish', 'title', 'Passion-fruit curd tartlet')->where('name', 'Original')->firstOrFail();
+        $now = $this->getJson("/api/versions/$version->id/cost")->assertOk()->json();
+        self::assertCount(2, $now['dates']);
+        self::assertSame($now['batch_minor'], array_sum(array_column($now['lines'], 'minor')) + $now['labour_minor'] + $now['energy_minor'] + $now['packaging_minor']);
+        self::assertContains(PriceListController::SIMULATED, array_map(static fn(array $line): string => $line['by']['supplier'] ?? '', $now['lines']));
+        $since = $this->getJson("/api/versions/$version->id/cost?since={$now['dates'][0]}")->assertOk()->json('since');
+        self::assertGreaterThan(0.0, $since['percent']);
+        self::assertStringContainsStringIgnoringCase('butter', $since['because'][0]['name']);
+        self::assertLessThan($now['portion_minor'], $this->getJson("/api/versions/$version->id/cost?as_of={$now['dates'][0]}")->assertOk()->json('portion_minor'));
+        self::assertContains('Vegan 1', array_column($now['beside'], 'version'));
+        $this->getJson("/api/versions/$version->id/cost?since=autumn")->assertUnprocessable();
+        // What it sells for, and what is left of it without the tax.
+        $this->putJson('/api/studio/rates', ['labour' => 2400, 'energy' => null, 'packaging' => 5, 'tax_word' => 'VAT', 'tax_percent' => 20])->assertOk()->assertJsonPath('labour', 2400);
+        $sold = $this->putJson("/api/versions/$version->id/sells", ['minor' => 600])->assertOk()->json();
+        self::assertSame(500 - $sold['portion_minor'], $sold['left_minor']);
+        self::assertGreaterThan($now['labour_minor'], $sold['labour_minor']);
+        $this->putJson("/api/versions/$version->id/sells", ['minor' => -5])->assertUnprocessable();
+        $this->putJson("/api/versions/$version->id/sells", ['minor' => 'dear'])->assertUnprocessable();
+        $this->putJson('/api/studio/rates', ['labour' => 'dear'])->assertUnprocessable()->assertJsonPath('field', 'labour');
+        $this->putJson("/api/versions/$version->id/sells", ['minor' => null])->assertOk()->assertJsonPath('left_minor', null);
     }
 }

@@ -42,9 +42,9 @@ final class CostingTest extends TestCase
         $cost = self::cost(self::dish("Curd\nportions: 4\n\n200 g lemon juice\n100 g caster sugar\n100 g egg yolk\n"), 0.0, 0.0);
         $lines = array_column($cost->lines, null, 'ingredient');
         $price = static fn(string $id): int => (int) Kit::shelf()->get($id)->priceMinorPerKg;
-        self::assertSame((int) round($price('sugar') * 0.1), $lines['sugar']['minor']);
-        self::assertEqualsWithDelta(500.0, $lines['lemon-juice']['grams_bought'], 1e-6);
-        self::assertEqualsWithDelta(100 / 0.29, $lines['egg-yolk']['grams_bought'], 1e-6);
+        self::assertSame((int) round($price('sugar') * 0.1), $lines['sugar']->minor);
+        self::assertEqualsWithDelta(500.0, $lines['lemon-juice']->bought, 1e-6);
+        self::assertEqualsWithDelta(100 / 0.29, $lines['egg-yolk']->bought, 1e-6);
         self::assertSame([0, 0, 0], [$cost->labour, $cost->energy, $cost->packaging]);
     }
 

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Menu, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, Cost, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Menu, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -78,6 +78,9 @@ export const menuQuery = (of: string) => infiniteQueryOptions({
     getNextPageParam: (page: Menu) => page.next ?? undefined,
     staleTime: 0,
 });
+
+/** What a version costs by the prices of a day, against those of another; '' for today, and for none. */
+export const costQuery = (version: number, asOf: string, since: string) => queryOptions({ queryKey: ['cost', version, asOf, since], queryFn: ({ signal }) => call<Cost>('GET', `versions/${version}/cost?${new URLSearchParams({ ...(asOf && { as_of: asOf }), ...(since && { since }) }).toString()}`, undefined, signal) });
 
 export const filesQuery = (version: number) => queryOptions({ queryKey: ['files', version], queryFn: ({ signal }) => call<FileForm[]>('GET', `versions/${version}/files`, undefined, signal) });
 

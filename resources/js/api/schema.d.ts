@@ -212,6 +212,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/versions/{version}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it costs by the prices of a day, and why it was another figure on an earlier one */
+        get: operations["Cost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/versions/{version}/sells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What a portion sells for */
+        put: operations["Cost.sells"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/studio/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What hands, heat and packaging cost, and the tax that is within a price */
+        put: operations["Cost.rates"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dishes": {
         parameters: {
             query?: never;
@@ -2634,6 +2685,77 @@ export interface components {
             weep_g?: number | null;
             why?: string | null;
         };
+        /** @description What a version costs by the prices of a day. Money in integer minor units. */
+        Cost: {
+            as_of: string;
+            /** @description What is reckoned with: the studio’s own, or an example. */
+            assumed: {
+                energy: number;
+                labour: number;
+            };
+            batch_minor: number;
+            beside: {
+                portion_minor: number;
+                unpriced: number;
+                version: string;
+                version_id: number;
+            }[];
+            currency: string;
+            /** @description Days of which there are price lists. */
+            dates: string[];
+            energy_minor: number;
+            labour_minor: number;
+            /** @description Of what a portion sells for, without tax and cost. */
+            left_minor: number | null;
+            left_percent: number | null;
+            lines: {
+                /** @description Whose price it is; nothing where it is the shelf’s own. */
+                by: {
+                    article: string;
+                    dated_on: string;
+                    minor_per_kg: number;
+                    supplier: string;
+                } | null;
+                grams_bought: number;
+                ingredient: string;
+                minor: number;
+                name: string;
+            }[];
+            packaging_minor: number;
+            portion_minor: number;
+            portions: number;
+            rates: components["schemas"]["CostRates"];
+            said: number;
+            sells_minor: number | null;
+            since: {
+                /** @description The largest first; per cent of the whole earlier cost. */
+                because: {
+                    ingredient: string;
+                    minor: number;
+                    name: string;
+                    percent: number | null;
+                }[];
+                date: string;
+                percent: number | null;
+                portion_minor: number;
+            } | null;
+            studio_revision: number;
+            unpriced: string[];
+        };
+        /** @description What a studio reckons with; what it never said is nothing, and an example is taken. */
+        CostRates: {
+            /** @description Minor units a kWh. */
+            energy: number | null;
+            /** @description Minor units an hour of hands. */
+            labour: number | null;
+            /** @description Minor units a portion. */
+            packaging: number;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
+            /** @description Within the price a portion sells for. */
+            tax_percent: number;
+            tax_word: string;
+        };
         /** @description Which versions of a dish serve those who come: the fewest, and the cheapest. */
         CoverAnswer: {
             cheapest: {
@@ -4568,6 +4690,12 @@ export interface components {
             shape: string;
             width_mm: number;
         };
+        SellsFor: {
+            /** @description Minor units a portion, tax in it; nothing where it is not sold. */
+            minor: number | null;
+            /** @description The revision a window has seen; or say it in If-Match. */
+            revision?: number;
+        };
         /** @description When, in what kitchen, who comes, what is made, and what has been said of its steps. */
         Service: {
             dishes: number;
@@ -5746,6 +5874,110 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Card"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Cost: {
+        parameters: {
+            query?: {
+                /** @description year-month-day; today where nothing is said */
+                as_of?: string;
+                /** @description an earlier day to compare with */
+                since?: string;
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cost"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Cost.sells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SellsFor"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cost"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Cost.rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CostRates"];
+            };
+        };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostRates"];
                 };
             };
             /** @description What is wrong, where, and the mend */

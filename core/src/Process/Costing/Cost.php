@@ -8,14 +8,14 @@ namespace Transmuta\Process\Costing;
 final readonly class Cost
 {
     /**
-     * @param list<array{ingredient: string, grams_bought: float, minor: int}> $lines what is bought, peel and shell counted in
+     * @param list<CostLine> $lines what is bought, peel and shell counted in
      * @param list<string> $unpriced ingredients nobody has a price for, and lines nobody understands
      */
     public function __construct(public array $lines, public int $labour, public int $energy, public int $packaging, public int $portions, public array $unpriced) {}
 
     public function batch(): int
     {
-        return array_sum(array_column($this->lines, 'minor')) + $this->labour + $this->energy + $this->packaging;
+        return array_sum(array_map(static fn(CostLine $one): int => $one->minor, $this->lines)) + $this->labour + $this->energy + $this->packaging;
     }
 
     public function portion(): int
@@ -27,7 +27,7 @@ final readonly class Cost
     public function write(string $currency): array
     {
         return [
-            'currency' => $currency, 'lines' => $this->lines, 'labour_minor' => $this->labour, 'energy_minor' => $this->energy, 'packaging_minor' => $this->packaging,
+            'currency' => $currency, 'lines' => array_map(static fn(CostLine $one): array => $one->write(), $this->lines), 'labour_minor' => $this->labour, 'energy_minor' => $this->energy, 'packaging_minor' => $this->packaging,
             'batch_minor' => $this->batch(), 'portion_minor' => $this->portion(), 'unpriced' => $this->unpriced,
         ];
     }

@@ -46,7 +46,14 @@ final readonly class Costing
         return new self($making, ['labour' => $labour ?? $rates['labour'], 'energy' => $energy ?? $rates['energy']] + $rates, $packaging);
     }
 
-    public function of(DishReading $dish): Cost
+    /** @return array{labour: float, energy: float} minor units an hour, minor units a kWh */
+    public function rates(): array
+    {
+        return ['labour' => $this->rates['labour'], 'energy' => $this->rates['energy']];
+    }
+
+    /** @param ?Prices $prices of suppliers, which come before the shelf’s own; null to reckon by the shelf alone */
+    public function of(DishReading $dish, ?Prices $prices = null): Cost
     {
         $wholes = Wholes::standard();
         $lines = $unpriced = [];
@@ -54,11 +61,19 @@ final readonly class Costing
             foreach ($layer->layer->understood() as $i => $line) {
                 $in = $layer->state->model->portions[$i]->ingredient;
                 // The shelf's price is of what is used: what is bought whole is dearer by what is thrown away of it.
-                $bought = $wholes->wholeOf($in->id) === null ? $line->grams : $wholes->grams([$in->id => $line->grams]);
-                if ($in->priceMinorPerKg === null) {
+                $whole = $wholes->wholeOf($in->id);
+                $bought = $whole === null ? $line->grams : $wholes->grams([$in->id => $line->grams]);
+                $sold = $prices?->at($in->id);
+                $soldWhole = $sold === null && $whole !== null ? $prices?->at($whole) : null;
+                if ($in->priceMinorPerKg === null && $sold === null && $soldWhole === null) {
                     $unpriced[] = $in->id;
                 }
-                $lines[] = ['ingredient' => $in->id, 'grams_bought' => $bought, 'minor' => (int) round(($in->priceMinorPerKg ?? 0) * $line->grams / 1000)];
+                $minor = match (true) {
+                    $sold !== null => $sold['minor_per_kg'] * $line->grams,
+                    $soldWhole !== null => $soldWhole['minor_per_kg'] * $bought,
+                    default => ($in->priceMinorPerKg ?? 0) * $line->grams,
+                };
+                $lines[] = new CostLine($in->id, $sold !== null ? $line->grams : $bought, (int) round($minor / 1000), $sold ?? $soldWhole);
             }
         }
         $hands = $oven = $hob = 0.0;

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { recipeText } from '../../shared/recipeFile';
 import { Sought } from '../../shared/Sought';
+import { useRecipeFile } from '../../shared/useRecipeFile';
 import { CardsWaiting } from '../../shared/Waiting';
 import { askedOf, foundWords } from './asked';
 import { DishGrid } from './DishGrid';
@@ -29,6 +29,8 @@ export function Counter() {
     const total = found.data?.pages[0]?.total ?? 0;
     const studio = useQuery(studioQuery());
     const waiting = useQuery(waitingQuery());
+    const navigate = useNavigate();
+    const file = useRecipeFile((text) => void navigate('/new', { state: { text } }));
     const [naming, setNaming] = useState(false);
     const [removed, setRemoved] = useState(false);
     const ask = (change: Partial<Asked>) =>
@@ -42,7 +44,7 @@ export function Counter() {
         });
 
     return (
-        <Box sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto auto 1fr', minHeight: '100%', boxSizing: 'border-box' }}>
+        <Box {...file.drop} sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto auto auto 1fr', minHeight: '100%', boxSizing: 'border-box', ...(file.isOver && { outline: '3px dashed var(--cobalt)', outlineOffset: '-6px' }) }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
                 <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
                     {studio.data?.name ?? 'Counter'}
@@ -62,6 +64,7 @@ export function Counter() {
                     New dish
                 </Button>
             </Box>
+            <Box>{file.error && <ProblemNote error={file.error} />}</Box>
             <Box>
                 <Finder asked={asked} onAsk={ask} />
                 {(asked.diet !== '' || asked.free !== '') && (
@@ -81,7 +84,7 @@ export function Counter() {
                     {waiting.data && <Due waiting={waiting.data} />}
                     {waiting.data && <Undecided waiting={waiting.data} />}
                     {waiting.error && <ProblemNote error={waiting.error} onRetry={() => void waiting.refetch()} />}
-                    <Paste />
+                    <Paste file={file} />
                 </Box>
             </Box>
             <Suspense fallback={null}>
@@ -99,20 +102,12 @@ function nothing(asked: Asked): string {
     return [asked.q, asked.family, asked.state].every((one) => one === '') ? 'The counter is empty. Paste a recipe on the right, or press New dish.' : 'No dish answers to that. Try a shorter word, or show all.';
 }
 
-/** A recipe comes in as it is found: pasted, chosen, or dropped. Nothing is kept before it was seen line by line. */
-function Paste() {
+/** A recipe comes in as it is found: pasted, chosen, or dropped anywhere on the Counter. Nothing is kept before it was seen line by line. */
+function Paste({ file }: { file: ReturnType<typeof useRecipeFile> }) {
     const [pasted, setPasted] = useState('');
-    const [isOver, setOver] = useState(false);
     const navigate = useNavigate();
-    const read = useMutation({ mutationFn: recipeText, onSuccess: (text) => void navigate('/new', { state: { text } }) });
-    const take = (file: File | undefined) => file && read.mutate(file);
     return (
-        <Panel
-            component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed', bgcolor: isOver ? 'var(--cobalt-wash)' : undefined }}
-            onDragOver={(e: React.DragEvent) => { e.preventDefault(); setOver(true); }}
-            onDragLeave={() => setOver(false)}
-            onDrop={(e: React.DragEvent) => { e.preventDefault(); setOver(false); take(e.dataTransfer.files[0]); }}
-        >
+        <Panel component="section" aria-labelledby="paste-title" sx={{ borderStyle: 'dashed' }}>
             <h2 id="paste-title" style={{ margin: 0, fontSize: 'var(--text-body)' }}>
                 Paste a recipe
             </h2>
@@ -127,13 +122,9 @@ function Paste() {
                 <Button variant="outlined" disabled={pasted.trim() === ''} onClick={() => void navigate('/new', { state: { text: pasted } })}>
                     Read it
                 </Button>
-                <Button variant="outlined" component="label" disabled={read.isPending}>
-                    Choose a file…
-                    <input type="file" hidden aria-label="A recipe’s file" accept=".txt,.md,.json,.jsonld,.csv,.html,.htm,text/*,application/json" onChange={(e) => { take(e.target.files?.[0]); e.target.value = ''; }} />
-                </Button>
+                {file.button}
             </Box>
-            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.75 }}>Or drop one here: text, a saved page, JSON, a table. It is shown line by line before anything is kept.</Box>
-            {read.error && <ProblemNote error={read.error} />}
+            <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.75 }}>A file may be dropped anywhere here: text, a saved page, JSON, a table. It is shown line by line before anything is kept.</Box>
         </Panel>
     );
 }

@@ -9,6 +9,7 @@ import { call, Problem } from '../../api/client';
 import type { DishSummary, Inference, TextReading } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useRecipeFile } from '../../shared/useRecipeFile';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { ReadLines } from './ReadLines';
 import { headRows, wholeText, type Head } from './wholeText';
@@ -41,6 +42,10 @@ export function NewDish() {
     const [draft, setDraft] = useState<Draft>(() => remembered(location.state?.text));
     const [asked, setAsked] = useState(draft);
     const [source, setSource] = useState<Source | null>(null);
+    const file = useRecipeFile((lines) => {
+        setDraft({ ...EMPTY, lines });
+        setSource(null);
+    });
     const navigate = useNavigate();
     const client = useQueryClient();
     useEffect(() => {
@@ -136,11 +141,15 @@ export function NewDish() {
                 {field('serveAt', 'serve at', 'Served at, °C', 110)}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 5fr) 7fr' }, gap: 1.5, minHeight: 0 }}>
-                <Panel sx={{ display: 'flex', flexDirection: 'column', p: '10px 12px', minHeight: 260 }}>
+                <Panel {...file.drop} sx={{ display: 'flex', flexDirection: 'column', p: '10px 12px', minHeight: 260, ...(file.isOver && { outline: '3px dashed var(--cobalt)' }) }}>
                     <label htmlFor="lines" style={{ fontWeight: 650 }}>
                         Recipe, or ingredient lines
                     </label>
-                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', mb: 0.75 }}>Paste a whole recipe, or write one ingredient a line.</Box>
+                    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 0.75 }}>
+                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-plain)', flex: 1 }}>Paste a whole recipe, drop its file here, or write one ingredient a line.</Box>
+                        {file.button}
+                    </Box>
+                    {file.error && <ProblemNote error={file.error} />}
                     <Box
                         component="textarea" id="lines" spellCheck={false} value={draft.lines}
                         onChange={(e: React.ChangeEvent<HTMLTextAreaElement>) => set({ lines: e.target.value })}

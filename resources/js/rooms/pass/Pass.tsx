@@ -12,6 +12,7 @@ import { BeginRun } from '../../shared/run/BeginRun';
 import { Sought } from '../../shared/Sought';
 import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
 import { BatchCard } from './BatchCard';
+import { CostSheet } from './CostSheet';
 import { FilesSheet } from './FilesSheet';
 import { LabelSheet } from './LabelSheet';
 import { MakingSteps } from './MakingSteps';
@@ -55,7 +56,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {data && (
                 <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '208px minmax(0, 1fr)' }, gap: 2, alignItems: 'start', '@media print': { display: 'block' } }}>
-                    <Box className="no-print" sx={{ display: 'grid', gap: 1.5 }}>
+                    <Box className="no-print" sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}>
                         <Box component="nav" aria-label="Papers" sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, flexWrap: 'wrap', gap: 0.25 }}>
                             {PAPERS.map((one) => (
                                 <Box
@@ -75,7 +76,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
                                 {(paper === 'card' || paper === 'batch') && (
                                     <TextField select size="small" label="Measures" value={measures} onChange={(e) => setMeasures(e.target.value === 'us' ? 'us' : 'g')} sx={{ minWidth: 130 }}>
                                         <MenuItem value="g">grams</MenuItem>
-                                        <MenuItem value="us">grams, and US beside them</MenuItem>
+                                        <MenuItem value="us">grams and US</MenuItem>
                                     </TextField>
                                 )}
                             </Box>
@@ -87,6 +88,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
                     {paper === 'pull' && <PullList card={data} size={size} />}
                     {paper === 'label' && <LabelSheet card={data} size={size} />}
                     {paper === 'specification' && <SpecificationSheet card={data} size={size} />}
+                    {paper === 'cost' && <CostSheet card={data} size={size} />}
                     {paper === 'files' && <FilesSheet version={id} />}
                 </Box>
             )}

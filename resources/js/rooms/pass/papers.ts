@@ -6,6 +6,7 @@ export const PAPERS = [
     { id: 'pull', name: 'Pull list', says: 'what to fetch, by where it is' },
     { id: 'label', name: 'Label', says: 'for six markets' },
     { id: 'specification', name: 'Specification', says: 'for a customer who asks' },
+    { id: 'cost', name: 'Cost', says: 'a portion, and what is left of its price' },
     { id: 'files', name: 'Files', says: 'for other programs' },
 ] as const;
 
