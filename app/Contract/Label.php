@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Label',
     type: 'object',
-    required: ['regime', 'edition', 'version', 'revision', 'kitchen', 'final', 'not_final_because', 'name', 'name_words', 'ingredients', 'allergens', 'nutrition', 'statements', 'marks', 'symbols', 'claims', 'rules'],
+    required: ['regime', 'edition', 'version', 'revision', 'kitchen', 'final', 'not_final_because', 'name', 'name_words', 'ingredients', 'allergens', 'nutrition', 'statements', 'marks', 'symbols', 'claims', 'rules', 'particulars'],
     properties: [
         new OA\Property(property: 'allergens', type: 'object', required: ['contains', 'statement', 'may_contain', 'unknown'], properties: [
             new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
@@ -64,6 +64,20 @@ use OpenApi\Attributes as OA;
             ])),
             new OA\Property(property: 'serving_g', type: 'number'),
             new OA\Property(property: 'servings', type: 'number'),
+        ]),
+        new OA\Property(property: 'particulars', description: 'What stands on a pack beside the list, and what is put on by hand.', type: 'object', required: ['lines', 'by_hand', 'colours'], properties: [
+            new OA\Property(property: 'by_hand', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'colours', description: 'Voluntary colours of the United Kingdom; none elsewhere.', type: 'array', items: new OA\Items(type: 'object', required: ['nutrient', 'colour', 'per_100g'], properties: [
+                new OA\Property(property: 'colour', type: 'string', enum: ['green', 'amber', 'red']),
+                new OA\Property(property: 'nutrient', type: 'string'),
+                new OA\Property(property: 'per_100g', type: 'number'),
+            ])),
+            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'object', required: ['what', 'printed', 'article', 'mark'], properties: [
+                new OA\Property(property: 'article', type: 'string'),
+                new OA\Property(property: 'mark', type: 'string'),
+                new OA\Property(property: 'printed', type: 'string'),
+                new OA\Property(property: 'what', type: 'string'),
+            ])),
         ]),
         new OA\Property(property: 'regime', type: 'string'),
         new OA\Property(property: 'revision', type: 'integer'),

@@ -18,6 +18,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Label\Label;
 use Transmuta\Label\Market;
+use Transmuta\Label\Particulars;
 
 /** What a label of a version says in a market. */
 final class LabelController extends Controller
@@ -35,6 +36,8 @@ final class LabelController extends Controller
         $request->validate(['regime' => ['required', Rule::enum(Market::class)]]);
         $market = Market::from($request->string('regime')->toString());
 
-        return new JsonResponse([...Label::of($shelves->engine($version)->read($version->formula), $market)->write(), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words()]);
+        $dish = $shelves->engine($version)->read($version->formula);
+
+        return new JsonResponse([...Label::of($dish, $market)->write(), 'particulars' => Particulars::of($dish, $market), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words()]);
     }
 }

@@ -3261,6 +3261,23 @@ export interface components {
                 serving_g: number;
                 servings: number;
             };
+            /** @description What stands on a pack beside the list, and what is put on by hand. */
+            particulars: {
+                by_hand: string[];
+                /** @description Voluntary colours of the United Kingdom; none elsewhere. */
+                colours: {
+                    /** @enum {string} */
+                    colour: "green" | "amber" | "red";
+                    nutrient: string;
+                    per_100g: number;
+                }[];
+                lines: {
+                    article: string;
+                    mark: string;
+                    printed: string;
+                    what: string;
+                }[];
+            };
             regime: string;
             revision: number;
             rules: {

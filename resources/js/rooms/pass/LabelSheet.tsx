@@ -46,6 +46,9 @@ function Printed({ label }: { label: Label }) {
                     {label.kitchen !== '' && <p style={{ margin: '6px 0' }}>{label.kitchen}.</p>}
                     {label.allergens.unknown.length > 0 && <p style={{ margin: '6px 0', color: 'var(--beet)', fontWeight: 650 }}>Not known: {label.allergens.unknown.join(', ')}.</p>}
                     {[...label.statements, ...label.symbols, ...label.marks].map((one) => <p key={one} style={{ margin: '6px 0', fontWeight: 650 }}>{one}</p>)}
+                    {label.particulars.lines.map((one) => <p key={one.what} style={{ margin: '6px 0' }}><span style={{ color: 'var(--ink-soft)' }}>{one.what}:</span> {one.printed} <span style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>({one.article}{one.mark === 'mem' && ', recalled without certainty'})</span></p>)}
+                    {label.particulars.colours.length > 0 && <p style={{ margin: '6px 0' }}><span style={{ color: 'var(--ink-soft)' }}>colours, voluntary:</span> {label.particulars.colours.map((one) => `${one.nutrient} ${one.colour}`).join(', ')}</p>}
+                    <p style={{ margin: '6px 0' }}><strong>To be put on by hand:</strong> {label.particulars.by_hand.join('; ')}.</p>
                     <Box component="details" className="no-print" sx={{ fontSize: 'var(--text-small)' }}>
                         <summary style={{ cursor: 'pointer' }}>Rules that were applied</summary>
                         <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{label.rules.map((one) => <li key={one.what}>{one.what}{one.article !== '' && ` (${one.article})`}{one.mark === 'mem' && ', recalled without certainty'}</li>)}</ul>
