@@ -173,3 +173,30 @@ test('a lot is noted, a trial made of it, and a recall names the trial', async (
     await page.goto('/notebook');
     await expect(page.getByText('(called back: Metal found)')).toBeVisible();
 });
+
+test('a plain spreadsheet says which column is which, and is remembered', async ({ page, faults }) => {
+    faults.expected.push(/422/);
+    const bring = async (name: string) => {
+        await page.goto('/shelf');
+        await page.getByRole('button', { name: 'Table in or out' }).click();
+        const dialog = page.getByRole('dialog', { name: 'Own ingredients as a table' });
+        await dialog.getByLabel('A file').setInputFiles({ name: 'theirs.csv', mimeType: 'text/csv', buffer: Buffer.from(`Produkt;Energie kJ;Fett;of which saturates;Carbs;Sugars;Protein;Regal\n${name};1500;20;12,5;30;25;5;links\n`) });
+        return dialog;
+    };
+    let dialog = await bring('Lantern spread');
+    await expect(dialog.getByLabel('“carbs”')).toContainText('carbohydrate');
+    // Nobody says which is the name yet.
+    await expect(dialog.getByRole('alert')).toContainText('does not name the columns');
+    await dialog.getByLabel('“produkt”').click();
+    await page.getByRole('option', { name: 'name', exact: true }).click();
+    await dialog.getByLabel('“fett”').click();
+    await page.getByRole('option', { name: 'fat', exact: true }).click();
+    await dialog.getByRole('button', { name: 'See what it would do' }).click();
+    await expect(dialog.getByText(/^It would: 1 added/)).toBeVisible();
+    await axe(page);
+    await dialog.getByRole('button', { name: 'Bring 1 in' }).click();
+    await expect(dialog.getByText(/^Done: 1 added/)).toBeVisible();
+    dialog = await bring('Lantern butter');
+    await expect(dialog.getByLabel('“produkt”')).toContainText('name');
+    await expect(dialog.getByText(/^It would: 1 added/)).toBeVisible();
+});

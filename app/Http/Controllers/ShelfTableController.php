@@ -53,12 +53,12 @@ final class ShelfTableController extends Controller
     )]
     public function import(Request $request, OwnShelf $own): JsonResponse
     {
-        $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'dry' => ['required', 'boolean']], ['csv.required' => 'Choose a file, or paste its rows.']);
+        $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'dry' => ['required', 'boolean'], 'columns' => ['sometimes', 'array', 'max:200'], 'columns.*' => ['nullable', 'string', 'max:60']], ['csv.required' => 'Choose a file, or paste its rows.']);
         $names = OwnIngredient::query()->where('studio_id', $this->studio()->id)->get()->keyBy(static fn(OwnIngredient $i): string => mb_strtolower($i->name));
         $rows = [];
         $keep = [];
         $met = [];
-        foreach (IngredientCsv::read((string) $request->string('csv')) as ['row' => $row, 'packet' => $packet, 'reasons' => $reasons]) {
+        foreach (IngredientCsv::read((string) $request->string('csv'), array_map(static fn(mixed $ours): string => \is_string($ours) ? $ours : '', $request->array('columns'))) as ['row' => $row, 'packet' => $packet, 'reasons' => $reasons]) {
             $name = \is_string($packet['name'] ?? null) ? $packet['name'] : '';
             $known = $names->get(mb_strtolower($name));
             $estimates = [];

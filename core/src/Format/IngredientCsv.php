@@ -37,15 +37,41 @@ final class IngredientCsv
         return Csv::write($rows);
     }
 
+    /** A column in words, for whoever says which of theirs it is. */
+    public static function words(string $column): string
+    {
+        return PacketPanel::WORDS[$column] ?? match ($column) {
+            'name' => 'name',
+            'like' => 'is like (an ingredient of the shelf)',
+            'serving_g' => 'grams of a serving, where the panel is of one',
+            'carbohydrate_with_fibre' => 'whether carbohydrate counts the fibre (yes)',
+            'price_minor_per_kg' => 'price in minor units a kg',
+            'allergens' => 'allergens, a semicolon between',
+            'may_contain' => 'may contain',
+            'also_called' => 'also called',
+            default => 'where it is from',
+        };
+    }
+
     /**
+     * @param array<array-key, mixed> $called ours by theirs, where a table names its columns otherwise; '' leaves one out
+     *
      * @return list<array{row: int, packet: ?array<string, mixed>, reasons: array<string, string>}> reasons by column where a row is refused
      *
      * @throws \Transmuta\Intake\Unreadable if there is no row of column names with `name` in it, or far too many rows
      */
-    public static function read(string $text): array
+    public static function read(string $text, array $called = []): array
     {
-        $table = Csv::read($text);
-        $head = $table->current() ?? [];
+        $table = Csv::read($text, eitherMark: true);
+        $head = array_map(static function (string $theirs) use ($called): string {
+            $ours = $called[$theirs] ?? $theirs;
+
+            return \is_string($ours) ? $ours : $theirs;
+        }, $table->current() ?? []);
+        $twice = array_filter(array_count_values($head), static fn(int $times, string $column): bool => $times > 1 && \in_array($column, self::COLUMNS, true), \ARRAY_FILTER_USE_BOTH);
+        if ($twice !== []) {
+            throw \Transmuta\Intake\Unreadable::line(1, \sprintf('Two columns are taken for “%s”.', (string) array_key_first($twice)), 'Say of one of them that it is left out.');
+        }
         if (!\in_array('name', $head, true)) {
             throw \Transmuta\Intake\Unreadable::line(1, 'The first row does not name the columns.', 'Start with a row such as "' . implode(',', \array_slice(self::COLUMNS, 0, 6)) . ',…"; an export shows all of them.');
         }

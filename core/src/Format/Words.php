@@ -37,6 +37,7 @@ final class Words
             . self::constant('GRAINS', 'How a mass feels between tongue and palate.', Outcome::GRAINS)
             . self::constant('VERDICTS', 'What becomes of what was tried.', Outcome::VERDICTS)
             . self::constant('RUN_FACTS', 'What somebody can say of how it was made, where a fault is looked for.', RunFacts::asked(), 'readonly { id: string; words: string; low: number | null; high: number | null }[]')
+            . self::constant('SHELF_COLUMNS', 'Columns of a table of ingredients.', array_map(static fn(string $column): array => ['id' => $column, 'words' => IngredientCsv::words($column)], IngredientCsv::COLUMNS))
             . self::constant('LABELS', 'Where a label is printed for.', array_map(static fn(Market $one): array => ['id' => $one->value, 'name' => $one->words()], Market::cases()))
             . self::constant('DIETS', 'Those asked for most stand first; who must not rely on one, and whom they ask.', array_values(array_map(static fn(Diet $diet): array => ['id' => $diet->value, 'name' => $diet->words(), 'caution' => $diet->caution()], $diets)))
             . "export type Diet = (typeof DIETS)[number]['id'];\n"

@@ -132,6 +132,15 @@ final class PacketTest extends TestCase
 
     public function testARowIsRefusedByColumnAndTheOthersStand(): void
     {
+        // A plain spreadsheet of somebody else’s: semicolons, commas for points, columns called otherwise, one left out.
+        $theirs = IngredientCsv::read("Produkt;Fett (g);Zucker;KH;Notiz\nMoor milk;3,5;4,8;4,8;x\n", ['produkt' => 'name', 'fett (g)' => 'fat_g', 'zucker' => 'sugars_g', 'kh' => 'carbohydrate_g', 'notiz' => '']);
+        self::assertSame(['Moor milk', 3.5, 4.8], [$theirs[0]['packet']['name'] ?? null, $theirs[0]['packet']['fat_g'] ?? null, $theirs[0]['packet']['sugars_g'] ?? null]);
+        try {
+            IngredientCsv::read("a,b\n1,2\n", ['a' => 'name', 'b' => 'name']);
+            self::fail('two columns for one are refused');
+        } catch (Unreadable $twice) {
+            self::assertStringContainsString('Two columns', $twice->getMessage());
+        }
         $rows = IngredientCsv::read("name,fat_g,sugars_g,carbohydrate_g\nGood,1,2,3\nBad,many,2,3\n,1,1,1\nWorse,1,9,3\n\n");
         self::assertSame([2, 3, 4, 5], array_column($rows, 'row'));
         self::assertSame([[], ['fat_g'], ['name'], ['sugars_g']], array_map(static fn(array $r): array => array_keys($r['reasons']), $rows));

@@ -3135,6 +3135,10 @@ export interface components {
             version_id: number;
         };
         ImportTable: {
+            /** @description Ours by theirs, in small letters, where a table names its columns otherwise; nothing leaves one out. */
+            columns?: {
+                [key: string]: string | null;
+            };
             csv: string;
             dry: boolean;
         };

@@ -157,6 +157,98 @@ export const RUN_FACTS: readonly { id: string; words: string; low: number | null
     }
 ];
 
+/** Columns of a table of ingredients. */
+export const SHELF_COLUMNS = [
+    {
+        "id": "name",
+        "words": "name"
+    },
+    {
+        "id": "like",
+        "words": "is like (an ingredient of the shelf)"
+    },
+    {
+        "id": "serving_g",
+        "words": "grams of a serving, where the panel is of one"
+    },
+    {
+        "id": "carbohydrate_with_fibre",
+        "words": "whether carbohydrate counts the fibre (yes)"
+    },
+    {
+        "id": "energy_kj",
+        "words": "energy in kJ"
+    },
+    {
+        "id": "energy_kcal",
+        "words": "energy in kcal"
+    },
+    {
+        "id": "fat_g",
+        "words": "fat"
+    },
+    {
+        "id": "saturates_g",
+        "words": "saturates"
+    },
+    {
+        "id": "carbohydrate_g",
+        "words": "carbohydrate"
+    },
+    {
+        "id": "sugars_g",
+        "words": "sugars"
+    },
+    {
+        "id": "polyols_g",
+        "words": "polyols"
+    },
+    {
+        "id": "starch_g",
+        "words": "starch"
+    },
+    {
+        "id": "fibre_g",
+        "words": "fibre"
+    },
+    {
+        "id": "protein_g",
+        "words": "protein"
+    },
+    {
+        "id": "salt_g",
+        "words": "salt"
+    },
+    {
+        "id": "alcohol_g",
+        "words": "alcohol"
+    },
+    {
+        "id": "water_g",
+        "words": "water"
+    },
+    {
+        "id": "price_minor_per_kg",
+        "words": "price in minor units a kg"
+    },
+    {
+        "id": "allergens",
+        "words": "allergens, a semicolon between"
+    },
+    {
+        "id": "may_contain",
+        "words": "may contain"
+    },
+    {
+        "id": "also_called",
+        "words": "also called"
+    },
+    {
+        "id": "source",
+        "words": "where it is from"
+    }
+] as const;
+
 /** Where a label is printed for. */
 export const LABELS = [
     {

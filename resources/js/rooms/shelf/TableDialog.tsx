@@ -4,24 +4,47 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
+import { SHELF_COLUMNS } from '../../api/words';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { columnsFor, headOf, isOurs } from './columns';
 
 interface Imported {
     dry: boolean;
     rows: { row: number; name: string; action: 'added' | 'changed' | 'as it was' | 'refused'; reasons: Record<string, string>; estimates: string[] }[];
 }
 
+const REMEMBERED = 'shelf-columns';
+
+/** What was said of columns before, on this machine. */
+function remembered(): Record<string, string> {
+    try {
+        const kept: unknown = JSON.parse(localStorage.getItem(REMEMBERED) ?? '{}');
+        return typeof kept === 'object' && kept !== null ? Object.fromEntries(Object.entries(kept).filter((one): one is [string, string] => typeof one[1] === 'string')) : {};
+    } catch {
+        return {};
+    }
+}
+
 /** Own ingredients as a table: out as a file, in with a look at what it would do first. */
 export function TableDialog({ onClose }: { onClose: () => void }) {
     const client = useQueryClient();
     const [csv, setCsv] = useState('');
-    const look = useMutation({ mutationFn: (text: string) => call<Imported>('POST', 'shelf/import', { csv: text, dry: true }) });
+    const [said, setSaid] = useState<Record<string, string>>(remembered);
+    const head = headOf(csv);
+    const columns = isOurs(head) ? {} : columnsFor(head, said);
+    const look = useMutation({ mutationFn: (text: string) => call<Imported>('POST', 'shelf/import', { csv: text, dry: true, columns: isOurs(headOf(text)) ? {} : columnsFor(headOf(text), said) }) });
     const take = useMutation({
-        mutationFn: () => call<Imported>('POST', 'shelf/import', { csv, dry: false }),
-        onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
+        mutationFn: () => call<Imported>('POST', 'shelf/import', { csv, dry: false, columns }),
+        onSuccess: () => {
+            // What was said of a column holds for the next table that has one of that name.
+            localStorage.setItem(REMEMBERED, JSON.stringify({ ...remembered(), ...columns }));
+            return client.invalidateQueries({ queryKey: ['shelf'] });
+        },
     });
     const rows = (take.data ?? look.data)?.rows ?? [];
     const count = (action: string) => rows.filter((row) => row.action === action).length;
@@ -43,7 +66,7 @@ export function TableDialog({ onClose }: { onClose: () => void }) {
                     <a href="/api/shelf/own.csv" download>
                         Take them out as a file
                     </a>{' '}
-                    (comma-separated; opens in any spreadsheet). To bring some in, choose a file with the same columns, or paste its rows. Nothing is kept until you have seen what it would do.
+                    (comma-separated; opens in any spreadsheet). To bring some in, choose a file of any columns, or paste its rows. Nothing is kept until you have seen what it would do.
                 </p>
                 <Box component="label" sx={{ display: 'block', mb: 1 }}>
                     <span style={{ fontWeight: 650 }}>A file</span> <input type="file" accept=".csv,text/csv" onChange={(e) => void read(e.target.files?.[0])} />
@@ -60,6 +83,20 @@ export function TableDialog({ onClose }: { onClose: () => void }) {
                     }}
                     sx={{ display: 'block', width: '100%', boxSizing: 'border-box', mt: 0.5, font: 'inherit', fontSize: 'var(--text-plain)', border: '1px solid var(--line)', borderRadius: '8px', p: 1, bgcolor: 'var(--panel)', color: 'var(--ink)', '&::placeholder': { color: 'var(--ink-soft)', opacity: 1 } }}
                 />
+                {csv.trim() !== '' && !isOurs(head) && (
+                    <Box component="fieldset" sx={{ border: '1px solid var(--line)', borderRadius: '9px', mt: 1.5, p: '6px 12px 12px' }}>
+                        <legend>Which column is which</legend>
+                        <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mb: 1.25 }}>Guessed by their names, or as you said the last time; change what is wrong. It is remembered on this machine.</Box>
+                        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))', gap: 1.25 }}>
+                            {head.map((theirs, n) => (
+                                <TextField key={`${theirs} ${n}`} select size="small" label={theirs === '' ? `column ${n + 1}` : `“${theirs}”`} value={columns[theirs] ?? ''} onChange={(e) => { setSaid({ ...said, ...columns, [theirs]: e.target.value }); look.reset(); take.reset(); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                                    <MenuItem value="">left out</MenuItem>
+                                    {SHELF_COLUMNS.map((ours) => <MenuItem key={ours.id} value={ours.id}>{ours.words}</MenuItem>)}
+                                </TextField>
+                            ))}
+                        </Box>
+                    </Box>
+                )}
                 {(look.error ?? take.error) && <ProblemNote error={look.error ?? take.error} />}
                 {rows.length > 0 && (
                     <Box aria-live="polite" sx={{ mt: 1.5 }}>
