@@ -62,9 +62,29 @@ final readonly class Converter
         return [
             '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => self::plain($formula->title), 'recipeYield' => $formula->portions . ' servings', 'recipeIngredient' => $ingredients,
             'recipeInstructions' => array_map(static fn(string $text): array => ['@type' => 'HowToStep', 'text' => self::plain($text)], $this->steps($dish)),
-            'nutrition' => ['@type' => 'NutritionInformation', 'calories' => round($dish->portion['kcal'] ?? 0.0) . ' kcal', 'servingSize' => round($dish->portion['mass_g'] ?? 0.0) . ' g'],
+            'nutrition' => self::nutrition($dish),
             ...($diets === [] ? [] : ['suitableForDiet' => $diets]),
         ];
+    }
+
+    /** @return array<string, string> of a portion; what is not known is not said */
+    private static function nutrition(DishReading $dish): array
+    {
+        $of = $dish->portion;
+        $said = ['@type' => 'NutritionInformation', 'calories' => round($of['kcal'] ?? 0.0) . ' kcal', 'servingSize' => round($of['mass_g'] ?? 0.0) . ' g'];
+        foreach (['fatContent' => 'fat_g', 'saturatedFatContent' => 'saturates_g', 'carbohydrateContent' => 'carbohydrate_g', 'sugarContent' => 'sugars_g', 'fiberContent' => 'fibre_g', 'proteinContent' => 'protein_g'] as $name => $key) {
+            $said[$name] = round($of[$key] ?? 0.0, 1) . ' g';
+        }
+        // Salt is 2.5 times its sodium (Regulation (EU) No 1169/2011, Annex I).
+        $said['sodiumContent'] = round(1000 * ($of['salt_g'] ?? 0.0) / 2.5) . ' mg';
+        foreach (['cholesterolContent' => ['cholesterol_mg', 'mg'], 'transFatContent' => ['trans_g', 'g']] as $name => [$key, $unit]) {
+            $micro = $dish->micronutrients[$key] ?? null;
+            if ($micro !== null && $micro['unknown'] === []) {
+                $said[$name] = round($micro['value'], 1) . " $unit";
+            }
+        }
+
+        return $said;
     }
 
     /** @return list<string> the dish’s own method; the one this formula asks for where it has none */
