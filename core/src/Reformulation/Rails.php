@@ -78,8 +78,9 @@ final readonly class Rails
         };
         $ladder = static function (Job $job, float $place, float $ge) use (&$rows): void {
             $tolerance = JobTable::tolerance($job->value, $place);
-            // Nothing that pours pours otherwise, and hard is hard.
-            $held = static fn(float $at): float => max(self::POURS, min(self::HARD, $at));
+            // What is to pour cannot pour otherwise, and hard is hard. What coats a spoon and then pours has lost its set; further up the ladder that is told by any figure.
+            $least = $place >= 1.0 && $place < 2.0 ? 0.0 : self::POURS;
+            $held = static fn(float $at): float => max($least, min(self::HARD, $at));
             $rows[] = [$job->value, 'GE %', Ladder::ge($place), $ge, $tolerance, ($held(Ladder::coordinate($ge)) - $held($place)) / $tolerance];
         };
         if ($t->set !== null) {
