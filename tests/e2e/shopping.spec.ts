@@ -9,7 +9,7 @@ test('a service is bought for in whole packs, by the latest list of a supplier t
     await expect(buy.getByRole('row', { name: /Eggs in shell.*egg yolk/i })).toContainText(/× Eggs/);
     await buy.getByRole('button', { name: 'Price lists' }).click();
     const dialog = page.getByRole('dialog', { name: 'Price lists' });
-    await expect(dialog.getByText('Pier Stores (simulated)')).toBeVisible();
+    await expect(dialog.getByText('Pier Stores (simulated)').first()).toBeVisible();
     await dialog.getByLabel('Supplier').fill('Mill on the hill');
     await dialog.getByLabel('or the table itself').fill('ingredient,article,pack_g,price\nplain wheat flour,Mill flour,2500,cheap');
     await dialog.getByRole('button', { name: 'Read it in' }).click();

@@ -124,7 +124,7 @@ final readonly class NextTime
             return $this->weighed($reading, $now, $ingredient, static fn(float $had): float => $had + $grams);
         }
 
-        return [$now->with([...$now->lines, Line::of($ingredient, $grams, trace: 'put in by a cure', prep: $in->does('agar') > 0.0 ? [Form::Boiled->value] : [])]), \sprintf('add %s g %s', (string) $grams, mb_strtolower($in->name))];
+        return [$now->with([...$now->lines, Line::of($ingredient, $grams, trace: 'put in by a cure', prep: $in->does('agar') > 0.0 ? [Form::Boiled->value] : [])]), \sprintf('add %s g %s', (string) $grams, mb_strtolower($in->name)) . ($in->does('agar') > 0.0 ? ', boiled apart' : '')];
     }
 
     /**

@@ -7,7 +7,7 @@ import type { Card } from '../../api/types';
 import { counted, grams, typedCount } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Paper, Part, ruled } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 import { limit } from './watched';
 
 const box = <Box component="span" sx={{ display: 'inline-block', width: 13, height: 13, border: '1.3px solid var(--ink)', verticalAlign: '-2px' }} />;

@@ -13,7 +13,7 @@ import { grams, longDay, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { Paper, Part, ruled } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 
 const signed = (percent: number | null) => (percent === null ? '' : `${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(Math.abs(percent) < 10 ? 1 : 0)} %`);
 

@@ -8,8 +8,8 @@ import type { Card, Label } from '../../api/types';
 import { LABELS } from '../../api/words';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
-import { Paper } from './Paper';
-import type { SheetId } from './papers';
+import { Paper, Part, ruled } from './Paper';
+import type { SheetId } from '../../shared/sheets';
 
 /** What a label says where it is sold: as it would print, with what keeps it from being final first. */
 export function LabelSheet({ card, size }: { card: Card; size: SheetId }) {
@@ -68,6 +68,24 @@ function Printed({ label }: { label: Label }) {
                     </tbody>
                 </Box>
             </Box>
+            {label.claims.length > 0 && (
+                <Part title="Claims that were looked at" mayBreak>
+                    <Box component="table" aria-label="Claims" sx={ruled}>
+                        <thead><tr><th scope="col">claim</th><th scope="col">stands</th><th scope="col" className="n">it has</th><th scope="col">what it asks</th></tr></thead>
+                        <tbody>
+                            {label.claims.map((one) => (
+                                <tr key={one.claim}>
+                                    <th scope="row">{one.claim}</th>
+                                    <td style={{ fontWeight: 650, color: one.standing === 'met' ? 'var(--herb)' : one.standing === 'unproven' ? 'var(--yolk)' : undefined, whiteSpace: 'nowrap' }}>{one.standing}</td>
+                                    <td className="n">{one.value} {one.unit}</td>
+                                    <td>{one.condition}{one.note !== '' && `; ${one.note}`} <span style={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>{one.source}{one.mark === 'mem' && ', recalled'}</span></td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </Box>
+                    <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', mt: 0.5 }}>None of them is printed by itself: whether it may be made is for whoever answers for the pack.</Box>
+                </Part>
+            )}
             <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)', mt: 1 }}>{label.edition}. Revision {label.revision}. Computed, not analysed: check it with the authority of the market, and ask a licensed practice where your code does.</Box>
         </>
     );

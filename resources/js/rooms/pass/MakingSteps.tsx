@@ -12,7 +12,7 @@ import { withoutLayer } from '../../shared/stepWords';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { MethodDialog } from './MethodDialog';
 import { Paper } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 import { limit } from './watched';
 
 /** The making as a cook works through it: layer by layer, what enters, how hot, until what is seen, how long hands and waits are. */

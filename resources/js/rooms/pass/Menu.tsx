@@ -11,9 +11,10 @@ import { longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { dietName } from '../../shared/words';
-import { PageFoot, ruled } from './Paper';
-import { SHEETS, type SheetId } from './papers';
-import { useStored } from './useStored';
+import { PageFoot } from '../../shared/PageFoot';
+import { SHEET_KEY, sheetOf, SHEETS, type SheetId } from '../../shared/sheets';
+import { ruled } from './Paper';
+import { useStored } from '../../shared/useStored';
 
 type Cell = MenuRow['eu'][number];
 
@@ -33,7 +34,7 @@ export function Menu() {
     const service = params.get('service');
     const of = dish !== null ? `dish=${dish}` : service !== null ? `service=${service}` : '';
     const [law, setLaw] = useState<'eu' | 'us'>('eu');
-    const [size] = useStored<SheetId>('paper-size', (text) => (text === 'letter' ? 'letter' : 'a4'));
+    const [size] = useStored<SheetId>(SHEET_KEY, sheetOf);
     const { data, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(menuQuery(of));
     const services = useQuery(servicesQuery());
     const first = data?.pages[0];

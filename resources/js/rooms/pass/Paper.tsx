@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { Card } from '../../api/types';
 import { longDay } from '../../shared/numbers';
-import { nonce } from '../../theme/DimProvider';
-import { footed, SHEETS, type SheetId } from './papers';
+import { PageFoot } from '../../shared/PageFoot';
+import { SHEETS, type SheetId } from '../../shared/sheets';
 
 interface Props {
     card: Card;
@@ -43,11 +43,6 @@ export function Paper({ card, name, size, children, label }: Props) {
             {children}
         </Box>
     );
-}
-
-/** How the pages are cut, and what stands at the foot of each. */
-export function PageFoot({ size, foot, isWide = false }: { size: SheetId; foot: string; isWide?: boolean }) {
-    return <style nonce={nonce}>{`@page { size: ${SHEETS[size].page}${isWide ? ' landscape' : ''}; margin: 14mm 14mm 16mm; @bottom-left { content: ${footed(foot)}; font: 8pt sans-serif; } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt sans-serif; } }`}</style>;
 }
 
 /** A heading with the rule above it, so that a paper is read in parts. */

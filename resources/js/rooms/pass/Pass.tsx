@@ -16,11 +16,12 @@ import { CostSheet } from './CostSheet';
 import { FilesSheet } from './FilesSheet';
 import { LabelSheet } from './LabelSheet';
 import { MakingSteps } from './MakingSteps';
-import { type PaperId, paperOf, PAPERS, type SheetId, SHEETS } from './papers';
+import { SHEET_KEY, sheetOf, type SheetId, SHEETS } from '../../shared/sheets';
+import { type PaperId, paperOf, PAPERS } from './papers';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 import { SpecificationSheet } from './SpecificationSheet';
-import { useStored } from './useStored';
+import { useStored } from '../../shared/useStored';
 
 /** What leaves the kitchen, as it will print. */
 export function Pass() {
@@ -30,7 +31,7 @@ export function Pass() {
 
 function PassOf({ id, paper }: { id: number; paper: PaperId }) {
     const { data, error, isPending, refetch } = useQuery(cardQuery(id));
-    const [size, setSize] = useStored<SheetId>('paper-size', (text) => (text === 'letter' ? 'letter' : 'a4'));
+    const [size, setSize] = useStored<SheetId>(SHEET_KEY, sheetOf);
     const [measures, setMeasures] = useStored<'g' | 'us'>('paper-measures', (text) => (text === 'us' ? 'us' : 'g'));
     const us = measures === 'us';
     return (
@@ -70,7 +71,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
                         </Box>
                         {paper !== 'files' && (
                             <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 1.5 }}>
-                                <TextField select size="small" label="Sheet" value={size} onChange={(e) => setSize(e.target.value === 'letter' ? 'letter' : 'a4')} sx={{ minWidth: 130 }}>
+                                <TextField select size="small" label="Sheet" value={size} onChange={(e) => setSize(sheetOf(e.target.value))} sx={{ minWidth: 130 }}>
                                     {Object.entries(SHEETS).map(([key, one]) => <MenuItem key={key} value={key}>{one.name}</MenuItem>)}
                                 </TextField>
                                 {(paper === 'card' || paper === 'batch') && (

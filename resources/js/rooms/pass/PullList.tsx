@@ -3,7 +3,7 @@ import type { Card } from '../../api/types';
 import { counted } from '../../shared/numbers';
 import { PullTable } from '../../shared/PullTable';
 import { Paper } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 
 /** What to fetch before the dish is made: every ingredient once, by where it is kept. */
 export function PullList({ card, size }: { card: Card; size: SheetId }) {

@@ -5,7 +5,7 @@ import { counted, grams } from '../../shared/numbers';
 import { SchoolsAtWork } from '../../shared/SchoolsAtWork';
 import { dietName } from '../../shared/words';
 import { Paper } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 
 const rule = { borderTop: '1.5px solid var(--rim)', pt: 1, mt: 1.5 } as const;
 

@@ -7,7 +7,7 @@ import { counted, oneDecimal } from '../../shared/numbers';
 import { Waiting } from '../../shared/Waiting';
 import { dietName } from '../../shared/words';
 import { Paper, Part, ruled } from './Paper';
-import type { SheetId } from './papers';
+import type { SheetId } from '../../shared/sheets';
 
 /** What a customer is sent who asks what is in it, how it keeps and what is not known. */
 export function SpecificationSheet({ card, size }: { card: Card; size: SheetId }) {

@@ -6,7 +6,8 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { TrialRow } from '../../shared/trial/TrialRow';
 import { BatchCard } from './BatchCard';
 import { card } from './card.fixture';
-import { footed, paperOf } from './papers';
+import { footed } from '../../shared/sheets';
+import { paperOf } from './papers';
 import { PullList } from './PullList';
 import { RecipeCard } from './RecipeCard';
 
