@@ -14,8 +14,9 @@ final readonly class Keeping
      * @param list<string> $banned names of what the brief bans and the dish holds
      * @param list<string> $missed numbers missed, in words
      * @param float $worst the worst of them, as a share of the limit
+     * @param list<string> $far what nobody asked for and is another dish on the plate, in words
      */
-    private function __construct(public array $banned, public array $missed, public float $worst) {}
+    private function __construct(public array $banned, public array $missed, public float $worst, public array $far) {}
 
     public static function of(DishReading $result, DishReading $original, Brief $brief, Permit $permit): self
     {
@@ -38,7 +39,16 @@ final readonly class Keeping
             array_values(array_unique($banned)),
             array_map(static fn(array $m): string => \sprintf('%s %s %s a portion, %s %s', $m['name'], round($m['value'], 1), $m['unit'], $m['atMost'] ? 'over' : 'under', round($m['limit'], 1)), array_values($misses)),
             max([0.0, ...array_map(static fn(array $m): float => abs($m['value'] - $m['limit']) / max(0.5, $m['limit']), $misses)]),
+            self::far($result, $original),
         );
+    }
+
+    /** @return list<string> */
+    private static function far(DishReading $result, DishReading $original): array
+    {
+        [$now, $was] = [$result->portion['kcal'], $original->portion['kcal']];
+
+        return $now <= Weights::of('energy.far') * max(1.0, $was) ? [] : [\sprintf('far richer: %.0f kcal a portion, was %.0f', $now, $was)];
     }
 
     public function isKept(): bool

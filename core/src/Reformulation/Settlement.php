@@ -19,7 +19,7 @@ final readonly class Settlement
 
     /**
      * @param list<Debt> $debts worst first
-     * @param list<string> $near numbers of the brief that are missed by a little, in words
+     * @param list<string> $near numbers of the brief that are missed by a little, and what nobody asked for and is far from what it was, in words
      * @param list<string> $guesses what it was guessed from, as questions
      * @param list<string> $questions what the original kept and this does not, in words
      */
@@ -53,11 +53,11 @@ final readonly class Settlement
         }
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
-            $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] => RouteStanding::MetBut,
+            $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] || $kept->far !== [] => RouteStanding::MetBut,
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap, $kept->missed, $guesses, $questions);
+        return new self($standing, $debts, $cap, [...$kept->missed, ...$kept->far], $guesses, $questions);
     }
 
     /** @return list<string> all that has to be answered before it is met: what it was guessed from, and what it brings */

@@ -57,6 +57,34 @@ final class SettlementTest extends TestCase
         self::assertSame(RouteStanding::MetBut, self::settle(['cream-36' => 500, 'sugar' => 108, 'milk' => 392])->standing);
     }
 
+    /** Energy nobody asked for: 1.36 times is a richer cream, 1.47 times another dish, and said before all else that is short. */
+    public function testWhatIsFarRicherIsNotMetWhateverElseIsPaid(): void
+    {
+        $richer = self::settle(['cream-36' => 800, 'sugar' => 100, 'milk' => 100]);
+        self::assertSame([RouteStanding::Met, []], [$richer->standing, $richer->near]);
+        $far = self::settle(['cream-36' => 900, 'sugar' => 100]);
+        self::assertSame(RouteStanding::MetBut, $far->standing);
+        self::assertSame(['far richer: 3498 kcal a portion, was 2374'], $far->near);
+        self::assertSame('far richer: 3498 kcal a portion, was 2374', $far->words()[0]);
+    }
+
+    /** What coats a spoon and then pours has lost its set; what poured may pour otherwise. */
+    public function testASetAtTheFootOfTheLadderIsStillOne(): void
+    {
+        $reader = Kit::engine()->reader;
+        $set = static function (float $was, float $now) use ($reader): bool {
+            $read = static fn(float $gelatin): \Transmuta\Property\LayerReading => $reader->read(Formula::of('Cream', [Kit::layer(['milk' => 900 - $gelatin, 'sugar' => 100, 'gelatin-powder' => $gelatin])]))->layers[0];
+            $rails = (new Rails($reader, Target::of($read($was), $reader, 5.0), 5.0))->of($read($now)->state);
+            $rail = array_values(array_filter($rails, static fn(\Transmuta\Reformulation\Rail $one): bool => $one->property === Job::Set->value))[0];
+
+            return abs($rail->residual) <= 2.0;
+        };
+        // 3.2 g in 1000 g is 0.32 GE %, which coats; 0.4 g pours, and so does 1.8 g.
+        self::assertTrue($set(3.2, 2.9));
+        self::assertFalse($set(3.2, 0.4));
+        self::assertTrue($set(1.8, 0.4));
+    }
+
     public function testOneDeadJobIsAFailedDessertWhateverTheMean(): void
     {
         $dead = self::settle(['cream-36' => 500, 'milk' => 400, 'water' => 100]);
