@@ -45,10 +45,15 @@ final class Specification
                 $open[] = ucfirst(Diet::from($one['diet'])->words()) . ' is not proven: ' . implode('; ', $one['why']);
             }
         }
+        $named = [];
+        foreach (Declared::in(Market::Us) as $declared) {
+            $named[$declared->row] = $declared->name;
+        }
         $of = [];
         foreach ($dish->micronutrients as $key => $micro) {
             if ($micro['unknown'] !== []) {
-                $of[implode(', ', $micro['unknown'])][] = str_replace('_', ' ', (string) preg_replace('/_(g|mg|ug)$/', '', $key));
+                $row = (string) preg_replace('/_(g|mg|ug)$/', '', $key);
+                $of[implode(', ', $micro['unknown'])][] = $named[$row] ?? $row;
             }
         }
         foreach ($of as $names => $nutrients) {
