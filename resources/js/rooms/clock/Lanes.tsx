@@ -27,6 +27,9 @@ const heightOf = (lane: Lane): number => Math.max(lane.rows.length * ROW, 36);
 const NUDGE = 5;
 
 /** Lanes of the plan: hands solid, waiting hatched, quiet hours folded. Arrows go from step to step, Alt and an arrow moves one, and it may be drawn. */
+/** Pixels that stand between the margins of a printed sheet: what is wider would shrink the whole of it. */
+const PRINTED = 660;
+
 export function Lanes({ blocks, service, by, at, onAt, isOver }: Props) {
     const frame = useRef<HTMLDivElement>(null);
     const [room, setRoom] = useState(900);
@@ -62,7 +65,7 @@ export function Lanes({ blocks, service, by, at, onAt, isOver }: Props) {
     };
     const served = minuteOf(service.serve_at);
     return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '92px 1fr', sm: '150px 1fr' } }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '92px 1fr', sm: '150px 1fr' }, '@media print': { zoom: `${Math.min(1, PRINTED / (150 + axis.width))}` } }}>
             <div>
                 <Box sx={{ height: 34 }} />
                 {lanes.map((lane) => (

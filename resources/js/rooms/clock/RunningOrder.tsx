@@ -25,7 +25,7 @@ export function RunningOrder({ blocks, service, at, onAt }: { blocks: readonly B
                             return (
                                 <Box
                                     component="li" key={block.key}
-                                    sx={{ display: 'grid', gridTemplateColumns: { xs: '52px 1fr auto', sm: '52px 62px 1fr auto' }, gap: 1, alignItems: 'baseline', borderTop: '1px solid var(--line)', py: '3px', bgcolor: block.key === at ? 'var(--cobalt-wash)' : undefined, color: isOver ? 'var(--ink-soft)' : undefined, breakInside: 'avoid' }}
+                                    sx={{ display: 'grid', gridTemplateColumns: { xs: '52px 1fr auto', sm: '52px 62px 1fr auto' }, gap: 1, alignItems: 'baseline', borderTop: '1px solid var(--line)', py: '3px', bgcolor: block.key === at ? 'var(--cobalt-wash)' : undefined, color: isOver ? 'var(--ink-soft)' : undefined, breakInside: 'avoid', '@media print': { fontSize: '8.5pt', lineHeight: 1.25, py: '1.5px', gridTemplateColumns: '40px 48px 1fr' } }}
                                 >
                                     <span className="figure">{clockOf(block.from)}</span>
                                     <Box component="span" sx={{ color: 'var(--ink-soft)', display: { xs: 'none', sm: 'inline' } }}>{step.cook === null ? step.station : `cook ${step.cook}`}</Box>
@@ -34,7 +34,7 @@ export function RunningOrder({ blocks, service, at, onAt }: { blocks: readonly B
                                             {item && <strong>{item.dish}{item.version === 'Original' ? '' : `, ${item.version}`}: </strong>}
                                             {step.text}
                                         </Box>
-                                        <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)' }}>
+                                        <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-small)', '@media print': { fontSize: '8pt' } }}>
                                             {' '}
                                             {step.batch !== undefined && `batch ${step.batch}, `}
                                             {step.hands_on_min > 0 && minutes(step.hands_on_min)}
