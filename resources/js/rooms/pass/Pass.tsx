@@ -120,12 +120,12 @@ function PassList() {
                             {dish.title}
                         </span>
                         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
-                            {dish.versions.length > 1 && <Link to={`/menu?dish=${dish.id}`} aria-label={`The range of ${dish.title}`} style={{ order: 1, marginLeft: 'auto' }}>all side by side</Link>}
                             {dish.versions.map((version) => (
                                 <Link key={version.id} to={`/pass/${version.id}`} aria-label={`Card of ${dish.title}, ${version.name}`}>
                                     {version.name}
                                 </Link>
                             ))}
+                            {dish.versions.length > 1 && <Link to={`/menu?dish=${dish.id}`} aria-label={`The range of ${dish.title}`} style={{ marginLeft: 'auto' }}>all side by side</Link>}
                         </Box>
                     </Box>
                 ))}
