@@ -22,6 +22,12 @@ final readonly class Label
     /** Reference amounts customarily consumed, 21 CFR 101.12(b): g, or ml where the second is true. */
     private const RACC = ['cheesecake' => [125.0, false], 'curd' => [120.0, true], 'cream' => [120.0, true], 'custard' => [120.0, true], 'mousse' => [120.0, true]];
 
+    /** Reference amounts from which one unit is more than a serving. */
+    private const LARGE = 2.0;
+
+    /** A half to a sixth, and these divided on by two or three. */
+    private const FRACTIONS = [2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 16, 18, 20, 24, 27, 30, 32, 36];
+
     private function __construct(private DishReading $dish, private Market $market, private IngredientList $list, private float $serving, private float $servings) {}
 
     public static function of(DishReading $dish, Market $market): self
@@ -29,6 +35,24 @@ final readonly class Label
         [$serving, $servings] = self::serving($dish, $market);
 
         return new self($dish, $market, IngredientList::of($dish, $market), $serving, $servings);
+    }
+
+    /**
+     * Into how many a large unit is cut: the fraction whose piece is nearest the reference amount, of those that 21 CFR 101.9(b)(2)(i)(C) offers. A seventh is not.
+     *
+     * @param float $unit g
+     * @param float $size the reference amount, g
+     */
+    public static function parts(float $unit, float $size): int
+    {
+        $best = 1;
+        foreach (self::FRACTIONS as $parts) {
+            if (abs($unit / $parts - $size) < abs($unit / $best - $size)) {
+                $best = $parts;
+            }
+        }
+
+        return $best;
     }
 
     /** @return array<string, mixed> */
@@ -299,6 +323,11 @@ final readonly class Label
             $units = max(1, (int) round($size / $portion));
 
             return [$units * $portion, $dish->formula->portions / $units];
+        }
+        if ($share >= self::LARGE) {
+            $parts = self::parts($portion, $size);
+
+            return [$portion / $parts, (float) ($parts * $dish->formula->portions)];
         }
 
         return [$portion, (float) $dish->formula->portions];

@@ -195,6 +195,32 @@ final class LabelTest extends TestCase
         self::assertSame($printed, NutritionTable::printed($value, $row, $market));
     }
 
+    /** @return iterable<string, array{float, int}> of the handbook, against 125 g */
+    public static function cut(): iterable
+    {
+        yield '1000 g, an eighth is 125' => [1000.0, 8];
+        yield '1100 g, a ninth is 122' => [1100.0, 9];
+        yield '875 g, a seventh is not offered' => [875.0, 8];
+        yield '250 g, a half' => [250.0, 2];
+        yield '375 g, a third' => [375.0, 3];
+    }
+
+    #[DataProvider('cut')]
+    public function testALargeUnitIsCutNearestTheReferenceAmount(float $unit, int $parts): void
+    {
+        self::assertSame($parts, Label::parts($unit, 125.0));
+        self::assertEqualsWithDelta($unit / $parts, self::label("title: Cheesecake\nfamily: cheesecake\nportions: 1\n$unit g cream cheese", 'us')['nutrition']['serving_g'], 0.01);
+    }
+
+    /** 199 % of the reference amount is one serving, 200 % is cut; elsewhere a portion is a portion. */
+    public function testFromTwiceTheReferenceAmountAUnitIsMoreThanAServing(): void
+    {
+        $of = static fn(float $grams, string $market): float => self::label("title: Cheesecake\nfamily: cheesecake\nportions: 1\n$grams g cream cheese", $market)['nutrition']['serving_g'];
+        self::assertEqualsWithDelta(249.0, $of(249.0, 'us'), 0.01);
+        self::assertEqualsWithDelta(125.0, $of(250.0, 'us'), 0.01);
+        self::assertEqualsWithDelta(250.0, $of(250.0, 'eu'), 0.01);
+    }
+
     public function testTheAmericanServingFollowsTheReferenceAmount(): void
     {
         // Twelve small cheesecakes of 40 g: under half of 125 g, three are a serving.
