@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\DietsProperty;
 use App\Contract\Piece\PullListProperty;
 use OpenApi\Attributes as OA;
-use Transmuta\Diet\Diet;
-use Transmuta\Diet\Standing;
 
 #[OA\Schema(
     schema: 'Card',
     type: 'object',
-    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'revised_at', 'qr', 'portions', 'portion_g', 'serve_at_c', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
+    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'revised_at', 'qr', 'portions', 'portion_g', 'portion_oz', 'serve_at_c', 'serve_at_f', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
     properties: [
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
         new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'object', required: ['diet', 'standing', 'why'], properties: [
-            new OA\Property(property: 'diet', type: 'string', enum: Diet::class),
-            new OA\Property(property: 'standing', type: 'string', enum: Standing::class),
-            new OA\Property(property: 'why', type: 'array', items: new OA\Items(type: 'string')),
-        ])),
+        new DietsProperty(),
         new OA\Property(property: 'facts', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'unit', 'portion', 'per_100g'], properties: [
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'per_100g', type: 'string'),
@@ -49,6 +44,7 @@ use Transmuta\Diet\Standing;
         new OA\Property(property: 'open', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'own_method', description: 'The dish\'s own method, as its maker wrote it.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'portion_g', type: 'number'),
+        new OA\Property(property: 'portion_oz', type: 'number'),
         new OA\Property(property: 'portions', type: 'number'),
         new OA\Property(property: 'preparations', description: 'What the kitchen makes for itself, with its own steps.', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'grams', 'steps', 'keeps_days'], properties: [
             new OA\Property(property: 'grams', type: 'number'),
@@ -63,6 +59,7 @@ use Transmuta\Diet\Standing;
         new OA\Property(property: 'revision', type: 'number'),
         new OA\Property(property: 'schools_at_work', type: 'array', items: new OA\Items(ref: '#/components/schemas/SchoolAtWork')),
         new OA\Property(property: 'serve_at_c', type: 'number'),
+        new OA\Property(property: 'serve_at_f', type: 'number'),
         new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'tins', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'title', type: 'string'),

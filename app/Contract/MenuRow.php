@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\DietsProperty;
 use OpenApi\Attributes as OA;
-use Transmuta\Diet\Diet;
-use Transmuta\Diet\Standing;
 
 /** A version as the front of the house is told of it. */
 #[OA\Schema(
@@ -14,11 +13,7 @@ use Transmuta\Diet\Standing;
     type: 'object',
     required: ['version_id', 'dish_id', 'dish', 'version', 'revision', 'final', 'open', 'diets', 'eu', 'us', 'portion'],
     properties: [
-        new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'object', required: ['diet', 'standing', 'why'], properties: [
-            new OA\Property(property: 'diet', type: 'string', enum: Diet::class),
-            new OA\Property(property: 'standing', type: 'string', enum: Standing::class),
-            new OA\Property(property: 'why', type: 'array', items: new OA\Items(type: 'string')),
-        ])),
+        new DietsProperty(),
         new OA\Property(property: 'dish', type: 'string'),
         new OA\Property(property: 'dish_id', type: 'integer'),
         new OA\Property(property: 'eu', description: 'The fourteen of Annex II.', type: 'array', items: new OA\Items(ref: '#/components/schemas/AllergenCell')),

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Contract\Piece\DietsProperty;
 use OpenApi\Attributes as OA;
-use Transmuta\Diet\Diet;
-use Transmuta\Diet\Standing;
 
 /** What a customer is told of a dish beside its label: computed, with what nobody has answered. */
 #[OA\Schema(
@@ -14,11 +13,7 @@ use Transmuta\Diet\Standing;
     type: 'object',
     required: ['layers', 'storage', 'diets', 'questions', 'kitchen'],
     properties: [
-        new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'object', required: ['diet', 'standing', 'why'], properties: [
-            new OA\Property(property: 'diet', type: 'string', enum: Diet::class),
-            new OA\Property(property: 'standing', type: 'string', enum: Standing::class),
-            new OA\Property(property: 'why', type: 'array', items: new OA\Items(type: 'string')),
-        ])),
+        new DietsProperty(),
         new OA\Property(property: 'kitchen', type: 'string'),
         new OA\Property(property: 'layers', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'grams', 'percent', 'treated', 'ph', 'water_activity', 'water', 'set'], properties: [
             new OA\Property(property: 'grams', type: 'number'),

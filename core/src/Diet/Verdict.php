@@ -31,4 +31,10 @@ final readonly class Verdict
             default => Standing::Met,
         };
     }
+
+    /** @return array{diet: string, standing: string, why: list<string>} in short: how it stands, and what breaks it or is still open */
+    public function said(): array
+    {
+        return ['diet' => $this->diet->value, 'standing' => $this->standing()->value, 'why' => [...$this->because, ...$this->unproven]];
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Property\Nutrients\Fact;
 
 /** What a portion and 100 g hold, as a table: unrounded, what is not known left empty. Computed, not analysed. */
 final class NutritionCsv
@@ -14,13 +15,13 @@ final class NutritionCsv
         $rows = [['nutrient', 'unit', 'portion', 'per_100_g']];
         foreach ($dish->portion as $key => $value) {
             if ($key !== 'mass_g') {
-                $rows[] = [self::name($key), self::unit($key), self::figure($value), self::figure($dish->per100[$key] ?? null)];
+                $rows[] = [self::name($key), Fact::unit($key), self::figure($value), self::figure($dish->per100[$key] ?? null)];
             }
         }
         $mass = $dish->portion['mass_g'];
         foreach ($dish->micronutrients as $key => $of) {
             $value = $of['unknown'] === [] ? $of['value'] : null;
-            $rows[] = [self::name($key), self::unit($key), self::figure($value), self::figure($value === null || $mass <= 0.0 ? null : 100 * $value / $mass)];
+            $rows[] = [self::name($key), Fact::unit($key), self::figure($value), self::figure($value === null || $mass <= 0.0 ? null : 100 * $value / $mass)];
         }
 
         return Csv::write($rows);
@@ -30,18 +31,7 @@ final class NutritionCsv
     {
         return match ($key) {
             'kj', 'kcal' => 'energy',
-            default => (string) preg_replace('/_(g|mg|ug)$/', '', $key),
-        };
-    }
-
-    private static function unit(string $key): string
-    {
-        return match (true) {
-            $key === 'kj' => 'kJ',
-            $key === 'kcal' => 'kcal',
-            str_ends_with($key, '_mg') => 'mg',
-            str_ends_with($key, '_ug') => 'µg',
-            default => 'g',
+            default => Fact::bare($key),
         };
     }
 

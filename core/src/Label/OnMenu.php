@@ -45,7 +45,7 @@ final class OnMenu
     {
         $told = array_filter($dish->diets, static fn(Verdict $one): bool => $one->diet !== Diet::ReducedSugar || $dish->original !== null);
 
-        return array_values(array_map(static fn(Verdict $one): array => ['diet' => $one->diet->value, 'standing' => $one->standing()->value, 'why' => [...$one->because, ...$one->unproven]], $told));
+        return array_values(array_map(static fn(Verdict $one): array => $one->said(), $told));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Transmuta\Label;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Quantity\Customary;
 
 /**
  * What stands on a pack beside list, allergens and nutrition: net quantity, date words, storage, and what has to be put on by hand. Rules as recalled
@@ -13,8 +14,6 @@ use Transmuta\Property\LayerReading;
  */
 final class Particulars
 {
-    private const OUNCE = 28.349523125;
-
     /** Days from which a date of month and year will do (EU Annex X, ANZ 1.2.5). */
     private const MONTHS = 90;
 
@@ -62,7 +61,7 @@ final class Particulars
 
         return match ($market) {
             Market::Eu, Market::Uk => ['what' => 'net quantity of one', 'printed' => "$shown, figures at least " . self::height($grams) . ' mm high', 'article' => 'art. 23, Directive 76/211 Annex I', 'mark' => 'pub'],
-            Market::Us => ['what' => 'net quantity of one', 'printed' => \sprintf('NET WT %s oz (%s)', self::trimmed($grams / self::OUNCE), $shown), 'article' => '21 CFR 101.7', 'mark' => 'pub'],
+            Market::Us => ['what' => 'net quantity of one', 'printed' => \sprintf('NET WT %s oz (%s)', self::trimmed(Customary::ounces($grams)), $shown), 'article' => '21 CFR 101.7', 'mark' => 'pub'],
             Market::Ca => ['what' => 'net quantity of one', 'printed' => $shown, 'article' => 'Consumer Packaging and Labelling Act', 'mark' => 'mem'],
             Market::Anz => ['what' => 'net quantity of one', 'printed' => $shown, 'article' => 'national trade measurement law', 'mark' => 'mem'],
             Market::In => ['what' => 'net quantity of one', 'printed' => "Net quantity: $shown", 'article' => 'FSS (L&D) 5', 'mark' => 'mem'],
@@ -101,8 +100,7 @@ final class Particulars
     /** @return array{what: string, printed: string, article: string, mark: string} */
     private static function storage(DishReading $dish, Market $market): array
     {
-        $isFrozen = array_filter($dish->layers, static fn(LayerReading $one): bool => $one->layer->treatment->freezes()) !== [];
-        $said = $isFrozen ? 'Keep frozen at −18 °C or colder.' : 'Keep refrigerated at 5 °C or colder, covered.';
+        $said = $dish->isFrozen() ? 'Keep frozen at −18 °C or colder.' : 'Keep refrigerated at 5 °C or colder, covered.';
 
         return ['what' => 'storage', 'printed' => $said, 'article' => match ($market) {
             Market::Eu, Market::Uk => 'art. 25',

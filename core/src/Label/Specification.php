@@ -8,6 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Nutrients\Fact;
 use Transmuta\Property\Setting\Ladder;
 
 /**
@@ -19,7 +20,7 @@ final class Specification
     /** @return array{layers: list<array<string, mixed>>, storage: array{celsius: float, days: int, why: list<string>, frozen: bool}, diets: list<array{diet: string, standing: string, why: list<string>}>, questions: list<string>} */
     public static function of(DishReading $dish): array
     {
-        $isFrozen = array_filter($dish->layers, static fn(LayerReading $one): bool => $one->layer->treatment->freezes()) !== [];
+        $isFrozen = $dish->isFrozen();
         $shortest = array_values(array_filter($dish->layers, static fn(LayerReading $one): bool => $one->keeping->days === $dish->keepsDays()));
 
         return [
@@ -52,7 +53,7 @@ final class Specification
         $of = [];
         foreach ($dish->micronutrients as $key => $micro) {
             if ($micro['unknown'] !== []) {
-                $row = (string) preg_replace('/_(g|mg|ug)$/', '', $key);
+                $row = Fact::bare($key);
                 $of[implode(', ', $micro['unknown'])][] = $named[$row] ?? $row;
             }
         }

@@ -11,6 +11,7 @@ use Transmuta\Process\Words\UsMeasures;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Nutrients\LabelRounding;
 use Transmuta\Property\Warning;
+use Transmuta\Quantity\Customary;
 use Transmuta\Quantity\Scale;
 
 /** The card that leaves the kitchen: grams, method, nutrition rounded for a label, allergens, diets and cautions. */
@@ -33,7 +34,7 @@ final readonly class Card
     /**
      * @param list<Diet> $asked what the version was made for: who must not rely on it is said
      *
-     * @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, us: string, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, open: list<string>, final: bool}
+     * @return array{ingredients: list<array{layer: string, treat: string, lines: list<array{grams: float, us: string, name: string, note: string, made_of: list<array{grams: float, name: string}>}>}>, steps: list<string>, own_method: list<string>, preparations: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, pull: list<array{place: string, lines: list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}>}>, facts: list<array{name: string, unit: string, portion: string, per_100g: string}>, contains: list<string>, may_contain: list<string>, diets: list<array{diet: string, standing: string, why: list<string>}>, cautions: list<string>, portion_g: float, portion_oz: float, serve_at_f: float, open: list<string>, final: bool}
      */
     public function of(DishReading $dish, array $asked = []): array
     {
@@ -73,12 +74,14 @@ final readonly class Card
             'facts' => $facts,
             'contains' => $dish->contains,
             'may_contain' => $dish->mayContain,
-            'diets' => array_values(array_map(static fn(Verdict $v): array => ['diet' => $v->diet->value, 'standing' => $v->standing()->value, 'why' => [...$v->because, ...$v->unproven]], $dish->diets)),
+            'diets' => array_values(array_map(static fn(Verdict $v): array => $v->said(), $dish->diets)),
             'cautions' => [...array_map(static fn(Warning $w): string => $w->text, $dish->watch), ...array_map(static fn(Diet $diet): string => \sprintf('%s: %s', $diet->words(), $diet->caution()), $asked), ...self::STANDING],
             // A card with a line nobody knows is no card to cook or to label from.
             'open' => $dish->formula->questions(),
             'final' => $dish->formula->questions() === [],
             'portion_g' => round($dish->portion['mass_g'], 1),
+            'portion_oz' => round(Customary::ounces($dish->portion['mass_g']), 1),
+            'serve_at_f' => round(Customary::fahrenheit($dish->formula->serveAt)),
         ];
     }
 

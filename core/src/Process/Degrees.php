@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Process;
 
+use Transmuta\Quantity\Customary;
+
 /**
  * Temperatures as they are read in any kitchen: °F beside °C, to the nearest five as a dial shows them, and for an oven its fan and its gas
  * mark. A fan oven is set 20 K lower; gas mark 1 is 140 °C and each further one 14 K (common practice).
@@ -32,6 +34,6 @@ final class Degrees
 
     private static function fahrenheit(string $celsius): string
     {
-        return str_replace('-', '−', (string) (5 * round((1.8 * (float) str_replace('−', '-', $celsius) + 32.0) / 5)));
+        return str_replace('-', '−', (string) (5 * round(Customary::fahrenheit((float) str_replace('−', '-', $celsius)) / 5)));
     }
 }

@@ -118,6 +118,12 @@ final readonly class DishReading
         );
     }
 
+    /** Whether any of its layers is frozen. */
+    public function isFrozen(): bool
+    {
+        return array_filter($this->layers, static fn(LayerReading $one): bool => $one->layer->treatment->freezes()) !== [];
+    }
+
     /** Days the whole dish keeps: its shortest layer. */
     public function keepsDays(): int
     {

@@ -6,6 +6,7 @@ namespace Transmuta\Trace;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Nutrients\Fact;
 use Transmuta\Property\Nutrients\NetCarbSchool;
 use Transmuta\Property\Reader;
 
@@ -207,19 +208,12 @@ final readonly class WhyNutrition
         return match ($fact) {
             'kj', 'kcal' => 'Energy',
             'cost_minor' => 'Cost',
-            default => ucfirst(str_replace('_', ' ', (string) preg_replace('/_(g|mg|ug)$/', '', $fact))),
+            default => ucfirst(str_replace('_', ' ', Fact::bare($fact))),
         };
     }
 
     private static function unit(string $fact): string
     {
-        return match (true) {
-            $fact === 'kj' => 'kJ',
-            $fact === 'kcal', $fact === 'calories' => 'kcal',
-            $fact === 'cost_minor' => 'minor units',
-            str_ends_with($fact, '_mg') => 'mg',
-            str_ends_with($fact, '_ug') => 'µg',
-            default => 'g',
-        };
+        return $fact === 'cost_minor' ? 'minor units' : Fact::unit($fact);
     }
 }

@@ -34,7 +34,7 @@ final class Edges
         'Instrument' => [],
         'Sensory' => ['Fault', 'Statistics'],
         'Trial' => ['Fault', 'Provenance', 'Statistics', 'Reference', 'Formula', 'Shelf', 'Property', 'Reformulation', 'Sensory'],
-        'Label' => ['Fault', 'Provenance', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Label' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trainer' => ['Fault', 'Formula', 'Property', 'Sensory', 'Shelf', 'Trial'],
         'Diagnosis' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label', 'Sensory'],

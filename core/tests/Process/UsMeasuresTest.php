@@ -7,7 +7,9 @@ namespace Transmuta\Tests\Process;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Process\Words\UsMeasures;
+use Transmuta\Quantity\Customary;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Table;
 use Transmuta\Tests\Kit;
 
 /** Pounds, ounces, cups and spoons: rounded as a kitchen says them, and read back to within 1 %. */
@@ -36,6 +38,17 @@ final class UsMeasuresTest extends TestCase
     public function testPoundsAndOunces(float $grams, ?string $words): void
     {
         self::assertSame($words, UsMeasures::weight($grams));
+    }
+
+    /** What is said is in the units that are read. */
+    public function testTheUnitsAreThoseOfTheTable(): void
+    {
+        $units = array_column(iterator_to_array(Table::rows(__DIR__ . '/../../data/reference/units.csv'), false), null, 'unit');
+        self::assertEqualsWithDelta(Customary::OUNCE, (float) $units['ounce']['us'], 1e-9);
+        self::assertEqualsWithDelta(16 * Customary::OUNCE, (float) $units['pound']['us'], 1e-9);
+        self::assertEqualsWithDelta(48 * Customary::TEASPOON, (float) $units['cup']['us'], 1e-9);
+        self::assertEqualsWithDelta(3 * Customary::TEASPOON, (float) $units['tablespoon']['us'], 1e-9);
+        self::assertSame([32.0, 212.0], [Customary::fahrenheit(0.0), Customary::fahrenheit(100.0)]);
     }
 
     public function testCupsAndSpoonsByHowHeavyThatIs(): void

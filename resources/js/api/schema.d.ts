@@ -2544,6 +2544,7 @@ export interface components {
             /** @description The dish's own method, as its maker wrote it. */
             own_method: string[];
             portion_g: number;
+            portion_oz: number;
             portions: number;
             /** @description What the kitchen makes for itself, with its own steps. */
             preparations: {
@@ -2574,6 +2575,7 @@ export interface components {
             revision: number;
             schools_at_work: components["schemas"]["SchoolAtWork"][];
             serve_at_c: number;
+            serve_at_f: number;
             steps: string[];
             tins: string[];
             title: string;

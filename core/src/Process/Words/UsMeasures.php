@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Words;
 
+use Transmuta\Quantity\Customary;
 use Transmuta\Shelf\Ingredient;
 
 /**
  * Grams in the measures of a kitchen in the United States, so that they read back to within 1 %: pounds and ounces, and cups and spoons where it is known how
- * heavy a spoon is. What neither says near enough stays in grams alone. NIST Handbook 44: 1 lb = 453.59237 g, 1 cup = 236.588 ml.
+ * heavy a spoon is. What neither says near enough stays in grams alone.
  */
 final class UsMeasures
 {
-    private const OUNCE = 28.349523125;
-
-    private const TEASPOON = 4.92892159375;
-
     /** What a measure may be off by, of what it says. */
     private const NEAR = 0.0095;
 
@@ -31,7 +28,7 @@ final class UsMeasures
     /** "1 lb 2¼ oz"; null where a kitchen’s ounces cannot say it. */
     public static function weight(float $grams): ?string
     {
-        $ounces = $grams / self::OUNCE;
+        $ounces = Customary::ounces($grams);
         $eighths = (int) round(8 * $ounces);
         if ($eighths > 0 && self::isNear($eighths / 8, $ounces)) {
             $pounds = intdiv($eighths, 128);
@@ -57,7 +54,7 @@ final class UsMeasures
         if ($density === null || $density <= 0.0 || $grams <= 0.0) {
             return null;
         }
-        $spoons = $grams / $density / self::TEASPOON;
+        $spoons = $grams / $density / Customary::TEASPOON;
         $firsts = [];
         foreach (range(0, self::MOST_CUPS) as $whole) {
             foreach (self::CUPS as $fraction => $part) {

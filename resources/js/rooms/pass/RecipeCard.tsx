@@ -15,7 +15,7 @@ export function RecipeCard({ card, size, us }: { card: Card; size: SheetId; us: 
     return (
         <Paper card={card} name="Recipe card" size={size} label={`Card of ${card.title}, ${card.version}`}>
             <div>
-                {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g{us && ` (${(card.portion_g / 28.3495).toFixed(1)} oz)`} · served at {card.serve_at_c} °C{us && ` (${Math.round(card.serve_at_c * 1.8 + 32)} °F)`}{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
+                {counted(card.portions, 'portion')} of {Math.round(card.portion_g)} g{us && ` (${card.portion_oz} oz)`} · served at {card.serve_at_c} °C{us && ` (${card.serve_at_f} °F)`}{card.tins.length > 0 ? ` · ${card.tins.join(', ')}` : ''}
             </div>
             {asked.map((diet) => (
                 <div key={diet.diet}>
