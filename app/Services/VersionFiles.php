@@ -9,26 +9,29 @@ use Illuminate\Support\Str;
 use Transmuta\Format\Converted;
 use Transmuta\Format\Converter;
 use Transmuta\Format\Form;
+use Transmuta\Property\DishReading;
 
 /** A version in the forms others read. */
 final readonly class VersionFiles
 {
+    /** Bytes a code of 55 mm still shows to a telephone at the lowest correction (ISO/IEC 18004: version 40-L holds 2953). */
+    private const CODE = 1400;
+
     public function __construct(private VersionShelf $shelves) {}
 
     public function in(Version $version, Form $form): Converted
     {
-        $engine = $this->shelves->engine($version);
-
-        return (new Converter($engine->reader->shelf, $engine->method, $engine->lines))->to($form, $engine->read($version->formula));
+        return $this->converter($version)->to($form, $this->shelves->engine($version)->read($version->formula));
     }
 
-    /** Bytes a code of 55 mm still shows to a telephone at the lowest correction (ISO/IEC 18004: version 40-L holds 2953). */
-    private const CODE = 1400;
-
-    /** The formula as text, for a code on its card; null where it is too long for one. */
-    public function code(Version $version): ?string
+    /**
+     * The formula as text, for a code on its card; null where it is too long for one.
+     *
+     * @param DishReading $dish the version, read
+     */
+    public function code(Version $version, DishReading $dish): ?string
     {
-        $text = $this->in($version, Form::Text)->text;
+        $text = $this->converter($version)->to(Form::Text, $dish)->text;
 
         return \strlen($text) <= self::CODE ? $text : null;
     }
@@ -41,10 +44,20 @@ final readonly class VersionFiles
     /** @return list<array{form: string, words: string, name: string, bytes: int, lost: list<string>}> */
     public function forms(Version $version): array
     {
-        return array_map(function (Form $form) use ($version): array {
-            $made = $this->in($version, $form);
+        $dish = $this->shelves->engine($version)->read($version->formula);
+        $converter = $this->converter($version);
+
+        return array_map(function (Form $form) use ($version, $dish, $converter): array {
+            $made = $converter->to($form, $dish);
 
             return ['form' => $form->value, 'words' => $form->words(), 'name' => $this->name($version, $form), 'bytes' => \strlen($made->text), 'lost' => $made->lost];
         }, Form::cases());
+    }
+
+    private function converter(Version $version): Converter
+    {
+        $engine = $this->shelves->engine($version);
+
+        return new Converter($engine->reader->shelf, $engine->method, $engine->lines);
     }
 }

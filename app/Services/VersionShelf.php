@@ -18,6 +18,9 @@ use Transmuta\Shelf\LayeredShelf;
 /** Keeps a version on the values it was computed with: which state of each ingredient it saw, and an engine over those states. */
 final class VersionShelf
 {
+    /** @var array<string, DishReading> what versions aim at, read once for all of a dish: by id and by how it stood then */
+    private array $aimed = [];
+
     /** @param Container $app gives today's engine when it is first asked for: a kept reading needs none */
     public function __construct(private readonly StudioShelf $shelf, private readonly Container $app) {}
 
@@ -26,7 +29,14 @@ final class VersionShelf
     {
         $aim = $version->aim();
 
-        return $this->engine($version)->reader->read($version->formula, original: $aim === $version ? null : $this->engine($aim)->read($aim->formula));
+        return $this->engine($version)->reader->read($version->formula, original: $aim === $version ? null : $this->aimed($aim));
+    }
+
+    private function aimed(Version $aim): DishReading
+    {
+        $state = hash('xxh128', json_encode([$aim->id, $aim->getRawOriginal('formula'), $aim->getRawOriginal('shelf')], JSON_THROW_ON_ERROR));
+
+        return $this->aimed[$state] ??= $this->engine($aim)->read($aim->formula);
     }
 
     /**

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Controllers\PriceListController;
+use App\Models\Dish;
+use App\Models\Service;
+use App\Models\Studio;
 use App\Models\Version;
+use App\Services\Planning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Transmuta\Engine;
 use Transmuta\Format\Form;
@@ -124,6 +128,12 @@ final class PassTest extends FeatureCase
         $service = $this->getJson('/api/services')->json()[0];
         self::assertNotSame([], $this->getJson("/api/menu?service=$service[id]")->assertOk()->json('rows'));
         $this->getJson('/api/menu?dish=999999')->assertNotFound();
+        // What is another studio’s is not there, by whatever it is asked for.
+        $other = Studio::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);
+        $theirs = Dish::query()->create(['studio_id' => $other->id, 'title' => 'Theirs', 'family' => 'cream']);
+        $evening = Service::query()->create(['studio_id' => $other->id, 'name' => 'Theirs', 'serve_at' => '2026-12-05T19:30', 'kitchen' => Planning::KITCHEN]);
+        $this->getJson("/api/menu?dish=$theirs->id")->assertNotFound();
+        $this->getJson("/api/menu?service=$evening->id")->assertNotFound();
         $this->getJson('/api/menu?dish=moon')->assertUnprocessable();
     }
 

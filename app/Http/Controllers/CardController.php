@@ -37,9 +37,9 @@ final class CardController extends Controller
     {
         Gate::authorize('view', $version);
         $request->validate(['revision' => ['nullable', 'integer', 'min:1']]);
-        $number = $request->filled('revision') ? $request->integer('revision') : $version->standing()['number'];
+        $revision = History::numbered($version, $request->filled('revision') ? $request->integer('revision') : $version->standing()['number']);
         if ($request->filled('revision')) {
-            $version = $version->as(History::numbered($version, $number));
+            $version = $version->as($revision);
         }
 
         $dish = $shelves->engine($version)->read($version->formula);
@@ -50,9 +50,9 @@ final class CardController extends Controller
             'title' => $version->dish->title,
             'version' => $version->name,
             'version_id' => $version->id,
-            'revision' => $number,
-            'revised_at' => History::numbered($version, $number)->created_at->toIso8601ZuluString(),
-            'qr' => $files->code($version),
+            'revision' => $revision->number,
+            'revised_at' => $revision->created_at->toIso8601ZuluString(),
+            'qr' => $files->code($version, $dish),
             'portions' => $version->formula->portions,
             'serve_at_c' => $version->formula->serveAt,
             'brief' => $version->brief,
