@@ -114,6 +114,8 @@ test('what went wrong is told by its numbers, with what would decide and what to
     await expect(dialog.getByText('In this formula:').first()).toBeVisible();
     await dialog.getByRole('button', { name: 'Make it a revision' }).first().click();
     await expect(dialog.getByRole('status')).toContainText('a revision of its own');
+    // What was worked out for the others was of the formula before.
+    await expect(dialog.getByRole('button', { name: 'Make it a revision' })).toHaveCount(0);
     await dialog.getByLabel('What is wrong').fill('skin');
     await dialog.getByRole('button', { name: 'Find out why' }).press('Enter');
     await dialog.getByRole('link', { name: 'Change it by hand' }).first().click();

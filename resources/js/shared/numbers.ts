@@ -65,10 +65,10 @@ export function typedOrText(text: string): number | string | null {
     return number !== null && Number.isNaN(number) ? text.trim() : number;
 }
 
-/** A typed per cent as a share of one, as typedOrText sends what is none. */
-export function inHundredths(text: string): number | string | null {
+/** A typed number as another, "30" per cent as 0.3; what is none goes as {@link typedOrText} sends it. */
+export function typedAs(text: string, of: (number: number) => number): number | string | null {
     const sent = typedOrText(text);
-    return typeof sent === 'number' ? sent / 100 : sent;
+    return typeof sent === 'number' ? of(sent) : sent;
 }
 
 /** Why a typed number is none; '' where it is one. */

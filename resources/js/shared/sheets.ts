@@ -6,7 +6,10 @@ export type SheetId = keyof typeof SHEETS;
 /** What stands at the foot of every page, as CSS writes a string. */
 export const footed = (text: string): string => `"${text.replace(/[^\p{L}\p{N}\p{P}\p{Zs}]/gu, '').replace(/\\/g, '').replace(/"/g, '”')}"`;
 
-/** The sheet this machine prints on, as it was chosen on the Pass. */
+/** Where this machine keeps the sheet it prints on, as it was chosen on the Pass. */
+export const SHEET_KEY = 'paper-size';
+
 export const sheetOf = (text: string | null): SheetId => (text === 'letter' ? 'letter' : 'a4');
 
-export const SHEET_KEY = 'paper-size';
+/** The sheet this machine prints on. */
+export const sheetHere = (): SheetId => sheetOf(localStorage.getItem(SHEET_KEY));

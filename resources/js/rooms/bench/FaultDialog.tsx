@@ -31,20 +31,23 @@ export function FaultDialog({ data, onWrite, onClose }: { data: BenchData; onWri
     const [facts, setFacts] = useState<Record<string, string>>({});
     const words = [...new Set((kinds.data ?? []).flatMap((one) => [one.fault.replaceAll('_', ' '), ...one.words]))].sort();
     const find = useMutation({
-        mutationFn: () =>
-            call<FaultAnswer>('POST', `versions/${data.version.id}/faults`, {
+        // Asked of the revision that is shown: what is worked out from it holds for no other.
+        mutationFn: async (revision: number) => ({
+            revision,
+            answer: await call<FaultAnswer>('POST', `versions/${data.version.id}/faults`, {
                 fault, ...(layer !== '' && { layer_id: layer }), ...(run !== '' && { run_id: run }),
                 facts: Object.fromEntries(Object.entries(facts).filter(([, text]) => text.trim() !== '').map(([id, text]) => [id, text === 'yes' ? true : text === 'no' ? false : (typedOrText(text) ?? text)])),
             }),
+        }),
     });
-    const answer = find.data;
+    const answer = find.data?.answer;
     return (
         <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="fault-title">
             <DialogTitle id="fault-title" className="name">
                 Something went wrong with {data.version.dish_title}, {data.version.name}
             </DialogTitle>
             <DialogContent>
-                <Box component="form" id="fault-form" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1fr' }, gap: 1.5, pt: 0.75 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); find.mutate(); }}>
+                <Box component="form" id="fault-form" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1fr' }, gap: 1.5, pt: 0.75 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); find.mutate(data.version.revision); }}>
                     <Autocomplete freeSolo options={words} inputValue={fault} onInputChange={(_, value) => setFault(value)} renderInput={(params) => <TextField {...params} size="small" label="What is wrong" placeholder="weeps, did not set, grainy…" />} />
                     <TextField select size="small" label="Of which layer" value={layer} onChange={(e) => setLayer(e.target.value)} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
                         <MenuItem value="">the one that shows it</MenuItem>
@@ -79,7 +82,7 @@ export function FaultDialog({ data, onWrite, onClose }: { data: BenchData; onWri
                         <Box sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>
                             {answer.layer}, by its own numbers{Object.keys(answer.facts).length > 0 && `, and what its run says (${Object.entries(answer.facts).map(([id, value]) => `${RUN_FACTS.find((one) => one.id === id)?.words ?? id} ${typeof value === 'number' ? value.toFixed(1) : String(value)}`).join(', ')})`}. The chances are an order of what to look at, not a measurement.
                         </Box>
-                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} isOnly={answer.causes.length === 1} onWrite={onWrite} layer={{ id: answer.layer_id, name: answer.layer }} data={data} onChange={onClose} />)}
+                        {answer.causes.map((cause, n) => <OneCause key={`${cause.fault} ${cause.row}`} cause={cause} isFirst={n === 0} isOnly={answer.causes.length === 1} isPast={find.data?.revision !== data.version.revision} onWrite={onWrite} layer={{ id: answer.layer_id, name: answer.layer }} data={data} onChange={onClose} />)}
                     </Box>
                 )}
             </DialogContent>
@@ -93,7 +96,7 @@ export function FaultDialog({ data, onWrite, onClose }: { data: BenchData; onWri
     );
 }
 
-function OneCause({ cause, isFirst, isOnly, layer, data, onWrite, onChange }: { cause: Cause; isFirst: boolean; isOnly: boolean; layer: { id: string; name: string }; data: BenchData; onWrite: Write; onChange: () => void }) {
+function OneCause({ cause, isFirst, isOnly, isPast, layer, data, onWrite, onChange }: { cause: Cause; isFirst: boolean; isOnly: boolean; isPast: boolean; layer: { id: string; name: string }; data: BenchData; onWrite: Write; onChange: () => void }) {
     const change = useMutation({
         mutationFn: () => onWrite((revision) => call<BenchData>('POST', `versions/${data.version.id}/faults/revision`, { fault: cause.fault, row: cause.row, layer_id: layer.id }, undefined, revision)),
     });
@@ -117,7 +120,7 @@ function OneCause({ cause, isFirst, isOnly, layer, data, onWrite, onChange }: { 
                         <span>
                             <strong>In this formula:</strong> {cause.change.words.join(', ')}; the {layer.name.toLowerCase()} is then foretold {cause.change.after === cause.change.before ? `“${cause.change.after}” as now` : `“${cause.change.after}” instead of “${cause.change.before}”`}.
                         </span>
-                        {change.isSuccess ? <strong role="status">It is a revision of its own; close this to see it, or undo it on the Bench.</strong> : <Button size="small" variant="outlined" onClick={() => change.mutate()} disabled={change.isPending}>Make it a revision</Button>}
+                        {change.isSuccess ? <strong role="status">It is a revision of its own; close this to see it, or undo it on the Bench.</strong> : isPast ? <span>The formula has changed since: find out why again.</span> : <Button size="small" variant="outlined" onClick={() => change.mutate()} disabled={change.isPending}>Make it a revision</Button>}
                         {change.error && <ProblemNote error={change.error} />}
                     </Box>
                 )}

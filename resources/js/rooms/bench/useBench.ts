@@ -32,10 +32,10 @@ export function useBench(id: number) {
     const edit = (next: Formula, rebalance = false) => saver.put(next, rebalance);
     /** Another write of the whole version, once what is typed is kept; where it is refused, what the server has is shown. */
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
-    /** Keeps a formula now, or tells why it cannot be: for a dialog that stays open until it is. */
-    const keep = (next: Formula) => saver.alone((now) => call<BenchData>('PATCH', `versions/${id}`, { formula: next }, undefined, now));
     /** A write of the server's own over the version, once what is typed is kept, or why it cannot be. */
     const alone = (send: (revision: number) => Promise<BenchData>) => saver.alone(send);
+    /** Keeps a formula now, or tells why it cannot be: for a dialog that stays open until it is. */
+    const keep = (next: Formula) => alone((now) => call<BenchData>('PATCH', `versions/${id}`, { formula: next }, undefined, now));
     const step = (way: 'undo' | 'redo') =>
         write(async (now) => {
             // Pressed twice, the second finds what the first left: there may be nothing more to go back to.

@@ -8,10 +8,9 @@ import { Link, useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { planQuery } from '../../api/queries';
 import type { Plan, Service } from '../../api/types';
-import { counted, longDay, minutes } from '../../shared/numbers';
+import { counted, minutes } from '../../shared/numbers';
 import { PageFoot } from '../../shared/PageFoot';
 import { Panel } from '../../shared/Panel';
-import { SHEET_KEY, sheetOf } from '../../shared/sheets';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { AtHand } from './AtHand';
@@ -50,7 +49,7 @@ export function ServiceRoom({ service }: { service: Service }) {
     const chosen = blocks.find((block) => block.key === at) ?? null;
     return (
         <Box sx={{ p: '12px 16px', display: 'grid', gap: 1.25, alignContent: 'start' }}>
-            <PageFoot size={sheetOf(localStorage.getItem(SHEET_KEY))} foot={`${service.name}, on the table ${dayOf(served)} at ${clockOf(served)}. Plan, printed ${longDay(new Date().toISOString())}`} />
+            <PageFoot foot={`${service.name}, on the table ${dayOf(served)} at ${clockOf(served)}. Plan`} />
             <Box component="header" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ flex: '1 1 300px', minWidth: 0 }}>
                     <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', lineHeight: 1.15 }}>{service.name}</h1>

@@ -9,7 +9,7 @@ import { useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { dishesQuery } from '../../api/queries';
 import type { Tasting } from '../../api/types';
-import { inHundredths, typedOrText } from '../../shared/numbers';
+import { typedAs, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { METHODS, type MethodId } from './methods';
@@ -34,7 +34,7 @@ export function NewTasting({ first, onClose }: { first: number | null; onClose: 
         mutationFn: () =>
             call<Tasting>('POST', 'tastings', {
                 title: form.title, method: form.method, question: form.question, sided: form.method === 'paired' ? form.sided : 'one', ...(form.method === 'paired' && form.sided === 'one' && { expects: form.expects }),
-                tasters: typedOrText(form.tasters), alpha: typedOrText(form.alpha), power: typedOrText(form.power), pd: inHundredths(form.pd),
+                tasters: typedOrText(form.tasters), alpha: typedOrText(form.alpha), power: typedOrText(form.power), pd: typedAs(form.pd, (percent) => percent / 100),
                 attributes: form.method === 'just-right' ? form.attributes.split(',').map((one) => one.trim()).filter(Boolean) : [],
                 samples: samples.flatMap((one) => (one === null ? [] : [{ version_id: one.id }])),
             }),

@@ -10,7 +10,6 @@ import type { Pouring, Tasting } from '../../api/types';
 import { counted, inPercent, longDay } from '../../shared/numbers';
 import { PageFoot } from '../../shared/PageFoot';
 import { Panel } from '../../shared/Panel';
-import { SHEET_KEY, sheetOf } from '../../shared/sheets';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { asksFor, METHODS } from './methods';
@@ -120,7 +119,7 @@ function Sheets({ data, pouring }: { data: Tasting; pouring: Pouring[] }) {
     const may = [...new Set(data.samples.flatMap((one) => one.may_contain))];
     return (
         <>
-        <PageFoot size={sheetOf(localStorage.getItem(SHEET_KEY))} foot={`${data.title}, laid out ${longDay(data.laid_on)} by ${data.who}. Tasting sheets, printed ${longDay(new Date().toISOString())}`} />
+        <PageFoot foot={`${data.title}, laid out ${longDay(data.laid_on)} by ${data.who}. Tasting sheets`} />
         <Panel className="sheet" component="section" aria-label="What is poured">
             <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>What is poured (sealed from the tasters)</h2>
             <Box component="table" sx={{ borderCollapse: 'collapse', fontVariantNumeric: 'tabular-nums', '& td, & th': { textAlign: 'left', borderBottom: '1px solid var(--line)', p: '3px 14px 3px 0' } }}>

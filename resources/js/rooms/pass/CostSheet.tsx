@@ -9,19 +9,13 @@ import { costQuery } from '../../api/queries';
 import type { Card, Cost, CostRates } from '../../api/types';
 import { useWrite } from '../../api/useWrite';
 import { minorOf, plainMoney, useMoney } from '../../shared/money';
-import { grams, longDay, typedOrText } from '../../shared/numbers';
+import { grams, longDay, typedAs, typedOrText } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { Paper, Part, ruled } from './Paper';
 import type { SheetId } from '../../shared/sheets';
 
 const signed = (percent: number | null) => (percent === null ? '' : `${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(Math.abs(percent) < 10 ? 1 : 0)} %`);
-
-/** What is sent of typed money: minor units, nothing, or the text as it stands so that it is refused with its place. */
-const minorTyped = (text: string) => {
-    const sent = typedOrText(text);
-    return typeof sent === 'number' ? minorOf(sent) : sent;
-};
 
 /** What a portion costs and why, by whose prices, against what it was and beside the other versions; what is left of its price. */
 export function CostSheet({ card, size }: { card: Card; size: SheetId }) {
@@ -102,7 +96,7 @@ function Sells({ card, cost }: { card: Card; cost: Cost }) {
     const client = useQueryClient();
     const write = useWrite(cost.said);
     const [typed, setTyped] = useState(cost.sells_minor === null ? '' : plainMoney(cost.sells_minor));
-    const keep = useMutation({ mutationFn: () => write<Cost>('PUT', `versions/${card.version_id}/sells`, { minor: minorTyped(typed) }), onSuccess: () => client.invalidateQueries({ queryKey: ['cost'] }) });
+    const keep = useMutation({ mutationFn: () => write<Cost>('PUT', `versions/${card.version_id}/sells`, { minor: typedAs(typed, minorOf) }), onSuccess: () => client.invalidateQueries({ queryKey: ['cost'] }) });
     const tax = cost.rates.tax_percent > 0 ? `${cost.rates.tax_word || 'tax'} of ${cost.rates.tax_percent} % in it` : 'no tax in it';
     return (
         <>
@@ -127,7 +121,7 @@ function Reckons({ cost }: { cost: Cost }) {
     const text = (minor: number | null) => (minor === null ? '' : plainMoney(minor));
     const [form, setForm] = useState({ labour: text(cost.rates.labour), energy: text(cost.rates.energy), packaging: text(cost.rates.packaging), tax_word: cost.rates.tax_word, tax_percent: String(cost.rates.tax_percent) });
     const keep = useMutation({
-        mutationFn: () => write<CostRates>('PUT', 'studio/rates', { labour: minorTyped(form.labour), energy: minorTyped(form.energy), packaging: minorTyped(form.packaging) ?? 0, tax_word: form.tax_word, tax_percent: typedOrText(form.tax_percent) ?? 0 }),
+        mutationFn: () => write<CostRates>('PUT', 'studio/rates', { labour: typedAs(form.labour, minorOf), energy: typedAs(form.energy, minorOf), packaging: typedAs(form.packaging, minorOf) ?? 0, tax_word: form.tax_word, tax_percent: typedOrText(form.tax_percent) ?? 0 }),
         onSuccess: () => Promise.all([client.invalidateQueries({ queryKey: ['cost'] }), client.invalidateQueries({ queryKey: ['studio'] })]),
     });
     const field = (key: keyof typeof form, label: string, width: number, hint?: string) => <TextField size="small" label={label} value={form[key]} placeholder={hint} onChange={(e) => setForm({ ...form, [key]: e.target.value })} sx={{ width }} slotProps={{ inputLabel: { shrink: true } }} />;

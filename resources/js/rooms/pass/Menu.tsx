@@ -7,14 +7,13 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { menuQuery, servicesQuery } from '../../api/queries';
 import type { Menu as MenuOf, MenuRow } from '../../api/types';
+import { today } from '../../shared/days';
 import { longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { dietName } from '../../shared/words';
 import { PageFoot } from '../../shared/PageFoot';
-import { SHEET_KEY, sheetOf, SHEETS, type SheetId } from '../../shared/sheets';
 import { ruled } from './Paper';
-import { useStored } from '../../shared/useStored';
 
 type Cell = MenuRow['eu'][number];
 
@@ -34,7 +33,6 @@ export function Menu() {
     const service = params.get('service');
     const of = dish !== null ? `dish=${dish}` : service !== null ? `service=${service}` : '';
     const [law, setLaw] = useState<'eu' | 'us'>('eu');
-    const [size] = useStored<SheetId>(SHEET_KEY, sheetOf);
     const { data, error, isPending, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(menuQuery(of));
     const services = useQuery(servicesQuery());
     const first = data?.pages[0];
@@ -63,10 +61,10 @@ export function Menu() {
             {first && rows.length === 0 && <div>Nothing is there yet. <Link to="/new">Type a dish in</Link>, and it stands here.</div>}
             {first && rows.length > 0 && (
                 <Box component="article" className="sheet" aria-label={title} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '18px 22px', overflow: 'auto' }} tabIndex={0}>
-                    <PageFoot size={size} isWide foot={`${title}, ${first.of}, as of ${longDay(new Date().toISOString())}, ${SHEETS[size].name}`} />
+                    <PageFoot isWide foot={`${title}, ${first.of}`} />
                     <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap' }}>
                         <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-head)' }}>{first.of}</h2>
-                        <span>as of {longDay(new Date().toISOString())}, by each version’s latest revision</span>
+                        <span>as of {longDay(today())}, by each version’s latest revision</span>
                     </Box>
                     <p style={{ margin: '4px 0 8px' }}>
                         {(Object.keys(MARKS) as Cell['state'][]).map((state) => <span key={state} style={{ marginRight: 16, whiteSpace: 'nowrap' }}><strong style={{ color: MARKS[state].colour }}>{MARKS[state].mark}</strong> {first.states[state]}</span>)}

@@ -17,7 +17,7 @@ interface Props {
 
 /** A paper as it prints: of which dish, version and revision, of what day, and on its face whether it is final. */
 export function Paper({ card, name, size, children, label }: Props) {
-    const foot = `${card.title}, ${card.version}, revision ${card.revision} of ${longDay(card.revised_at)}. ${name}, printed ${longDay(new Date().toISOString())}${card.final ? '' : '. NOT FINAL'}`;
+    const foot = `${card.title}, ${card.version}, revision ${card.revision} of ${longDay(card.revised_at)}. ${card.final ? '' : 'NOT FINAL. '}${name}`;
     return (
         <Box component="article" className="sheet" aria-label={label ?? `${name} of ${card.title}, ${card.version}`} sx={{ bgcolor: 'var(--panel)', border: '1.5px solid var(--rim)', borderRadius: '11px', p: '22px 28px', boxSizing: 'content-box', width: SHEETS[size].wide, maxWidth: 'calc(100% - 60px)', fontSize: 'var(--text-body)', '@media print': { width: 'auto', maxWidth: 'none' } }}>
             <PageFoot size={size} foot={foot} />

@@ -3,9 +3,10 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { cardQuery, foundQuery } from '../../api/queries';
+import type { Card } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { BeginRun } from '../../shared/run/BeginRun';
@@ -28,6 +29,18 @@ export function Pass() {
     const { versionId, paper } = useParams();
     return versionId && /^\d+$/.test(versionId) ? <PassOf id={Number(versionId)} paper={paperOf(paper)} /> : <PassList />;
 }
+
+/** What stands on each paper. */
+const SHEET_OF: Record<PaperId, (of: { card: Card; size: SheetId; us: boolean }) => ReactNode> = {
+    card: (of) => <RecipeCard {...of} />,
+    batch: (of) => <BatchCard {...of} />,
+    method: ({ card, size }) => <MakingSteps card={card} size={size} />,
+    pull: ({ card, size }) => <PullList card={card} size={size} />,
+    label: ({ card, size }) => <LabelSheet card={card} size={size} />,
+    specification: ({ card, size }) => <SpecificationSheet card={card} size={size} />,
+    cost: ({ card, size }) => <CostSheet card={card} size={size} />,
+    files: ({ card }) => <FilesSheet version={card.version_id} />,
+};
 
 function PassOf({ id, paper }: { id: number; paper: PaperId }) {
     const { data, error, isPending, refetch } = useQuery(cardQuery(id));
@@ -83,14 +96,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
                             </Box>
                         )}
                     </Box>
-                    {paper === 'card' && <RecipeCard card={data} size={size} us={us} />}
-                    {paper === 'batch' && <BatchCard card={data} size={size} us={us} />}
-                    {paper === 'method' && <MakingSteps card={data} size={size} />}
-                    {paper === 'pull' && <PullList card={data} size={size} />}
-                    {paper === 'label' && <LabelSheet card={data} size={size} />}
-                    {paper === 'specification' && <SpecificationSheet card={data} size={size} />}
-                    {paper === 'cost' && <CostSheet card={data} size={size} />}
-                    {paper === 'files' && <FilesSheet version={id} />}
+                    {SHEET_OF[paper]({ card: data, size, us })}
                 </Box>
             )}
         </Box>
