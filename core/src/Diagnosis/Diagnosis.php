@@ -48,7 +48,7 @@ final readonly class Diagnosis
         $layers ??= $dish->layers;
         $best = null;
         foreach ($layers as $layer) {
-            $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->reader->set, $this->book->groups), $dish);
+            $causes = $this->causes($faults, new Measured($dish, $layer, $run, $this->reader->set, $this->book), $dish);
             // The layer whose numbers speak loudest; where none does, the heaviest.
             $weight = $causes === [] ? -\INF : max(array_map(static fn(Cause $c): float => $c->score, $causes));
             if ($causes !== [] && ($best === null || [$weight, $layer->state->mass] > [$best['weight'], $best['mass']])) {

@@ -6,6 +6,7 @@ namespace Transmuta\Diagnosis;
 
 use Transmuta\Fault\Nonsense;
 use Transmuta\Reference\Table;
+use Transmuta\Shelf\Ingredient;
 
 /** The faults, their causes and the words people use (`core/data/faults`): starting values with marks, from practice. */
 final class FaultBook
@@ -52,6 +53,14 @@ final class FaultBook
         }
 
         return new self($causes, $words, $groups, $rescues, $next);
+    }
+
+    /** Whether an ingredient is what a group means: one of its ids, or of a group of the shelf. A word that is no group means the ingredient of that id. */
+    public function means(string $group, Ingredient $ingredient): bool
+    {
+        $of = $this->groups[$group] ?? [$group];
+
+        return str_starts_with($of[0], '@') ? $ingredient->group === substr($of[0], 1) : \in_array($ingredient->id, $of, true);
     }
 
     /** @return list<string> what people say where they mean a class */

@@ -29,8 +29,7 @@ final readonly class Measured
     /** Mechanisms that a warm room does not melt. */
     private const WARM_PROOF = ['agar', 'starch', 'egg', 'kappa', 'iota', 'gellan', 'lm-pectin', 'hm-pectin', 'soy', 'whey'];
 
-    /** @param array<string, list<string>> $groups ids by what is meant, or one "@" and a group of the shelf */
-    public function __construct(private DishReading $dish, private LayerReading $layer, private RunFacts $run, private SetModel $set, private array $groups) {}
+    public function __construct(private DishReading $dish, private LayerReading $layer, private RunFacts $run, private SetModel $set, private FaultBook $book) {}
 
     public function value(string $metric): ?float
     {
@@ -118,11 +117,9 @@ final readonly class Measured
     /** g per 100 g of the layer, before losses are long gone: of what goes into it. */
     private function grams(string $group): float
     {
-        $of = $this->groups[$group] ?? [];
-        $whole = str_starts_with($of[0] ?? '', '@') ? substr($of[0], 1) : null;
         $sum = 0.0;
         foreach ($this->layer->state->model->portions as $i => $portion) {
-            if ($whole === null ? \in_array($portion->ingredient->id, $of, true) : $portion->ingredient->group === $whole) {
+            if ($this->book->means($group, $portion->ingredient)) {
                 $sum += $this->layer->state->share[$i];
             }
         }

@@ -236,11 +236,9 @@ final readonly class NextTime
     private function at(LayerReading $reading, string $of): ?int
     {
         $job = self::BY_JOB[$of] ?? null;
-        $ids = $this->book->groups[$of] ?? [$of];
-        $group = str_starts_with($ids[0], '@') ? substr($ids[0], 1) : null;
         $best = null;
         foreach ($reading->layer->understood() as $n => $line) {
-            $weight = $job !== null ? ($reading->jobs[$n][$job] ?? 0.0) : (($group !== null ? $reading->state->model->portions[$n]->ingredient->group === $group : \in_array($line->ingredient, $ids, true)) ? $line->grams : 0.0);
+            $weight = $job !== null ? ($reading->jobs[$n][$job] ?? 0.0) : ($this->book->means($of, $reading->state->model->portions[$n]->ingredient) ? $line->grams : 0.0);
             if ($weight > 0.0 && ($best === null || $weight > $best[1])) {
                 $best = [$n, $weight];
             }
