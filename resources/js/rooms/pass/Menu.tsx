@@ -96,7 +96,7 @@ function Matrix({ rows, law }: { rows: MenuRow[]; law: 'eu' | 'us' }) {
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.version_id}>
-                        <th scope="row"><Link to={`/pass/${row.version_id}`}>{row.dish}, {row.version}</Link>{!row.final && <strong style={{ color: 'var(--beet)' }}> not final</strong>}</th>
+                        <th scope="row"><Link to={`/pass/${row.version_id}`}>{row.dish}, {row.version}</Link>{!row.final && <> <strong style={{ color: 'var(--beet)' }}>not final</strong></>}</th>
                         {row[law].map((cell) => <td key={cell.allergen}><Mark cell={cell} /></td>)}
                     </tr>
                 ))}
@@ -115,7 +115,7 @@ function Range({ rows, law }: { rows: MenuRow[]; law: 'eu' | 'us' }) {
     return (
         <Box component="table" aria-label="Versions beside each other" sx={{ ...ruled, '& td': { ...ruled['& th, & td'], textAlign: 'left' } }}>
             <thead>
-                <tr><th scope="col">for a guest who asks</th>{rows.map((row) => <th key={row.version_id} scope="col"><Link to={`/pass/${row.version_id}`}>{row.version}</Link>{!row.final && <strong style={{ color: 'var(--beet)' }}> not final</strong>}</th>)}</tr>
+                <tr><th scope="col">for a guest who asks</th>{rows.map((row) => <th key={row.version_id} scope="col"><Link to={`/pass/${row.version_id}`}>{row.version}</Link>{!row.final && <> <strong style={{ color: 'var(--beet)' }}>not final</strong></>}</th>)}</tr>
             </thead>
             <tbody>
                 {figures.map(([name, of]) => <tr key={name}><th scope="row">{name}</th>{rows.map((row) => <td key={row.version_id}>{of(row)}</td>)}</tr>)}
