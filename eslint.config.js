@@ -5,7 +5,7 @@ export default tseslint.config(
     { ignores: ['public/build', 'vendor', 'node_modules', 'var', 'resources/js/api/schema.d.ts'] },
     ...tseslint.configs.strictTypeChecked,
     {
-        languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+        languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
         plugins: { 'react-hooks': reactHooks },
         rules: {
             ...reactHooks.configs.recommended.rules,

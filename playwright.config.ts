@@ -17,7 +17,7 @@ export default defineConfig({
         contextOptions: { reducedMotion: 'reduce' },
         screenshot: 'only-on-failure',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
         },
     },

@@ -6,5 +6,6 @@ import { defineConfig } from 'vite';
 export default defineConfig({
     plugins: [!process.env.VITEST && laravel({ input: 'resources/js/main.tsx', refresh: false }), react()],
     build: { chunkSizeWarningLimit: 700 },
-    test: { environment: 'jsdom', include: ['resources/js/**/*.test.{ts,tsx}'] },
+    // One page for all files of a worker: each tidies up after itself (a file that did not would fail the next).
+    test: { environment: 'jsdom', pool: 'threads', isolate: false, include: ['resources/js/**/*.test.{ts,tsx}'] },
 });

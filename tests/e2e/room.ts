@@ -79,6 +79,16 @@ export async function openBench(page: Page, dish: string, version: string): Prom
     await expect(page.getByRole('heading', { name: dish, level: 1 })).toBeVisible();
 }
 
+/** To another room within the page, as a link leads there: nothing is loaded anew. */
+export async function walk(page: Page, to: string): Promise<void> {
+    const left = await page.title();
+    await page.evaluate((path) => {
+        history.pushState({}, '', path);
+        dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+    }, to);
+    await expect(page).not.toHaveTitle(left);
+}
+
 export const rail = (page: Page, property: string) => page.locator(`[data-rail="${property}"]`);
 
 /** The layer's sweetness in the Reading tab. */

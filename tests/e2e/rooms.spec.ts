@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { axe, expect, OF_DRESS, OF_SIZE, openBench, test } from './room';
+import { axe, expect, OF_DRESS, OF_SIZE, openBench, test, walk } from './room';
 
 test.describe('every room', () => {
     const SIZES = [['a laptop', 1280, 800], ['a tablet', 820, 1180], ['a phone', 390, 844]] as const;
@@ -23,11 +23,11 @@ test.describe('every room', () => {
             test.setTimeout(240_000);
             await page.addInitScript((value) => localStorage.setItem('dim', value), dim);
             for (const [room, seen] of ROOMS) {
-                await page.goto(room);
+                await (room === '/' ? page.goto(room) : walk(page, room));
                 await expect(seen === 'progressbar' ? page.getByText('not asked yet').first() : page.getByRole('main').getByRole(seen).first()).toBeVisible();
                 await scan(page);
             }
-            await page.goto('/new');
+            await walk(page, '/new');
             await page.getByLabel('Ingredient lines').fill('120 g lemon juice\n5 blorps of sugar\n2 tbsp cornflower');
             await expect(page.getByText('not understood')).toBeVisible();
             await scan(page);
@@ -40,7 +40,7 @@ test.describe('every room', () => {
             }
             await page.getByRole('button', { name: 'Note a trial' }).click();
             await scan(page);
-            await page.goto('/shelf/butter');
+            await walk(page, '/shelf/butter');
             await expect(page.getByRole('heading', { name: 'Butter, unsalted' })).toBeVisible();
             await expect(page.getByRole('img', { name: /^Solid fat/ })).toBeVisible();
             await scan(page);
@@ -92,7 +92,7 @@ test.describe('every room', () => {
             await page.getByRole('button', { name: 'Show the section' }).click();
             await expect(page.locator('#section')).toBeVisible();
             for (const room of ['/', '/new', '/spread', '/shelf/butter', '/notebook', '/clock', '/clock/1', '/clock/1/covers', '/pass', '/practice']) {
-                await page.goto(room);
+                await walk(page, room);
                 await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();
                 expect(await page.evaluate(() => document.documentElement.scrollWidth), room).toBeLessThanOrEqual(width);
                 const main = await page.getByRole('main').evaluate((el) => el.scrollWidth - el.clientWidth);

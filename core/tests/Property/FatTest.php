@@ -43,9 +43,10 @@ final class FatTest extends TestCase
 
     public function testSolidFatNeverGrowsWithWarmth(): void
     {
+        $fat = self::fat();
         foreach (array_keys(Reference::standard()->solidFat) as $kind) {
             for ($celsius = 0.0; $celsius < 40.0; $celsius += 0.5) {
-                self::assertGreaterThanOrEqual(self::fat()->solidShare($kind, $celsius + 0.5), self::fat()->solidShare($kind, $celsius), "$kind at $celsius");
+                self::assertGreaterThanOrEqual($fat->solidShare($kind, $celsius + 0.5), $fat->solidShare($kind, $celsius), "$kind at $celsius");
             }
         }
     }

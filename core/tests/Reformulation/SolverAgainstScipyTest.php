@@ -113,7 +113,7 @@ final class SolverAgainstScipyTest extends TestCase
 
                 return true;
             }
-            fwrite($this->pipes[0], $half($problem->residuals(array_map(floatval(...), array_values((array) $said['x'])))) . "\n");
+            fwrite($this->pipes[0], json_encode(array_map(static fn(array $x): float => $half($problem->residuals(array_map(floatval(...), $x))), (array) $said['x']), JSON_THROW_ON_ERROR) . "\n");
         }
         self::fail('the reference did not answer');
     }

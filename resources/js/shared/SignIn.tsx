@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { call, wrongIn } from '../api/client';
 import { sessionQuery } from '../api/queries';
 import type { Session } from '../api/types';
+import { RoomName } from './RoomName';
 import { fieldsOf } from './fields';
 import { Panel } from './Panel';
 import { ProblemNote } from './ProblemNote';
@@ -33,9 +34,7 @@ export function SignIn({ session }: { session: Session }) {
     const field = fieldsOf(form, setForm, wrong);
     return (
         <Panel sx={{ width: 420, maxWidth: '100%', boxSizing: 'border-box', p: '22px 24px' }}>
-            <h1 className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-room)' }}>
-                {isFounding ? 'Your studio' : 'Who is at the counter?'}
-            </h1>
+            <RoomName style={{ margin: '0 0 4px' }}>{isFounding ? 'Your studio' : 'Who is at the counter?'}</RoomName>
             <Box
                 component="form" sx={{ display: 'grid', gap: 1.5, mt: 2 }}
                 onSubmit={(e: React.SyntheticEvent) => {

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { RoomName } from '../../shared/RoomName';
 import { type Command, useCommands } from '../../shared/commands';
 import { keyOf, useKeys } from '../../shared/keys';
 import { Panel } from '../../shared/Panel';
@@ -36,9 +37,7 @@ export function Bench() {
         return (
             <Box sx={{ p: 3, maxWidth: 560 }}>
                 <Panel>
-                    <h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>
-                        Nothing on the Bench
-                    </h1>
+                    <RoomName style={{ margin: '0 0 0.67em' }}>Nothing on the Bench</RoomName>
                     <p>Choose a dish on the Counter, or type one in.</p>
                     <Link to="/">To the Counter</Link> · <Link to="/new">New dish</Link>
                 </Panel>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { BenchData } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { dietName } from '../../shared/words';
 import { TrialDialog } from '../../shared/trial/TrialDialog';
 import { AimNote } from './AimNote';
@@ -34,9 +35,7 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
     ];
     return (
         <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
-            <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', lineHeight: 1.1 }}>
-                {version.dish_title}
-            </h1>
+            <RoomName tab={`${version.dish_title}, ${version.name}`} style={{ lineHeight: 1.1 }}>{version.dish_title}</RoomName>
             <Box component="nav" aria-label="Versions" sx={{ display: 'flex', alignItems: 'center' }}>
                 {lineage.map((one, n) => (
                     <Box key={one.id} sx={{ display: 'flex', alignItems: 'center' }}>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { serviceQuery, servicesQuery } from '../../api/queries';
 import type { ServiceHead } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { counted } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -34,9 +35,7 @@ function Services() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
-                    Clock
-                </h1>
+                <RoomName style={{ flex: 1 }}>Clock</RoomName>
                 <Button variant="contained" onClick={() => setNew(true)}>
                     A new service
                 </Button>

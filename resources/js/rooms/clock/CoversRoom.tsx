@@ -8,6 +8,7 @@ import { Link, useNavigate } from 'react-router';
 import { call, Problem } from '../../api/client';
 import { dishesQuery } from '../../api/queries';
 import type { CoverAnswer, DishSummary, Guests, Service } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { counted, typedCount, typedNumber } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -72,7 +73,7 @@ export function CoversRoom({ service }: { service: Service }) {
         <Box sx={{ p: '12px 16px', display: 'grid', gap: 1.25, alignContent: 'start', maxWidth: 1060 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ flex: 1 }}>
-                    <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', lineHeight: 1.15 }}>Who comes</h1>
+                    <RoomName tab={`Who comes, ${service.name}`} style={{ lineHeight: 1.15 }}>Who comes</RoomName>
                     <div>{service.name}, {dayOf(served)}, on the table at {clockOf(served)}</div>
                 </Box>
                 <Button variant="outlined" component={Link} to={`/clock/${service.id}`}>To the plan</Button>

@@ -8,6 +8,7 @@ import { Link, useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { planQuery } from '../../api/queries';
 import type { Plan, Service } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { counted, minutes } from '../../shared/numbers';
 import { PageFoot } from '../../shared/PageFoot';
 import { Panel } from '../../shared/Panel';
@@ -52,7 +53,7 @@ export function ServiceRoom({ service }: { service: Service }) {
             <PageFoot foot={`${service.name}, on the table ${dayOf(served)} at ${clockOf(served)}. Plan`} />
             <Box component="header" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ flex: '1 1 300px', minWidth: 0 }}>
-                    <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', lineHeight: 1.15 }}>{service.name}</h1>
+                    <RoomName style={{ lineHeight: 1.15 }}>{service.name}</RoomName>
                     <div>
                         {dayOf(served)}, on the table at <strong>{clockOf(served)}</strong> · {counted(service.items.length, 'dish', 'dishes')}, {counted(service.portions, 'portion')} · {counted(service.kitchen.cooks, 'cook')}
                     </div>

@@ -7,6 +7,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { type Asked, foundQuery, studioQuery, waitingQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { RoomName } from '../../shared/RoomName';
 import { Sought } from '../../shared/Sought';
 import { useRecipeFile } from '../../shared/useRecipeFile';
 import { CardsWaiting } from '../../shared/Waiting';
@@ -46,9 +47,7 @@ export function Counter() {
     return (
         <Box {...file.drop} sx={{ p: '14px 16px', display: 'grid', gap: 1.5, gridTemplateRows: 'auto auto auto 1fr', minHeight: '100%', boxSizing: 'border-box', ...(file.isOver && { outline: '3px dashed var(--cobalt)', outlineOffset: '-6px' }) }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    {studio.data?.name ?? 'Counter'}
-                </h1>
+                <RoomName>{studio.data?.name ?? 'Counter'}</RoomName>
                 {studio.data && (
                     <Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, what costs are reckoned in, what it handles, its own measures" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
                         change

@@ -7,6 +7,7 @@ import { call } from '../../api/client';
 import { schoolQuery } from '../../api/queries';
 import type { Exercise } from '../../api/types';
 import { LADDER } from '../../api/words';
+import { RoomName } from '../../shared/RoomName';
 import { inPercent, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -28,9 +29,7 @@ export function Foretell() {
     const failed = ask.error ?? answer.error ?? progress.error;
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 1120 }}>
-            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 'var(--text-room)' }}>
-                Foretell
-            </h1>
+            <RoomName style={{ margin: '0 0 10px' }}>Foretell</RoomName>
             <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1fr 320px' }, alignItems: 'start' }}>
                 <Panel>
                     {failed && <ProblemNote error={failed} />}

@@ -3,6 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Panel } from '../../shared/Panel';
+import { RoomName } from '../../shared/RoomName';
 import { SourceMark } from '../../shared/SourceMark';
 import { GLOSSARY } from '../../shared/words';
 
@@ -15,9 +16,7 @@ export function Glossary() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 860 }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1.25, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
-                    Words
-                </h1>
+                <RoomName style={{ flex: 1 }}>Words</RoomName>
                 <TextField size="small" placeholder="Find a word" value={sought} onChange={(e) => setSought(e.target.value)} slotProps={{ htmlInput: { 'aria-label': 'Find a word', type: 'search' } }} />
             </Box>
             <Panel>

@@ -9,6 +9,7 @@ import { call, Problem } from '../../api/client';
 import type { DishSummary, Inference, TextReading } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { RoomName } from '../../shared/RoomName';
 import { useRecipeFile } from '../../shared/useRecipeFile';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { ReadLines } from './ReadLines';
@@ -107,9 +108,7 @@ export function NewDish() {
     return (
         <Box sx={{ p: '14px 16px', height: '100%', boxSizing: 'border-box', display: 'grid', gridTemplateRows: 'auto auto 1fr', gap: 1.5 }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    New dish
-                </h1>
+                <RoomName>New dish</RoomName>
                 <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>
                 <Box sx={{ flex: 1 }} />
                 <Button variant="outlined" onClick={() => { setDraft(EMPTY); setSource(null); }} disabled={draft.lines === '' && draft.title === ''}>

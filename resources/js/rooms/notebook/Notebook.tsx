@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router';
 import { HowSure } from './HowSure';
 import { Pots } from './Pots';
 import { Trials } from './Trials';
+import { RoomName } from '../../shared/RoomName';
 
 const VIEWS = [
     { id: 'trials', name: 'Trials', of: Trials },
@@ -18,9 +19,7 @@ export function Notebook() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 1120 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    Notebook
-                </h1>
+                <RoomName tab={`Notebook: ${view.name.toLowerCase()}`}>Notebook</RoomName>
                 <Box component="nav" aria-label="Parts of the Notebook" sx={{ display: 'flex', gap: 0.75 }}>
                     {VIEWS.map((one) => (
                         <Button key={one.id} variant={one.id === view.id ? 'contained' : 'outlined'} aria-current={one.id === view.id ? 'page' : undefined} onClick={() => setParams(one.id === 'trials' ? {} : { view: one.id })}>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { lineageQuery, treeCompareQuery } from '../../api/queries';
 import type { LineageNode } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -24,9 +25,7 @@ export function Tree() {
     const [a, b] = chosen.map((id) => data?.find((one) => one.id === id));
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 1120 }}>
-            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 'var(--text-room)' }}>
-                How it came about
-            </h1>
+            <RoomName style={{ margin: '0 0 10px' }}>How it came about</RoomName>
             <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: a && b ? '1fr 1fr' : '1fr' }, alignItems: 'start' }}>
                 <Panel>
                     {isPending && <Waiting what="the tree"><LinesWaiting /></Waiting>}

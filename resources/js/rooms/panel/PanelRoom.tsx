@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { tastingsQuery } from '../../api/queries';
+import { RoomName } from '../../shared/RoomName';
 import { longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -22,9 +23,7 @@ export function PanelRoom() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 1120 }}>
             <Box component="header" className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
-                    {tastingId === undefined ? 'Panel' : <Link to="/panel">Panel</Link>}
-                </h1>
+                <RoomName tab={data?.find((one) => String(one.id) === tastingId)?.title ?? 'Panel'} style={{ flex: 1 }}>{tastingId === undefined ? 'Panel' : <Link to="/panel">Panel</Link>}</RoomName>
                 {tastingId === undefined && !laying && (
                     <Button variant="contained" onClick={() => setLaying(true)}>
                         Lay a tasting out

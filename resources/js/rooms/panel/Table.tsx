@@ -11,6 +11,7 @@ import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { asksFor } from './methods';
 import { Choice } from '../../shared/trial/Choice';
+import { RoomName } from '../../shared/RoomName';
 import { Waiting } from '../../shared/Waiting';
 
 const LIKING = ['dislike extremely', 'dislike very much', 'dislike', 'dislike a little', 'neither', 'like a little', 'like', 'like very much', 'like extremely'];
@@ -35,11 +36,11 @@ export function Table() {
         <Box component="main" sx={{ minHeight: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', placeItems: 'start center', p: 2, boxSizing: 'border-box' }}>
             <Panel sx={{ width: 460, maxWidth: '100%', boxSizing: 'border-box', p: '18px 20px', fontSize: 'var(--text-lead)' }}>
                 {table.isPending && <Waiting what="the table" />}
-                {table.error && <><h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>No table is laid here</h1><p>Ask whoever sent you for the code again.</p></>}
+                {table.error && <><RoomName style={{ margin: '0 0 0.67em' }}>No table is laid here</RoomName><p>Ask whoever sent you for the code again.</p></>}
                 {failed && <ProblemNote error={failed} />}
                 {table.data && (
                     <>
-                        <h1 className="name" style={{ margin: '0 0 8px', fontSize: 'var(--text-room)' }}>{seat ? `Seat ${seat.seat.number}` : 'A tasting'}</h1>
+                        <RoomName style={{ margin: '0 0 8px' }}>{seat ? `Seat ${seat.seat.number}` : 'A tasting'}</RoomName>
                         {table.data.is_closed && <p>This tasting is closed. Thank you.</p>}
                         {!table.data.is_closed && seat === null && <Button variant="contained" size="large" fullWidth onClick={() => sit.mutate()} disabled={sit.isPending}>Sit down</Button>}
                         {!table.data.is_closed && seat && !seat.seat.acknowledged && <Contains table={table.data} busy={say.isPending} onRead={() => say.mutate({ acknowledged: true })} />}

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { menuQuery, servicesQuery } from '../../api/queries';
 import type { Menu as MenuOf, MenuRow } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { today } from '../../shared/days';
 import { longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -41,7 +42,7 @@ export function Menu() {
     return (
         <Box sx={{ p: '14px 16px', '@media print': { p: 0 } }}>
             <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>{title}</h1>
+                <RoomName>{title}</RoomName>
                 <Link to="/pass">All cards</Link>
                 <Box sx={{ flex: 1 }} />
                 {dish === null && (

@@ -10,6 +10,7 @@ import type { Card } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { BeginRun } from '../../shared/run/BeginRun';
+import { RoomName } from '../../shared/RoomName';
 import { Sought } from '../../shared/Sought';
 import { LinesWaiting, Outline, Waiting } from '../../shared/Waiting';
 import { BatchCard } from './BatchCard';
@@ -50,9 +51,7 @@ function PassOf({ id, paper }: { id: number; paper: PaperId }) {
     return (
         <Box sx={{ p: '14px 16px', '@media print': { p: 0 } }}>
             <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    Pass
-                </h1>
+                <RoomName tab={data && `${data.title}, ${data.version} on the pass`}>Pass</RoomName>
                 <Link to="/pass">All cards</Link>
                 {data && <Box sx={{ color: 'var(--ink-soft)' }}>{data.title}, {data.version}</Box>}
                 <Box sx={{ flex: 1 }} />
@@ -110,9 +109,7 @@ function PassList() {
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 760 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.25 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)', flex: 1 }}>
-                    Pass
-                </h1>
+                <RoomName style={{ flex: 1 }}>Pass</RoomName>
                 <Button variant="outlined" component={Link} to="/menu">Allergens of the menu</Button>
                 <Sought label="Find a card" placeholder="Dish, version, ingredient" value={q} onAsk={setQ} />
             </Box>

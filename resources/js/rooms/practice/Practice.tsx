@@ -5,6 +5,7 @@ import { useLocation } from 'react-router';
 import { call } from '../../api/client';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { RoomName } from '../../shared/RoomName';
 import { Waiting } from '../../shared/Waiting';
 
 interface Page {
@@ -22,9 +23,7 @@ export function Practice() {
     return (
         <Box sx={{ p: '14px 16px', height: '100%', boxSizing: 'border-box', overflow: 'auto' }} tabIndex={0} role="region" aria-label="What the trade knows">
             <Panel sx={{ maxWidth: 820, p: '14px 22px', lineHeight: 1.5 }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    What the trade knows
-                </h1>
+                <RoomName>What the trade knows</RoomName>
                 {isPending && <Waiting what="the page" />}
                 {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
                 {/* The server makes this of our own text, docs/practice.md. */}

@@ -8,6 +8,7 @@ import { useNavigate, useParams } from 'react-router';
 import { shelfQuery } from '../../api/queries';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { RoomName } from '../../shared/RoomName';
 import { Waiting } from '../../shared/Waiting';
 import { BY_AMOUNT, DIETS, JOBS } from '../../shared/words';
 import { filterShelf, NO_FILTERS, type Filters } from './filters';
@@ -33,9 +34,7 @@ export function Shelf() {
     return (
         <Box sx={{ p: '10px 14px 12px', height: { xs: 'auto', md: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px', gridTemplateColumns: { xs: '1fr', md: '340px minmax(0, 1fr)' }, gridTemplateRows: { md: 'auto minmax(0, 1fr)' } }}>
             <Box component="header" sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    Shelf
-                </h1>
+                <RoomName tab={data?.find((one) => one.id === chosen)?.name}>Shelf</RoomName>
                 <Box sx={{ color: 'var(--ink-soft)' }}>{data ? `${data.length} ingredients, ${data.filter((one) => one.own !== null).length} of your own` : ''}</Box>
                 <Box sx={{ flex: 1 }} />
                 <Button variant="outlined" onClick={() => setTable(true)}>

@@ -9,6 +9,7 @@ import { dishesQuery, routesQuery, versionQuery } from '../../api/queries';
 import type { Diet } from '../../api/types';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { RoomName } from '../../shared/RoomName';
 import { Outline, Waiting } from '../../shared/Waiting';
 import { DIETS, FIVE } from '../../shared/words';
 import { briefFor, keyOf, pairsOf, servesSeveral, together, type Together } from './offers';
@@ -27,9 +28,7 @@ export function Spread() {
     return (
         <Box sx={{ p: '10px 14px 12px', height: { xs: 'auto', md: '100%' }, boxSizing: 'border-box', display: 'grid', gap: '10px', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    Spread
-                </h1>
+                <RoomName tab={dishes.data?.find((dish) => dish.versions[0]?.id === id)?.title}>Spread</RoomName>
                 <TextField select size="small" label="Dish" value={id ?? ''} onChange={(e) => void navigate(`/spread/${e.target.value}`)} sx={{ minWidth: { xs: 200, sm: 280 } }}>
                     {(dishes.data ?? []).flatMap((dish) =>
                         dish.versions.slice(0, 1).map((version) => (

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { RoomName } from '../../shared/RoomName';
 import { counted } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inWords, type InWords } from '../../shared/ownWords';
@@ -27,9 +28,7 @@ export function RunRoom({ id }: { id: number }) {
     return (
         <Box sx={{ p: { xs: '8px', sm: '12px 16px' }, display: 'grid', gap: 1.25, alignContent: 'start', maxWidth: 980, mx: 'auto' }}>
             <Box component="header" sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-name)', flex: '1 1 260px' }}>
-                    {run.dish}, {run.version}
-                </h1>
+                <RoomName tab={`${run.dish}, ${run.version} at the stove`} style={{ fontSize: 'var(--text-name)', flex: '1 1 260px' }}>{run.dish}, {run.version}</RoomName>
                 <span>{counted(run.portions, 'portion')} · {done.size} of {steps.length} steps done</span>
                 {unsent > 0 && <strong role="status" style={{ color: 'var(--yolk)' }}>{counted(unsent, 'note')} kept here until the server is back</strong>}
             </Box>

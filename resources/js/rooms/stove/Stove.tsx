@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { runsQuery } from '../../api/queries';
 import type { RunHead } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { counted, longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -20,7 +21,7 @@ function Runs() {
     const parts: [string, RunHead[]][] = [['Being made', (data ?? []).filter((run) => run.finished_at === null)], ['Made', (data ?? []).filter((run) => run.finished_at !== null)]];
     return (
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
-            <h1 className="name" style={{ margin: '0 0 10px', fontSize: 'var(--text-room)' }}>Stove</h1>
+            <RoomName style={{ margin: '0 0 10px' }}>Stove</RoomName>
             <Panel>
                 {isPending && <Waiting what="what is made"><LinesWaiting /></Waiting>}
                 {error && <ProblemNote error={error} onRetry={() => void refetch()} />}

@@ -7,6 +7,7 @@ import { useNavigate, useParams } from 'react-router';
 import { call, wrongIn } from '../../api/client';
 import { linkQuery, sessionQuery } from '../../api/queries';
 import type { Session } from '../../api/types';
+import { RoomName } from '../../shared/RoomName';
 import { fieldsOf } from '../../shared/fields';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -38,13 +39,13 @@ export function Join() {
                 {(link.isPending || session.isPending) && <Waiting what="the link" />}
                 {link.error && (
                     <>
-                        <h1 className="name" style={{ marginTop: 0, fontSize: 'var(--text-room)' }}>This link leads nowhere any more</h1>
+                        <RoomName style={{ margin: '0 0 0.67em' }}>This link leads nowhere any more</RoomName>
                         <p>It was used, or its time is over. Ask an owner of the studio for another.</p>
                     </>
                 )}
                 {link.data && session.data && (
                     <Box component="form" sx={{ display: 'grid', gap: 1.5 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); follow.mutate(); }}>
-                        <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>{isReset ? `${link.data.name ?? ''}, choose another password` : link.data.studio}</h1>
+                        <RoomName>{isReset ? `${link.data.name ?? ''}, choose another password` : link.data.studio}</RoomName>
                         {!isReset && <div>You are asked in as {link.data.role}.</div>}
                         {isKnown && <div>You are signed in as {session.data.user?.name}, and join with that.</div>}
                         {!isReset && !isKnown && <TextField size="small" label="How you sign" autoComplete="name" {...field('name')} />}

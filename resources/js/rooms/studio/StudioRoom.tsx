@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { RoomName } from '../../shared/RoomName';
 import { forgetStove } from '../../shared/offline';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client';
@@ -40,9 +41,7 @@ export function StudioRoom() {
     return (
         <Box sx={{ p: '14px 16px', display: 'grid', gap: 1.5, maxWidth: 1100 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-                <h1 className="name" style={{ margin: 0, fontSize: 'var(--text-room)' }}>
-                    {studio?.name ?? 'No studio yet'}
-                </h1>
+                <RoomName>{studio?.name ?? 'No studio yet'}</RoomName>
                 <Box sx={{ color: 'var(--ink-soft)', flex: 1 }}>
                     {user.name}, {role ?? 'of no studio'}
                 </Box>
