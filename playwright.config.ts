@@ -5,7 +5,7 @@ export default defineConfig({
     testDir: 'tests/e2e',
     outputDir: 'var/e2e-results',
     workers: 1,
-    // Two parts share the machine.
+    // Three parts share the machine.
     timeout: 90_000,
     expect: { timeout: 12_000 },
     reporter: [['list']],

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # One part of the end-to-end tests, on servers, a store and a demo of its own, so that parts run beside each other:
 #   run.sh PART PORT AFTER FILE…
-# What is timed (@alone) is left out, and run once the process AFTER has ended, if there is one. Says READY on file descriptor 3 once it is set up:
+# What is timed (@alone) is left out, and run once the processes AFTER (their numbers, in one word) have ended, if there are any. Says READY on file descriptor 3 once it is set up:
 # what is served is shared, and is made ready by one after the other.
 set -uo pipefail
 cd "$(dirname "$0")/../.." || exit 1
@@ -20,7 +20,9 @@ web_up
 result=0
 npx playwright test --grep-invert=@alone --output="var/e2e-results-$part" "$@" || result=1
 if [ -n "$after" ]; then
-    while kill -0 "$after" 2>/dev/null; do sleep 1; done
+    for pid in $after; do
+        while kill -0 "$pid" 2>/dev/null; do sleep 1; done
+    done
     npx playwright test --grep=@alone --output="var/e2e-results-$part-alone" || result=1
 fi
 exit $result

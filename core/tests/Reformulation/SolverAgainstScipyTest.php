@@ -113,7 +113,8 @@ final class SolverAgainstScipyTest extends TestCase
 
                 return true;
             }
-            fwrite($this->pipes[0], json_encode(array_map(static fn(array $x): float => $half($problem->residuals(array_map(floatval(...), $x))), (array) $said['x']), JSON_THROW_ON_ERROR) . "\n");
+            $values = array_map(static fn(array $x): float => $half($problem->residuals(array_map(floatval(...), array_values($x)))), (array) $said['x']);
+            fwrite($this->pipes[0], json_encode($values, JSON_THROW_ON_ERROR) . "\n");
         }
         self::fail('the reference did not answer');
     }

@@ -42,7 +42,7 @@ for line in sys.stdin:
     for start in problem["start"]:
         u0 = np.clip((np.array(start) - low) / width, 0.0, 1.0)
         asked = Objective(low, width)
-        found = minimize(asked.value, u0, jac=asked.gradient, method="SLSQP", bounds=[(0.0, 1.0)] * len(u0), options={"maxiter": 120, "ftol": 1e-9})
+        found = minimize(asked.value, u0, jac=asked.gradient, method="SLSQP", bounds=[(0.0, 1.0)] * len(u0), options={"maxiter": 120, "ftol": 1e-7})
         if best is None or found.fun < best:
             best, at = float(found.fun), [float(v) for v in low + np.clip(found.x, 0, 1) * width]
     print(json.dumps({"best": best, "at": at}), flush=True)
