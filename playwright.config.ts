@@ -18,7 +18,7 @@ export default defineConfig({
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium-headless-shell',
-            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--js-flags=--single-threaded'],
         },
     },
 });

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Label',
     type: 'object',
-    required: ['regime', 'edition', 'version', 'revision', 'kitchen', 'final', 'not_final_because', 'name', 'name_words', 'ingredients', 'allergens', 'nutrition', 'statements', 'marks', 'symbols', 'claims', 'rules', 'particulars'],
+    required: ['regime', 'edition', 'version', 'revision', 'kitchen', 'final', 'not_final_because', 'name', 'name_words', 'ingredients', 'allergens', 'nutrition', 'statements', 'marks', 'symbols', 'claims', 'rules', 'particulars', 'corrected_since'],
     properties: [
         new OA\Property(property: 'allergens', type: 'object', required: ['contains', 'statement', 'may_contain', 'unknown'], properties: [
             new OA\Property(property: 'contains', type: 'array', items: new OA\Items(type: 'string')),
@@ -29,6 +29,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'unit', type: 'string'),
             new OA\Property(property: 'value', type: 'number'),
         ])),
+        new OA\Property(property: 'corrected_since', description: 'What has changed on the shelf since the version was computed, which it does not hold yet.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'edition', type: 'string'),
         new OA\Property(property: 'final', type: 'boolean'),
         new OA\Property(property: 'ingredients', type: 'object', required: ['text', 'list'], properties: [
@@ -47,21 +48,13 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'name_words', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'not_final_because', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'nutrition', type: 'object', required: ['serving_g', 'servings', 'rows'], properties: [
-            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'object', required: ['key', 'name', 'within', 'per_100g', 'per_serving', 'dv'], properties: [
-                new OA\Property(property: 'dv', oneOf: [new OA\Schema(ref: '#/components/schemas/LabelFigure'), new OA\Schema(type: 'null')]),
-                new OA\Property(property: 'key', type: 'string'),
-                new OA\Property(property: 'name', description: 'As the market calls it.', type: 'string'),
-                new OA\Property(property: 'per_100g', type: 'object', required: ['value', 'printed'], properties: [
-                    new OA\Property(property: 'printed', type: 'string'),
-                    new OA\Property(property: 'value', type: 'number', nullable: true),
-                ]),
-                new OA\Property(property: 'per_serving', type: 'object', required: ['value', 'printed'], properties: [
-                    new OA\Property(property: 'printed', type: 'string'),
-                    new OA\Property(property: 'value', type: 'number', nullable: true),
-                ]),
-                new OA\Property(property: 'within', description: 'The row it is a part of, or nothing.', type: 'string'),
-            ])),
+        new OA\Property(property: 'nutrition', type: 'object', required: ['serving_g', 'servings', 'servings_words', 'rows', 'whole'], properties: [
+            new OA\Property(property: 'servings_words', description: 'How many, as it is told: 3, or about 2.5.', type: 'string'),
+            new OA\Property(property: 'whole', description: 'A second column, for the whole of a unit of two to three reference amounts.', oneOf: [new OA\Schema(type: 'object', required: ['grams', 'rows'], properties: [
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'rows', type: 'array', items: new OA\Items(ref: '#/components/schemas/LabelRow')),
+            ]), new OA\Schema(type: 'null')]),
+            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(ref: '#/components/schemas/LabelRow')),
             new OA\Property(property: 'serving_g', type: 'number'),
             new OA\Property(property: 'servings', type: 'number'),
         ]),

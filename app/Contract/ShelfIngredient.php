@@ -12,7 +12,7 @@ use Transmuta\Diet\Standing;
 #[OA\Schema(
     schema: 'ShelfIngredient',
     type: 'object',
-    required: ['revision', 'agents', 'allergens', 'ask', 'based_on', 'computed_kj', 'curves', 'densities', 'diets', 'evidence', 'functions', 'group', 'id', 'jobs', 'mark', 'micronutrients', 'name', 'names', 'not', 'note', 'own', 'packet', 'parts', 'ph', 'preparation', 'price', 'source', 'standards', 'stated_kj', 'sum', 'sweetener', 'units', 'used_in'],
+    required: ['revision', 'agents', 'allergens', 'ask', 'based_on', 'computed_kj', 'curves', 'declared', 'densities', 'diets', 'evidence', 'functions', 'group', 'id', 'jobs', 'mark', 'micronutrients', 'name', 'names', 'not', 'note', 'own', 'packet', 'parts', 'ph', 'preparation', 'price', 'source', 'standards', 'stated_kj', 'sulphites', 'sum', 'sweetener', 'units', 'used_in'],
     properties: [
         new CountProperty(),
         new OA\Property(property: 'agents', type: 'array', items: new OA\Items(ref: '#/components/schemas/MapOfStrings')),
@@ -60,6 +60,8 @@ use Transmuta\Diet\Standing;
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'names', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'not', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'declared', description: 'Its list of ingredients, as its packet prints it.', type: 'string', nullable: true),
+        new OA\Property(property: 'sulphites', description: 'mg of sulphur dioxide in 1 kg, as stated.', type: 'number', nullable: true),
         new OA\Property(property: 'note', type: 'string', nullable: true),
         new OA\Property(property: 'own', oneOf: [new OA\Schema(type: 'string', enum: ['own', 'corrected']), new OA\Schema(type: 'null')]),
         new OA\Property(property: 'packet', oneOf: [new OA\Schema(ref: '#/components/schemas/Packet'), new OA\Schema(type: 'null')]),

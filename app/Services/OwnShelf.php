@@ -46,6 +46,9 @@ final readonly class OwnShelf
             }
         }
 
+        $about['declared'] = $text('declared');
+        $about['sulphites'] = $number('sulphites');
+
         return PacketIngredient::of($panel, $about, $like, $text('source') ?? 'packet', $this->reference);
     }
 

@@ -82,6 +82,12 @@ final class VersionShelf
         return array_filter($version->shelf, fn(string $hash, string $slug): bool => $this->shelf->hash($slug) !== $hash, ARRAY_FILTER_USE_BOTH);
     }
 
+    /** @return list<string> names of what has changed on the shelf since it was computed */
+    public function changedNames(Version $version): array
+    {
+        return array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, array_keys($this->changed($version)));
+    }
+
     /**
      * The states a formula is to be kept with: what the version saw of an ingredient before, and today's for one that is new to it. They are
      * written to the store so that no later change can lose them.

@@ -144,6 +144,50 @@ test('a file is dropped, seen line by line, mended and kept; it goes out and com
     await page.getByRole('option').first().click();
 });
 
+test('what a packet lists opens it on the label, its sulphites are weighed, and a large pot has its second column', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Recipe lines').fill('Saltmarsh biscuit pot\n\nserves 4\nfamily: cheesecake\n560 g cream cheese\n240 g whipping cream\n120 g ginger biscuits\n80 g sultanas');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await page.getByRole('link', { name: 'Card', exact: true }).click();
+    await page.getByRole('navigation', { name: 'Papers' }).getByRole('link', { name: /^Label/ }).click();
+    const label = page.getByRole('article', { name: /^Label of/ });
+    await expect(label.getByText(/what it is made of is read off its packet/)).toContainText('sulphites, mg/kg not known');
+    const correct = async (found: string, fill: [string, string][], may?: string) => {
+        await page.goto('/shelf');
+        await page.getByLabel('Find an ingredient').fill(found);
+        await page.getByRole('link', { name: new RegExp(found, 'i') }).first().click();
+        await page.getByRole('button', { name: 'Correct from a packet' }).click();
+        const packet = page.getByRole('dialog', { name: /^Correct/ });
+        for (const [field, value] of fill) await packet.getByLabel(field).fill(value);
+        await expect(packet.getByRole('button', { name: 'Keep the correction' })).toBeEnabled();
+        if (may) await axe(page);
+        await packet.getByRole('button', { name: 'Keep the correction' }).click();
+        await expect(packet).toBeHidden();
+    };
+    const at = page.url();
+    await correct('ginger', [['Its ingredients, as printed', 'wheat flour, sugar, rapeseed oil, ground ginger 2 %, salt'], ['Which packet, and when read', 'box of 2 kg, 20 Nov 2026']], 'looked at');
+    await expect(page.getByText('Its packet lists: wheat flour, sugar')).toBeVisible();
+    await correct('sultanas', [['Sulphites, mg SO₂ per kg', '900']]);
+    // What a version was computed with stays until somebody takes the correction over.
+    await page.goto(at);
+    await label.getByText('By the shelf as it was.').waitFor();
+    await label.getByRole('link', { name: 'Take today’s shelf on the Bench' }).click();
+    await page.getByRole('button', { name: 'See what would change' }).click();
+    await page.getByRole('button', { name: 'Take today’s shelf' }).click();
+    await expect(page.getByText('Computed with the shelf as it was.')).toBeHidden();
+    await page.goto(at);
+    await expect(label.getByText('By the shelf as it was.')).toBeHidden();
+    await expect(label.getByText(/\(wheat flour, sugar, rapeseed oil, ground ginger 2 %, salt\)/)).toBeVisible();
+    await expect(label.getByText(/sultanas|raisins/i).first()).toContainText('(sulphites)');
+    await label.getByRole('combobox', { name: 'Sold in' }).press('Enter');
+    await page.getByRole('option', { name: 'United States' }).click();
+    await expect(label.getByText(/^Contains: .*sulfites/)).toBeVisible();
+    await expect(label.getByRole('columnheader', { name: 'all 250 g' })).toBeVisible();
+    await expect(label.getByText('8 servings in all')).toBeVisible();
+    await axe(page);
+});
+
 test('the allergens of the whole menu, of one service and of the range of a dish, with what to ask, printed', async ({ page }) => {
     await page.goto('/pass');
     await page.getByRole('link', { name: 'Allergens of the menu' }).click();

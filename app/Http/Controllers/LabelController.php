@@ -36,8 +36,8 @@ final class LabelController extends Controller
         $request->validate(['regime' => ['required', Rule::enum(Market::class)]]);
         $market = Market::from($request->string('regime')->toString());
 
-        $dish = $shelves->engine($version)->read($version->formula);
+        $dish = $shelves->against($version);
 
-        return new JsonResponse([...Label::of($dish, $market)->write(), 'particulars' => Particulars::of($dish, $market), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words()]);
+        return new JsonResponse([...Label::of($dish, $market)->write(), 'particulars' => Particulars::of($dish, $market), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words(), 'corrected_since' => $shelves->changedNames($version)]);
     }
 }

@@ -30,6 +30,8 @@ final class PacketRequest extends FormRequest
             'also_called' => ['nullable', 'array', 'max:20'],
             'also_called.*' => ['string', 'max:80'],
             'source' => ['nullable', 'string', 'max:200'],
+            'declared' => ['nullable', 'string', 'max:2000'],
+            'sulphites' => ['nullable', 'numeric', 'min:0', 'max:20000'],
             ...array_fill_keys(PacketPanel::FIELDS, $number),
         ];
     }
@@ -37,7 +39,7 @@ final class PacketRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Give it the name your kitchen calls it by.'];
+        return ['name.required' => 'Give it the name your kitchen calls it by.', 'sulphites.max' => 'Sulphites are given in mg of sulphur dioxide a kilogram, at most 20,000.', 'sulphites.min' => 'Sulphites cannot be below zero.'];
     }
 
     /** @return array<string, mixed> */

@@ -13,7 +13,7 @@ use Transmuta\Shelf\PacketPanel;
  */
 final class IngredientCsv
 {
-    public const COLUMNS = ['name', 'like', 'serving_g', 'carbohydrate_with_fibre', ...PacketPanel::FIELDS, 'price_minor_per_kg', 'allergens', 'may_contain', 'also_called', 'source'];
+    public const COLUMNS = ['name', 'like', 'serving_g', 'carbohydrate_with_fibre', ...PacketPanel::FIELDS, 'price_minor_per_kg', 'allergens', 'may_contain', 'declared', 'sulphites', 'also_called', 'source'];
 
     private const MOST_ROWS = 2000;
 
@@ -48,6 +48,8 @@ final class IngredientCsv
             'price_minor_per_kg' => 'price in minor units a kg',
             'allergens' => 'allergens, a semicolon between',
             'may_contain' => 'may contain',
+            'declared' => 'its list of ingredients, as printed',
+            'sulphites' => 'sulphites, mg of SO₂ a kg',
             'also_called' => 'also called',
             default => 'where it is from',
         };
@@ -118,6 +120,8 @@ final class IngredientCsv
             'price_minor_per_kg' => $number('price_minor_per_kg'),
             'allergens' => ($row['allergens'] ?? '') === '' ? null : $list('allergens'),
             'may_contain' => ($row['may_contain'] ?? '') === '' ? null : $list('may_contain'),
+            'declared' => ($row['declared'] ?? '') === '' ? null : $row['declared'],
+            'sulphites' => $number('sulphites'),
             'also_called' => $list('also_called'),
             'source' => ($row['source'] ?? '') === '' ? 'packet' : $row['source'],
         ];

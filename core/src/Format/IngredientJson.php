@@ -54,6 +54,8 @@ final readonly class IngredientJson
             'stated_kj' => $in->statedKj,
             'computed_kj' => round($this->energy($in), 1),
             'note' => $in->note,
+            'declared' => $in->declared,
+            'sulphites' => $in->sulphites,
             'ph' => $in->ph === null ? null : ['value' => $in->ph, ...self::mark($in->provenanceOf('ph'))],
             'micronutrients' => array_map(static fn(string $fact): array => isset($in->micronutrients[$fact]) ? ['fact' => $fact, 'value' => $in->micronutrients[$fact], ...self::mark($in->provenanceOf($fact))] : ['fact' => $fact, 'value' => null], Ingredient::MICRONUTRIENTS),
             'densities' => self::values($in, $in->densities, 'density'),

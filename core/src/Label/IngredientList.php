@@ -27,7 +27,7 @@ final readonly class IngredientList
      * @param list<Entry> $entries
      * @param list<string> $open what is not known, naming the line
      */
-    private function __construct(public array $entries, public string $text, public array $open) {}
+    private function __construct(public array $entries, public string $text, public array $open, public Sulphites $sulphites) {}
 
     public static function of(DishReading $dish, Market $market): self
     {
@@ -37,7 +37,8 @@ final readonly class IngredientList
         if (isset($grams['water'])) {
             $grams['water'] = self::water($grams['water'], $bowl, $finished, $market);
         }
-        $open = [];
+        $sulphites = Sulphites::of($dish);
+        $open = $sulphites->open($market);
         $entries = [];
         $names = self::names();
         $additives = self::additives();
@@ -50,32 +51,32 @@ final readonly class IngredientList
             if ($mass <= 0.0 || ($id === 'water' && self::mayLeaveOut($percent, $market))) {
                 continue;
             }
-            $words = AllergenWords::of($in, $market);
+            $words = $sulphites->worded(AllergenWords::of($in, $market), $in, $market);
             $name = $names[$id] ?? self::plain($in->name);
             if (\in_array('nuts', $words, true)) {
                 $open[] = "$in->name: which nut it is stands on its packet";
-            }
-            if (\in_array('sulphites', $in->allergens, true)) {
-                $open[] = "$in->name: sulphites, mg/kg of the dish not known";
             }
             $additive = $additives[$id] ?? null;
             if ($additive !== null) {
                 $entries[] = new Entry($market === Market::Us || $market === Market::Ca ? $additive['us'] : $additive['name'], self::emphasised(self::additive($additive, $market), $words), $mass, $percent, null, $additive['class'] === '' ? null : $additive['class'], $words, $in);
                 continue;
             }
-            $printed = self::emphasised($name, $words);
             $defined = $compounds[$in->class] ?? $compounds[$id] ?? null;
+            $printed = $name;
             if ($in->madeOf !== null) {
                 $printed .= ' (' . implode(', ', array_map(static fn(array $line): string => mb_strtolower($line['name']), $in->madeOf['lines'])) . ')';
+            } elseif ($in->declared !== null && $percent >= $market->opensFrom($defined === '1')) {
+                $printed .= ' (' . self::read($in->declared) . ')';
             } elseif ($defined !== null && $percent >= $market->opensFrom($defined === '1')) {
                 $open[] = "$in->name: what it is made of is read off its packet";
                 $printed .= ' (made of: see its packet)';
             }
+            $printed = self::emphasised($printed, $words);
             $entries[] = new Entry($name, $printed . (isset($quid[$id]) ? " ($quid[$id])" : ''), $mass, $percent, $quid[$id] ?? null, null, $words, $in);
         }
         $entries = self::merged($entries);
 
-        return new self($entries, self::printed($entries, $market), $open);
+        return new self($entries, self::printed($entries, $market), $open, $sulphites);
     }
 
     /** @return array{array<string, float>, array<string, Ingredient>} g at the time of use by ingredient, and the ingredients */
@@ -225,6 +226,12 @@ final readonly class IngredientList
         }
 
         return $told;
+    }
+
+    /** A packet's list as it stands within another: without its heading, its marks of emphasis and its full stop. */
+    private static function read(string $list): string
+    {
+        return trim((string) preg_replace(['/^\s*(?:ingredients?|zutaten|ingrédients)\s*:\s*/iu', '/\*\*/', '/\s+/u', '/[\s.;]+$/u'], ['', '', ' ', ''], $list));
     }
 
     /** One or many: strawberry and strawberries, lemon and lemons. */

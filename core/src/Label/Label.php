@@ -22,8 +22,9 @@ final readonly class Label
     /** Reference amounts customarily consumed, 21 CFR 101.12(b): g, or ml where the second is true. */
     private const RACC = ['cheesecake' => [125.0, false], 'curd' => [120.0, true], 'cream' => [120.0, true], 'custard' => [120.0, true], 'mousse' => [120.0, true]];
 
-    /** Reference amounts from which one unit is more than a serving. */
+    /** Reference amounts from which one unit is more than a serving, and up to which the whole of it is declared beside one serving (21 CFR 101.9(b)(6), (12)). */
     private const LARGE = 2.0;
+    private const BOTH = 3.0;
 
     /** A half to a sixth, and these divided on by two or three. */
     private const FRACTIONS = [2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 16, 18, 20, 24, 27, 30, 32, 36];
@@ -71,13 +72,38 @@ final readonly class Label
             'name_words' => $this->nameWords(),
             'ingredients' => ['text' => $this->list->text, 'list' => array_map(static fn(Entry $one): array => $one->write(), $this->list->entries)],
             'allergens' => ['contains' => $contains, 'statement' => AllergenWords::statement($contains, $this->market), 'may_contain' => $may, 'unknown' => $unknown],
-            'nutrition' => ['serving_g' => $this->serving, 'servings' => $this->servings, 'rows' => $nutrition['rows']],
+            'nutrition' => ['serving_g' => $this->serving, 'servings' => $this->servings, 'servings_words' => self::servingsWords($this->servings), 'rows' => $nutrition['rows'], 'whole' => $this->whole()],
             'statements' => $this->statements(),
             'marks' => $this->marks(),
             'symbols' => $this->symbols(),
             'claims' => $this->claims(),
             'rules' => $this->rules(),
         ];
+    }
+
+    /**
+     * A second column for the whole of a unit that is two to three reference amounts: it may be eaten at once.
+     *
+     * @return ?array{grams: float, rows: list<array<string, mixed>>}
+     */
+    private function whole(): ?array
+    {
+        $unit = $this->dish->portion['mass_g'];
+        $size = $this->market === Market::Us ? self::reference($this->dish) : null;
+        $share = $size === null ? 0.0 : $unit / $size;
+
+        return $share >= self::LARGE && $share <= self::BOTH + 1e-9 ? ['grams' => $unit, 'rows' => NutritionTable::of($this->dish, $this->market, $unit)['rows']] : null;
+    }
+
+    /** Servings as they are told: whole ones as they are, others about so many, by halves between two and five (21 CFR 101.9(b)(8)). */
+    public static function servingsWords(float $servings): string
+    {
+        if (abs($servings - round($servings)) < 1e-6) {
+            return (string) (int) round($servings);
+        }
+        $step = $servings >= 2.0 && $servings < 5.0 ? 0.5 : 1.0;
+
+        return 'about ' . round($servings / $step) * $step;
     }
 
     /** @return list<string> lines nobody understands, and guesses nobody has confirmed, each in its own words */
@@ -97,16 +123,16 @@ final readonly class Label
         foreach ($this->dish->ingredients() as $in) {
             $contains = [...$contains, ...AllergenWords::of($in, $this->market)];
         }
+        $sulphites = AllergenWords::word('sulphites', $this->market);
+        $contains = [...array_diff($contains, [$sulphites]), ...($this->list->sulphites->areDeclared($this->market) === true ? [$sulphites] : [])];
         $contains = array_values(array_unique($contains));
         $may = array_values(array_diff(array_map(fn(string $one): string => AllergenWords::word($one, $this->market), $this->dish->mayContain), $contains));
         $unknown = array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread());
-        foreach ($this->dish->ingredients() as $in) {
-            if (\in_array('sulphites', $in->allergens, true)) {
-                $unknown[] = "sulphites of $in->name, mg/kg";
-            }
+        if ($this->list->sulphites->areDeclared($this->market) === null) {
+            $unknown = [...$unknown, ...array_map(static fn(string $name): string => "sulphites of $name, mg/kg", $this->list->sulphites->unknown)];
         }
 
-        return [array_values(array_diff($contains, ['sulphites', 'sulfites', 'sulphite'])), $may, array_values(array_unique($unknown))];
+        return [$contains, $may, array_values(array_unique($unknown))];
     }
 
     /** @return list<string> by the name: European law alone asks for them */
@@ -219,7 +245,7 @@ final readonly class Label
                 $rule('ingredients by descending weight at the time of use', 'Regulation (EU) No 1169/2011 art. 18(1)'),
                 $rule('added water by what is left of it, left out up to 5 % of the finished food', 'Annex VII A(1)'),
                 $rule('allergens emphasised in the list, no separate box', 'art. 21, Annex II'),
-                $rule('sulphites only over 10 mg/kg as SO₂: their amount is not computed', 'Annex II 12'),
+                $rule($this->list->sulphites->words($this->market), 'Annex II 12'),
                 $rule('quantity of what the name speaks of, at the time of use', 'art. 22, Annex VIII'),
                 $rule('additives by class and name', 'Annex VII C'),
                 $rule('compound ingredients opened; under 2 % let off where their making is defined by law', 'Annex VII E'),
@@ -234,13 +260,15 @@ final readonly class Label
                 $rule('common names by descending weight, water among them', '21 CFR 101.4(a)'),
                 $rule('compound ingredients opened, no share is let off', '21 CFR 101.4(b)(2)'),
                 $rule('nine allergens, complete in “Contains”', 'FD&C Act 403(w), 201(qq)'),
+                $rule($this->list->sulphites->words($this->market), '21 CFR 101.100(a)(4)'),
                 $rule(\sprintf('serving of %.0f g by the reference amount', $this->serving), '21 CFR 101.9(b), 101.12(b)'),
                 $rule('rounding and daily values', '21 CFR 101.9(c)'),
                 $end,
             ],
             Market::Ca => [
                 $rule('descending weight before combining, sugars grouped', 'FDR B.01.008.2'),
-                $rule('allergens, gluten sources and sulphites from 10 ppm', 'FDR B.01.010.1'),
+                $rule('allergens and gluten sources', 'FDR B.01.010.1'),
+                $rule($this->list->sulphites->words($this->market), 'FDR B.01.010.2'),
                 $rule('English and French: the French is not made here', 'FDR B.01.012'),
                 $rule('front-of-package symbol from 15 % of the daily value of a serving, 10 % up to 30 g', 'FDR B.01.350', 'mem'),
                 $rule('rounding', 'FDR B.01.401', 'mem'),
@@ -250,6 +278,7 @@ final readonly class Label
                 $rule('descending ingoing weight; water less what evaporates, left out under 5 %', 'Standard 1.2.4'),
                 $rule('compounds under 5 % not opened', 'Standard 1.2.4—5'),
                 $rule('plain English allergens in the list, and a summary that begins Contains', 'Standard 1.2.3, Schedule 9'),
+                $rule($this->list->sulphites->words($this->market), 'Standard 1.2.3', 'mem'),
                 $rule('characterising quantity', 'Standard 1.2.10'),
                 $rule(\sprintf('polyols %.1f %%: words from 10 or 25 %%', $polyols), 'Standard 1.2.3—2, Schedule 9', 'mem'),
                 $rule('three significant figures at most', 'Standard 1.2.8, Schedule 12'),
@@ -259,6 +288,7 @@ final readonly class Label
                 $rule('descending weight at manufacture, water listed; compounds under 5 % not opened', 'FSS (L&D) 5(2)'),
                 $rule('per 100 g, and % of the recommended allowance per serve', 'FSS (L&D) 5(3)'),
                 $rule('vegetarian or not', 'FSS (L&D) 5(4)'),
+                $rule($this->list->sulphites->words($this->market), 'FSS (L&D) 5(14)', 'mem'),
                 $rule('allergens; sesame, mustard, celery, lupin and molluscs are shown though not named by it', 'FSS (L&D) 5(14)', 'mem'),
                 $end,
             ],
@@ -312,12 +342,10 @@ final readonly class Label
     private static function serving(DishReading $dish, Market $market): array
     {
         $portion = $dish->portion['mass_g'];
-        $racc = $market === Market::Us && $dish->formula->family !== Family::Other ? self::RACC[$dish->formula->family->value] ?? null : null;
-        if ($racc === null || $portion <= 0.0) {
+        $size = $market === Market::Us ? self::reference($dish) : null;
+        if ($size === null) {
             return [$portion, (float) $dish->formula->portions];
         }
-        $volume = $dish->volume() / $dish->formula->portions;
-        $size = $racc[1] && $volume > 0.0 ? $racc[0] * $portion / $volume : $racc[0];
         $share = $portion / $size;
         if ($share <= 0.5) {
             $units = max(1, (int) round($size / $portion));
@@ -331,5 +359,18 @@ final readonly class Label
         }
 
         return [$portion, (float) $dish->formula->portions];
+    }
+
+    /** The reference amount of what the dish is, g; null where none is known, or it weighs nothing. */
+    private static function reference(DishReading $dish): ?float
+    {
+        $racc = $dish->formula->family !== Family::Other ? self::RACC[$dish->formula->family->value] ?? null : null;
+        $portion = $dish->portion['mass_g'];
+        if ($racc === null || $portion <= 0.0) {
+            return null;
+        }
+        $volume = $dish->volume() / $dish->formula->portions;
+
+        return $racc[1] && $volume > 0.0 ? $racc[0] * $portion / $volume : $racc[0];
     }
 }

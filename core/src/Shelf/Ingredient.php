@@ -28,6 +28,8 @@ final readonly class Ingredient
      * @param string $class what a practitioner takes it for (`core/data/shelf/classes.csv`), which decides its twins; '' where nobody said
      * @param ?float $statedKj energy the source states, kJ per 100 g
      * @param ?array{lines: list<array{ingredient: string, name: string, grams: float}>, steps: list<string>, yield: float, keeps_days: int, beside: ?string, inner: list<array{name: string, grams: float, steps: list<string>, keeps_days: int}>, raw: list<array{ingredient: string, name: string, group: string, class: string, grams: float}>} $madeOf what a preparation is made of: lines in g per 1000 g of it, what is fetched for it (raw) likewise, its own steps, g of one making, days it keeps, id of what would be bought instead
+     * @param ?string $declared its own list of ingredients, as its packet prints it; null where nobody has read it
+     * @param ?float $sulphites mg of sulphur dioxide in 1 kg, as its maker states it; null where nobody has said
      * @param array<string, Provenance> $provenances by value: `parts`, `acids`, `ph`, `density:<form>`, `unit:<name>`, `function:<name>`, a micronutrient, `price`
      */
     public function __construct(
@@ -58,6 +60,8 @@ final readonly class Ingredient
         public ?string $askVegetarian = null,
         public ?string $askAlcohol = null,
         public ?array $madeOf = null,
+        public ?string $declared = null,
+        public ?float $sulphites = null,
     ) {}
 
     /**

@@ -17,7 +17,7 @@ final class IngredientRow
      */
     public static function ingredient(array $row): Ingredient
     {
-        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string, made_of?: ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>}} $row */
+        /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string, declared?: ?string, sulphites?: float|int|null, made_of?: ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>}} $row */
         return new Ingredient(
             id: $row['id'],
             name: $row['name'],
@@ -46,6 +46,8 @@ final class IngredientRow
             askVegetarian: $row['ask_vegetarian'] ?? null,
             askAlcohol: $row['ask_alcohol'] ?? null,
             madeOf: self::madeOf($row['made_of'] ?? null),
+            declared: $row['declared'] ?? null,
+            sulphites: isset($row['sulphites']) ? (float) $row['sulphites'] : null,
         );
     }
 

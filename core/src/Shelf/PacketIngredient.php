@@ -28,12 +28,15 @@ final readonly class PacketIngredient
     private function __construct(public array $row, public array $estimates, public ?float $statedKj, public float $computedKj, public ?string $energyNote) {}
 
     /**
-     * @param array{id: string, name: string, price_minor_per_kg?: ?int, allergens?: list<string>, may_contain?: list<string>, names?: list<string>, ph?: ?float} $about
+     * @param array{id: string, name: string, price_minor_per_kg?: ?int, allergens?: list<string>, may_contain?: list<string>, names?: list<string>, ph?: ?float, declared?: ?string, sulphites?: ?float} $about
      *
      * @throws ImpossiblePanel if the energy cannot be of these parts
      */
     public static function of(PacketPanel $panel, array $about, ?Ingredient $like, string $source, Reference $reference): self
     {
+        if ($like !== null && $panel->isEmpty()) {
+            return self::sameAs($like, $about, $source, $panel, $reference);
+        }
         $estimates = [];
         $parts = [];
         $marks = [];
@@ -106,6 +109,18 @@ final readonly class PacketIngredient
         return new self(self::row($parts, $marks, $about, $like, $source, $panel), $estimates, $panel->statedKj(), $computed, $note);
     }
 
+    /**
+     * What is like another in all that its panel would say: its parts keep the marks they have there.
+     *
+     * @param array{id: string, name: string, price_minor_per_kg?: ?int, allergens?: list<string>, may_contain?: list<string>, names?: list<string>, ph?: ?float, declared?: ?string, sulphites?: ?float} $about
+     */
+    private static function sameAs(Ingredient $like, array $about, string $source, PacketPanel $panel, Reference $reference): self
+    {
+        $row = ['mark' => $like->provenance->mark->value, 'source' => $like->provenance->source, 'kj' => $like->statedKj, 'note' => $like->note] + self::row($like->composition->parts, [], $about, $like, $source, $panel);
+
+        return new self($row, [], $like->statedKj, self::reconcile($panel, $like->composition, $reference)[0], null);
+    }
+
     /** Fibre not printed: what the stated energy leaves over for it, else as the likeness has it. */
     private static function fibre(PacketPanel $panel, float $was, callable $guess, string $likeName): float
     {
@@ -153,7 +168,7 @@ final readonly class PacketIngredient
     /**
      * @param array<string, float> $parts
      * @param array<string, array{string, string}> $marks
-     * @param array{id: string, name: string, price_minor_per_kg?: ?int, allergens?: list<string>, may_contain?: list<string>, names?: list<string>, ph?: ?float} $about
+     * @param array{id: string, name: string, price_minor_per_kg?: ?int, allergens?: list<string>, may_contain?: list<string>, names?: list<string>, ph?: ?float, declared?: ?string, sulphites?: ?float} $about
      *
      * @return array<string, mixed>
      */
@@ -177,7 +192,8 @@ final readonly class PacketIngredient
             'functions' => $like->functions ?? [],
             'densities' => $like->densities ?? [],
             'units' => $like->units ?? [],
-            'names' => array_values(array_unique([mb_strtolower($about['name']), ...($about['names'] ?? [])])),
+            // A row that is corrected is still called what kitchens call it; another that is like it is not.
+            'names' => array_values(array_unique([mb_strtolower($about['name']), ...($about['names'] ?? []), ...($like?->id === $about['id'] ? $like->names : [])])),
             'origins' => $like->origins ?? [],
             'allergens' => $about['allergens'] ?? $like->allergens ?? [],
             'may_contain' => $about['may_contain'] ?? $like->mayContain ?? [],
@@ -195,6 +211,9 @@ final readonly class PacketIngredient
             'marks' => [...$kept, ...$marks],
             'based_on' => $like?->id,
             'class' => $like->class ?? '',
+            // What stands on one packet is not said of another that is like it.
+            'declared' => $about['declared'] ?? null,
+            'sulphites' => $about['sulphites'] ?? null,
         ];
     }
 }

@@ -62,6 +62,12 @@ final readonly class PacketPanel
         return new self($per100);
     }
 
+    /** Whether nothing of it was typed: the packet was read for something else. */
+    public function isEmpty(): bool
+    {
+        return array_filter($this->values, static fn(?float $value): bool => $value !== null) === [];
+    }
+
     public function get(string $field): ?float
     {
         return $this->values[$field];

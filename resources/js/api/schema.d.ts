@@ -3228,6 +3228,8 @@ export interface components {
                 unit: string;
                 value: number;
             }[];
+            /** @description What has changed on the shelf since the version was computed, which it does not hold yet. */
+            corrected_since: string[];
             edition: string;
             final: boolean;
             ingredients: {
@@ -3248,22 +3250,14 @@ export interface components {
             name_words: string[];
             not_final_because: string[];
             nutrition: {
-                rows: {
-                    dv: components["schemas"]["LabelFigure"] | null;
-                    key: string;
-                    /** @description As the market calls it. */
-                    name: string;
-                    per_100g: {
-                        printed: string;
-                        value: number | null;
-                    };
-                    per_serving: {
-                        printed: string;
-                        value: number | null;
-                    };
-                    /** @description The row it is a part of, or nothing. */
-                    within: string;
-                }[];
+                /** @description How many, as it is told: 3, or about 2.5. */
+                servings_words: string;
+                /** @description A second column, for the whole of a unit of two to three reference amounts. */
+                whole: {
+                    grams: number;
+                    rows: components["schemas"]["LabelRow"][];
+                } | null;
+                rows: components["schemas"]["LabelRow"][];
                 serving_g: number;
                 servings: number;
             };
@@ -3299,6 +3293,23 @@ export interface components {
         LabelFigure: {
             printed: string;
             value: number;
+        };
+        /** @description One row of a nutrition table; a value that is not known is null, and printed so. */
+        LabelRow: {
+            dv: components["schemas"]["LabelFigure"] | null;
+            key: string;
+            /** @description As the market calls it. */
+            name: string;
+            per_100g: {
+                printed: string;
+                value: number | null;
+            };
+            per_serving: {
+                printed: string;
+                value: number | null;
+            };
+            /** @description The row it is a part of, or nothing. */
+            within: string;
         };
         LayerInput: {
             air?: number | null;
@@ -3982,12 +3993,16 @@ export interface components {
         Packet: {
             allergens?: string[] | null;
             carbohydrate_with_fibre?: boolean | null;
+            /** @description Its list of ingredients, as printed. */
+            declared?: string | null;
             like?: string | null;
             may_contain?: string[] | null;
             name?: string;
             price_minor_per_kg?: number | null;
             serving_g?: number | null;
             source?: string | null;
+            /** @description mg of sulphur dioxide in 1 kg. */
+            sulphites?: number | null;
         } & {
             [key: string]: unknown;
         };
@@ -4982,6 +4997,10 @@ export interface components {
             name: string;
             names: string[];
             not: string[];
+            /** @description Its list of ingredients, as its packet prints it. */
+            declared: string | null;
+            /** @description mg of sulphur dioxide in 1 kg, as stated. */
+            sulphites: number | null;
             note: string | null;
             own: ("own" | "corrected") | null;
             packet: components["schemas"]["Packet"] | null;

@@ -240,6 +240,14 @@ export const SHELF_COLUMNS = [
         "words": "may contain"
     },
     {
+        "id": "declared",
+        "words": "its list of ingredients, as printed"
+    },
+    {
+        "id": "sulphites",
+        "words": "sulphites, mg of SO₂ a kg"
+    },
+    {
         "id": "also_called",
         "words": "also called"
     },

@@ -3,6 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { labelQuery } from '../../api/queries';
 import type { Card, Label } from '../../api/types';
 import { LABELS } from '../../api/words';
@@ -24,6 +25,7 @@ export function LabelSheet({ card, size }: { card: Card; size: SheetId }) {
             </Box>
             {error && <ProblemNote error={error} />}
             {!data && !error && <Waiting what="the label" />}
+            {data && data.corrected_since.length > 0 && <Box className="no-print" role="status" sx={{ bgcolor: 'var(--cobalt-wash)', borderRadius: '9px', p: '6px 12px', mb: 1 }}><strong>By the shelf as it was.</strong> Corrected since: {data.corrected_since.join(', ')}. <Link to={`/bench/${card.version_id}`}>Take today’s shelf on the Bench</Link>.</Box>}
             {data && <Printed label={data} />}
         </Paper>
     );
@@ -35,6 +37,7 @@ function Printed({ label }: { label: Label }) {
             {!label.final && (
                 <Box sx={{ bgcolor: 'var(--yolk-wash)', border: '1.5px solid var(--yolk)', borderRadius: '9px', p: '6px 12px', mb: 1 }}>
                     <strong>Not final:</strong> {label.not_final_because.join('; ')}.
+                    {label.not_final_because.some((one) => /packet|sulphites/.test(one)) && <span className="no-print"> A packet’s list and sulphites are entered on the <Link to="/shelf">Shelf</Link>, by “Correct from a packet”.</span>}
                 </Box>
             )}
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) max-content' }, '@media print': { gridTemplateColumns: 'minmax(0, 1fr) max-content' }, gap: 2 }}>
@@ -54,19 +57,7 @@ function Printed({ label }: { label: Label }) {
                         <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{label.rules.map((one) => <li key={one.what}>{one.what}{one.article !== '' && ` (${one.article})`}{one.mark === 'mem' && ', recalled without certainty'}</li>)}</ul>
                     </Box>
                 </Box>
-                <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', whiteSpace: 'nowrap', borderBottom: '1px solid var(--line)', p: '3px 0 3px 14px' }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400, pl: 0 } }}>
-                    <thead><tr><th scope="col" aria-label="What" /><th scope="col">100 g</th><th scope="col">{label.nutrition.serving_g.toFixed(0)} g serving</th><th scope="col">%</th></tr></thead>
-                    <tbody>
-                        {label.nutrition.rows.map((row) => (
-                            <tr key={row.key}>
-                                <th scope="row" style={{ paddingLeft: row.within === '' ? undefined : 18 }}>{row.name}</th>
-                                <td>{row.per_100g.printed}</td>
-                                <td>{row.per_serving.printed}</td>
-                                <td>{row.dv?.printed ?? ''}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </Box>
+                <Nutrition of={label.nutrition} />
             </Box>
             {label.claims.length > 0 && (
                 <Part title="Claims that were looked at" mayBreak>
@@ -88,6 +79,33 @@ function Printed({ label }: { label: Label }) {
             )}
             <Box sx={{ fontSize: 'var(--text-small)', color: 'var(--ink-soft)', mt: 1 }}>{label.edition}. Revision {label.revision}. Computed, not analysed: check it with the authority of the market, and ask a licensed practice where your code does.</Box>
         </>
+    );
+}
+
+/** The nutrition table; a large unit that may be eaten at once has a second pair of columns for the whole of it, in place of 100 g. */
+function Nutrition({ of: { serving_g, servings_words, rows, whole } }: { of: Label['nutrition'] }) {
+    const cells = { borderBottom: '1px solid var(--line)', p: whole ? '3px 0 3px 10px' : '3px 0 3px 14px' };
+    return (
+        <Box component="table" aria-label="Nutrition as printed" sx={{ borderCollapse: 'collapse', alignSelf: 'start', fontVariantNumeric: 'tabular-nums', '& th, & td': { textAlign: 'right', whiteSpace: 'nowrap', ...cells }, '& th:first-of-type': { textAlign: 'left', fontWeight: 400, pl: 0 }, '& caption': { textAlign: 'left', pb: '2px' } }}>
+            <caption>{servings_words} servings in all</caption>
+            <thead>
+                <tr>
+                    <th scope="col" aria-label="What" />{!whole && <th scope="col">100 g</th>}<th scope="col">{serving_g.toFixed(0)} g serving</th><th scope="col">%</th>
+                    {whole && <><th scope="col">all {whole.grams.toFixed(0)} g</th><th scope="col" aria-label="% of all">%</th></>}
+                </tr>
+            </thead>
+            <tbody>
+                {rows.map((row, n) => (
+                    <tr key={row.key}>
+                        <th scope="row" style={{ paddingLeft: row.within === '' ? undefined : 18 }}>{row.name}</th>
+                        {!whole && <td>{row.per_100g.printed}</td>}
+                        <td>{row.per_serving.printed}</td>
+                        <td>{row.dv?.printed ?? ''}</td>
+                        {whole && <><td>{whole.rows[n]?.per_serving.printed ?? ''}</td><td>{whole.rows[n]?.dv?.printed ?? ''}</td></>}
+                    </tr>
+                ))}
+            </tbody>
+        </Box>
     );
 }
 

@@ -147,6 +147,8 @@ function Energy({ data }: { data: ShelfIngredient }) {
                 </>
             )}{' '}
             {data.note && <em>{data.note}.</em>}
+            {data.declared !== null && <div>Its packet lists: {data.declared}</div>}
+            {data.sulphites !== null && <div>Sulphites as stated: {data.sulphites} mg SO₂ per kg</div>}
         </Box>
     );
 }

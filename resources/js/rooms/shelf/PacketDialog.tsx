@@ -119,6 +119,8 @@ export function PacketDialog({ of, onClose, onKept }: Props) {
                         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
                             <Autocomplete multiple size="small" options={ALLERGENS} value={form.contains} onChange={(_, contains) => set({ contains })} renderInput={(params) => <TextField {...params} label="Contains (allergens)" />} />
                             <Autocomplete multiple size="small" options={ALLERGENS} value={form.may} onChange={(_, may) => set({ may })} renderInput={(params) => <TextField {...params} label="May contain" />} />
+                            <TextField size="small" label="Its ingredients, as printed" placeholder="wheat flour, sugar, palm oil, salt" multiline minRows={2} maxRows={5} value={form.declared} onChange={(e) => set({ declared: e.target.value })} error={'declared' in errors} helperText={errors.declared ?? 'opens it on a label; its allergens are still said above'} sx={{ gridColumn: '1 / -1' }} />
+                            <TextField size="small" label="Sulphites, mg SO₂ per kg" value={form.sulphites} onChange={(e) => set({ sulphites: e.target.value })} error={'sulphites' in errors} helperText={errors.sulphites ?? 'from its maker; decides whether a label names them'} />
                             <TextField size="small" label={`Price per kg, ${currency}`} value={form.price} onChange={(e) => set({ price: e.target.value })} error={'price_minor_per_kg' in errors} helperText={errors.price_minor_per_kg} />
                             <TextField size="small" label="Which packet, and when read" placeholder="1 l carton, 12 Nov 2026" value={form.source} onChange={(e) => set({ source: e.target.value })} />
                         </Box>

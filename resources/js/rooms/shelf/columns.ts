@@ -12,7 +12,7 @@ const KNOWN = new Set<string>(SHELF_COLUMNS.map((one) => one.id));
 
 /** What others call a column, as a spreadsheet of a wholesaler or an office might; the unit in brackets is looked at where it decides. */
 const CALLED: [RegExp, string][] = [
-    [/^(name|product|article|item|ingredient|description)\b/, 'name'], [/kj/, 'energy_kj'], [/kcal|calories/, 'energy_kcal'], [/saturat/, 'saturates_g'], [/\bfat\b/, 'fat_g'], [/sugars?\b/, 'sugars_g'], [/polyol|sugar alcohol/, 'polyols_g'],
+    [/^ingredients$|ingredients? (list|declar)|declared/, 'declared'], [/sulph|sulf|\bso2\b/, 'sulphites'], [/^(name|product|article|item|ingredient|description)\b/, 'name'], [/kj/, 'energy_kj'], [/kcal|calories/, 'energy_kcal'], [/saturat/, 'saturates_g'], [/\bfat\b/, 'fat_g'], [/sugars?\b/, 'sugars_g'], [/polyol|sugar alcohol/, 'polyols_g'],
     [/starch/, 'starch_g'], [/carb/, 'carbohydrate_g'], [/fib(re|er)/, 'fibre_g'], [/protein/, 'protein_g'], [/salt/, 'salt_g'], [/alcohol/, 'alcohol_g'], [/water|moisture/, 'water_g'], [/may contain|traces/, 'may_contain'], [/allergen/, 'allergens'], [/serving/, 'serving_g'],
 ];
 

@@ -29,9 +29,13 @@ export interface PacketForm {
     values: Record<string, string>;
     contains: string[];
     may: string[];
+    /** Its list of ingredients, as printed. */
+    declared: string;
+    /** mg of SO₂ in 1 kg, as typed. */
+    sulphites: string;
 }
 
-export const EMPTY_FORM: PacketForm = { name: '', like: null, perServing: false, serving: '', us: false, price: '', source: '', values: {}, contains: [], may: [] };
+export const EMPTY_FORM: PacketForm = { name: '', like: null, perServing: false, serving: '', us: false, price: '', source: '', values: {}, contains: [], may: [], declared: '', sulphites: '' };
 
 /** The form a packet was kept from, or a fresh one for an ingredient that is to be corrected. */
 export function formOf(ingredient: ShelfIngredient | undefined): PacketForm {
@@ -47,6 +51,8 @@ export function formOf(ingredient: ShelfIngredient | undefined): PacketForm {
         us: packet.carbohydrate_with_fibre === true,
         price: packet.price_minor_per_kg ? plainMoney(packet.price_minor_per_kg) : '',
         source: packet.source ?? '',
+        declared: packet.declared ?? '',
+        sulphites: typeof packet.sulphites === 'number' ? String(packet.sulphites) : '',
         values: Object.fromEntries(PANEL.flatMap(({ field }) => (typeof packet[field] === 'number' ? [[field, String(packet[field])]] : []))),
     };
 }
@@ -63,11 +69,14 @@ export function packetOf(form: PacketForm): Record<string, unknown> {
         allergens: form.contains,
         may_contain: form.may,
         source: form.source.trim() || null,
+        declared: form.declared.trim() || null,
+        sulphites: typedOrText(form.sulphites),
         ...Object.fromEntries(PANEL.map(({ field }) => [field, typedOrText(form.values[field] ?? '')])),
     };
 }
 
-/** Whether there is enough to ask what it makes. */
+/** Whether there is enough to ask what it makes: a panel, or of something that is like another what else its packet says. */
 export function isWorthChecking(form: PacketForm): boolean {
-    return form.name.trim() !== '' && PANEL.some(({ field }) => (form.values[field] ?? '').trim() !== '') && (!form.perServing || form.serving.trim() !== '');
+    const says = PANEL.some(({ field }) => (form.values[field] ?? '').trim() !== '') || (form.like !== null && (form.declared.trim() !== '' || form.sulphites.trim() !== ''));
+    return form.name.trim() !== '' && says && (!form.perServing || form.serving.trim() !== '');
 }
