@@ -144,6 +144,29 @@ test('a file is dropped, seen line by line, mended and kept; it goes out and com
     await page.getByRole('option').first().click();
 });
 
+test('a service prints its plan, what to fetch and what to buy as a paper each, of two pages at most', async ({ page }) => {
+    // What stands on the paper at the moment it is printed.
+    await page.addInitScript(() => {
+        window.print = () => {
+            document.documentElement.dataset.printed = [...document.querySelectorAll('main h2')].filter((one) => !one.closest('.no-print')).map((one) => one.textContent).join(', ');
+        };
+    });
+    await page.goto('/clock/1');
+    await expect(page.getByRole('heading', { name: 'The running order' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'To fetch' })).toBeVisible();
+    for (const [press, stands] of [['Print: to fetch', 'To fetch'], ['Print: to buy', 'To buy'], ['Print: plan', 'The running order']] as const) {
+        await page.getByRole('button', { name: press }).click();
+        expect(await page.evaluate(() => document.documentElement.dataset.printed)).toBe(stands);
+    }
+    await page.emulateMedia({ media: 'print' });
+    // The key for printing takes the plan.
+    const plan = await printed(page);
+    expect(plan.pages).toBeLessThanOrEqual(2);
+    expect(plan.text).toMatch(/The running order/);
+    expect(plan.text).not.toMatch(/To fetch|To buy/);
+    expect(plan.text.match(/on the table .*\. Plan, printed \d+ \w+ \d{4}/g) ?? []).toHaveLength(plan.pages);
+});
+
 test('what a packet lists opens it on the label, its sulphites are weighed, and a large pot has its second column', async ({ page }) => {
     await page.goto('/');
     await page.getByLabel('Recipe lines').fill('Saltmarsh biscuit pot\n\nserves 4\nfamily: cheesecake\n560 g cream cheese\n240 g whipping cream\n120 g ginger biscuits\n80 g sultanas');

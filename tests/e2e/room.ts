@@ -53,6 +53,9 @@ export { expect };
 /** What the width of a screen can break; the other rules do not look at it. */
 export const OF_SIZE = ['target-size', 'color-contrast', 'scrollable-region-focusable', 'aria-hidden-focus', 'button-name', 'link-name', 'label'];
 
+/** What a width between two others can break: its colours are theirs. */
+export const OF_WIDTH = OF_SIZE.filter((rule) => rule !== 'color-contrast');
+
 /** What the colours of a dress can break. */
 export const OF_DRESS = ['color-contrast', 'link-in-text-block'];
 

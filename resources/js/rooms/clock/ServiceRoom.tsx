@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { Link, useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import { planQuery } from '../../api/queries';
@@ -27,6 +28,10 @@ import { ToFetch } from './ToFetch';
 
 const BY: { by: By; name: string }[] = [{ by: 'dish', name: 'by dish' }, { by: 'station', name: 'by station' }, { by: 'cook', name: 'by cook' }];
 
+/** What is printed of a service, one at a time. */
+const PAPERS = { plan: 'Plan', fetch: 'To fetch', buy: 'To buy' } as const;
+type Paper = keyof typeof PAPERS;
+
 /** One service: its plan as lanes, what is at hand, and the running order. */
 export function ServiceRoom({ service }: { service: Service }) {
     // What is over is shown as it was planned; what is to come is planned from now.
@@ -46,11 +51,19 @@ export function ServiceRoom({ service }: { service: Service }) {
             await go('/clock');
         },
     });
+    // One paper at a time leaves the room; the key for printing takes the plan.
+    const [paper, setPaper] = useState<Paper>('plan');
+    const print = (one: Paper) => {
+        flushSync(() => setPaper(one));
+        window.print();
+        setPaper('plan');
+    };
+    const of = (one: Paper) => (one === paper ? undefined : 'no-print');
     const served = minuteOf(service.serve_at);
     const chosen = blocks.find((block) => block.key === at) ?? null;
     return (
         <Box sx={{ p: '12px 16px', display: 'grid', gap: 1.25, alignContent: 'start' }}>
-            <PageFoot foot={`${service.name}, on the table ${dayOf(served)} at ${clockOf(served)}. Plan`} />
+            <PageFoot foot={`${service.name}, on the table ${dayOf(served)} at ${clockOf(served)}. ${PAPERS[paper]}`} />
             <Box component="header" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ flex: '1 1 300px', minWidth: 0 }}>
                     <RoomName style={{ lineHeight: 1.15 }}>{service.name}</RoomName>
@@ -63,7 +76,10 @@ export function ServiceRoom({ service }: { service: Service }) {
                     <Button variant="outlined" component={Link} to={`/clock/${service.id}/covers`}>Who comes</Button>
                     <Button variant="outlined" onClick={() => setOpen('kitchen')}>Kitchen</Button>
                     <Button variant="outlined" component="a" href={`/api/services/${service.id}/plan.ics`} download>Calendar</Button>
-                    <Button variant="outlined" onClick={() => window.print()}>Print</Button>
+                    <Box role="group" aria-label="Print" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+                        <span aria-hidden>Print:</span>
+                        {(Object.keys(PAPERS) as Paper[]).map((one) => <Button key={one} variant="outlined" aria-label={`Print: ${PAPERS[one].toLowerCase()}`} onClick={() => print(one)}>{PAPERS[one]}</Button>)}
+                    </Box>
                     <Button color="error" onClick={() => takeAway.mutate()} disabled={takeAway.isPending}>Take it away</Button>
                 </Box>
             </Box>
@@ -77,7 +93,7 @@ export function ServiceRoom({ service }: { service: Service }) {
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
             {plan && service.items.length > 0 && (
                 <>
-                    <Standing plan={plan} service={service} isOver={isOver} fromNow={fromNow && !isOver} />
+                    <Box className={of('plan')}><Standing plan={plan} service={service} isOver={isOver} fromNow={fromNow && !isOver} /></Box>
                     {plan.stops.length > 0 && (
                         <Box role="alert" sx={{ border: '2px solid var(--beet)', borderRadius: '11px', p: '6px 14px', bgcolor: 'var(--panel)' }}>
                             <strong style={{ color: 'var(--beet)' }}>Not as it stands, whatever the plan:</strong>
@@ -88,7 +104,7 @@ export function ServiceRoom({ service }: { service: Service }) {
                     )}
                     {plan.feasible && (
                         <>
-                            <Panel component="section" aria-label="The plan" sx={{ p: '8px 10px' }}>
+                            <Panel component="section" aria-label="The plan" className={of('plan')} sx={{ p: '8px 10px' }}>
                                 <Box className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 0.5, flexWrap: 'wrap' }}>
                                     <TextField select size="small" value={by} onChange={(e) => setBy(e.target.value as By)} slotProps={{ htmlInput: { 'aria-label': 'Lanes' } }} sx={{ '& .MuiSelect-select': { py: '3px' } }}>
                                         {BY.map((one) => <MenuItem key={one.by} value={one.by}>{one.name}</MenuItem>)}
@@ -106,11 +122,11 @@ export function ServiceRoom({ service }: { service: Service }) {
                                 <Loads blocks={blocks} kitchen={service.kitchen} />
                             </Panel>
                             {chosen && <AtHand block={chosen} service={service} onClose={() => setAt(null)} />}
-                            <RunningOrder blocks={blocks} service={service} at={at} onAt={setAt} />
+                            <Box className={of('plan')}><RunningOrder blocks={blocks} service={service} at={at} onAt={setAt} /></Box>
                         </>
                     )}
-                    <ToFetch service={service.id} />
-                    <Shopping service={service.id} />
+                    <Box className={of('fetch')}><ToFetch service={service.id} /></Box>
+                    <Box className={of('buy')}><Shopping service={service.id} /></Box>
                 </>
             )}
             {open === 'made' && <MadeDialog service={service} onClose={() => setOpen(null)} />}

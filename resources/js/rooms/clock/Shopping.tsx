@@ -17,7 +17,7 @@ export function Shopping({ service }: { service: number }) {
     const { data, error, isPending, refetch } = useQuery(shoppingQuery(service));
     const [isOpen, setOpen] = useState(false);
     return (
-        <Panel component="section" aria-labelledby="shopping-title" className="sheet" sx={{ '@media print': { breakBefore: 'page' } }}>
+        <Panel component="section" aria-labelledby="shopping-title" className="sheet">
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                 <h2 id="shopping-title" className="name" style={{ margin: 0, fontSize: 'var(--text-title)', flex: 1 }}>To buy</h2>
                 <Button className="no-print" variant="outlined" onClick={() => setOpen(true)}>Price lists</Button>

@@ -9,7 +9,7 @@ import { LinesWaiting, Waiting } from '../../shared/Waiting';
 export function ToFetch({ service }: { service: number }) {
     const { data, error, isPending, refetch } = useQuery(servicePullQuery(service));
     return (
-        <Panel component="section" aria-labelledby="fetch-title" className="sheet" sx={{ '@media print': { breakBefore: 'page' } }}>
+        <Panel component="section" aria-labelledby="fetch-title" className="sheet">
             <h2 id="fetch-title" className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-title)' }}>To fetch</h2>
             {isPending && <Waiting what="what is fetched"><LinesWaiting /></Waiting>}
             {error && <ProblemNote error={error} onRetry={() => void refetch()} />}
