@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 
 /** The words an allergen is called by on a label of each market: which cereal, which nut; and what of the fourteen a market does not ask for. */
@@ -80,7 +81,19 @@ final class AllergenWords
             $told = ['cereals containing gluten', ...array_diff($told, $cereals)];
         }
 
-        return 'Contains: ' . implode(', ', array_values(array_unique($told))) . '.';
+        $told = array_values(array_unique($told));
+        $statement = 'Contains: ' . implode(', ', $told) . '.';
+
+        return $market === Market::Ca ? $statement . ' Contient : ' . implode(', ', array_unique(array_map(self::french(...), $told))) . '.' : $statement;
+    }
+
+    /** An allergen in French, for Canada, where both languages are asked for (`core/data/label/french.csv`). */
+    public static function french(string $word): string
+    {
+        static $french = null;
+        $french ??= array_column(Table::rows(\dirname(__DIR__, 2) . '/data/label/french.csv'), 'french', 'word');
+
+        return $french[$word] ?? throw new \LogicException("No French for $word (core/data/label/french.csv).");
     }
 
     /** @return list<string> */

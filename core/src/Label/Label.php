@@ -269,7 +269,7 @@ final readonly class Label
                 $rule('descending weight before combining, sugars grouped', 'FDR B.01.008.2'),
                 $rule('allergens and gluten sources', 'FDR B.01.010.1'),
                 $rule($this->list->sulphites->words($this->market), 'FDR B.01.010.2'),
-                $rule('English and French: the French is not made here', 'FDR B.01.012'),
+                $rule('English and French: allergens and the nutrition table in both, the rest by hand', 'FDR B.01.012', 'mem'),
                 $rule('front-of-package symbol from 15 % of the daily value of a serving, 10 % up to 30 g', 'FDR B.01.350', 'mem'),
                 $rule('rounding', 'FDR B.01.401', 'mem'),
                 $end,

@@ -38,7 +38,7 @@ final class Particulars
         return [
             'lines' => array_values(array_filter([self::net($net, $market), self::dated($dish, $market), self::storage($dish, $market)])),
             'by_hand' => [
-                ...($market === Market::Ca ? ['all of it in French as well (FDR B.01.012)'] : []),
+                ...($market === Market::Ca ? ['name, list and every other word in French as well (FDR B.01.012): the allergens and the nutrition table alone are given in both'] : []),
                 match ($market) {
                     Market::Eu => 'name and address of the business in the Union',
                     Market::Uk => 'name and address of a business in the United Kingdom',

@@ -7,6 +7,7 @@ namespace Transmuta\Tests\Label;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Engine;
+use Transmuta\Label\AllergenWords;
 use Transmuta\Label\Label;
 use Transmuta\Label\Market;
 use Transmuta\Shelf\Ingredient;
@@ -138,5 +139,20 @@ final class OnThePacketTest extends TestCase
     public function testServingsAreToldAsTheRuleRoundsThem(): void
     {
         self::assertSame(['2', 'about 2', 'about 2.5', 'about 5', 'about 2'], array_map(Label::servingsWords(...), [2.0, 2.24, 2.26, 5.4, 1.6]));
+    }
+
+    public function testEveryAllergenThatCanadaAsksForHasItsFrench(): void
+    {
+        $words = ['eggs', 'peanuts'];
+        foreach (Kit::shelf()->all() as $in) {
+            $words = [...$words, ...AllergenWords::of($in, Market::Ca)];
+        }
+        foreach (array_unique($words) as $word) {
+            self::assertNotSame('', AllergenWords::french($word));
+        }
+        $label = self::label("Pot\n4 portions\n400 g double cream\n60 g ground hazelnuts\n2 eggs", Market::Ca);
+        self::assertStringEndsWith('Contient : lait, œufs, noisettes.', (string) $label['allergens']['statement']);
+        self::assertStringContainsString('Fat / Lipides', implode(', ', array_column($label['nutrition']['rows'], 'name')));
+        self::assertStringNotContainsString('Contient', (string) self::label("Pot\n4 portions\n400 g double cream", Market::Us)['allergens']['statement']);
     }
 }
