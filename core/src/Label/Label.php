@@ -124,7 +124,7 @@ final readonly class Label
             $contains = [...$contains, ...AllergenWords::of($in, $this->market)];
         }
         $sulphites = AllergenWords::word('sulphites', $this->market);
-        $contains = [...array_diff($contains, [$sulphites]), ...($this->list->sulphites->areDeclared($this->market) === true ? [$sulphites] : [])];
+        $contains = [...array_diff($contains, [$sulphites]), ...($this->list->sulphites->areDeclared($this->market) !== false ? [$sulphites] : [])];
         $contains = array_values(array_unique($contains));
         $may = array_values(array_diff(array_map(fn(string $one): string => AllergenWords::word($one, $this->market), $this->dish->mayContain), $contains));
         $unknown = array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread());

@@ -19,13 +19,14 @@ final readonly class Sulphites
     /**
      * @param float $known mg/kg of the dish from what is stated
      * @param list<string> $unknown names of what brings some and says not how much
+     * @param list<string> $may names of what some packets of bring some, where nobody has said of this one
      */
-    private function __construct(public float $known, public array $unknown) {}
+    private function __construct(public float $known, public array $unknown, public array $may) {}
 
     public static function of(DishReading $dish): self
     {
         $milligrams = 0.0;
-        $unknown = [];
+        $unknown = $may = [];
         foreach ($dish->layers as $layer) {
             foreach ($layer->state->model->portions as $n => $portion) {
                 $in = $portion->ingredient;
@@ -33,11 +34,13 @@ final readonly class Sulphites
                     $milligrams += $in->sulphites * $layer->state->grams[$n] / 1000;
                 } elseif (\in_array('sulphites', $in->allergens, true)) {
                     $unknown[$in->id] = $in->name;
+                } elseif (\in_array('sulphites', $in->mayContain, true)) {
+                    $may[$in->id] = $in->name;
                 }
             }
         }
 
-        return new self($dish->mass() > 0.0 ? 1000 * $milligrams / $dish->mass() : 0.0, array_values($unknown));
+        return new self($dish->mass() > 0.0 ? 1000 * $milligrams / $dish->mass() : 0.0, array_values($unknown), array_values($may));
     }
 
     /** Whether they are declared: true or false where it is settled, null where what is not stated decides. */
@@ -74,10 +77,16 @@ final readonly class Sulphites
     public function words(Market $market): string
     {
         $limit = $market->isEuropean() ? 'over 10' : 'from 10';
-        if ($this->unknown === []) {
-            return \sprintf('sulphites %s mg/kg as SO₂, nothing taken off for heat: declared %s', round($this->known, 1), $limit);
+        $may = $this->may === [] ? '' : '; some packets of ' . implode(', ', $this->may) . ' bring them';
+        if ($this->unknown !== []) {
+            $without = $this->known > 0.0 ? \sprintf(', and %s mg/kg without them', round($this->known, 1)) : '';
+
+            return \sprintf('sulphites not known of %s%s: declared %s mg/kg as SO₂', implode(', ', $this->unknown), $without, $limit) . $may;
+        }
+        if ($this->known <= 0.0) {
+            return "nothing in it is known to bring sulphites: declared $limit mg/kg as SO₂$may";
         }
 
-        return \sprintf('sulphites not known of %s%s: declared %s mg/kg as SO₂', implode(', ', $this->unknown), $this->known > 0.0 ? \sprintf(', and %s mg/kg without them', round($this->known, 1)) : '', $limit);
+        return \sprintf('sulphites %s mg/kg as SO₂, nothing taken off for heat: declared %s', round($this->known, 1), $limit) . $may;
     }
 }

@@ -111,9 +111,17 @@ final class OnThePacketTest extends TestCase
         $open = self::label($text, Market::Eu);
         self::assertContains('Apricots, dried (ready to eat): sulphites, mg/kg not known', $open['not_final_because']);
         self::assertStringContainsString('**sulphites**', $open['ingredients']['text'], 'named until somebody knows better');
+        self::assertContains('sulphites', $open['allergens']['contains'], 'and on the safe side in every place');
         $enough = self::label($text, Market::Eu, ['apricot-dried' => ['sulphites' => 1500.0]]);
         self::assertSame([], array_filter($enough['not_final_because'], static fn(string $one): bool => str_contains($one, 'sulph')));
         self::assertContains('sulphites', $enough['allergens']['contains']);
+    }
+
+    public function testNothingIsSaidToBeFreeOfThem(): void
+    {
+        $words = static fn(string $text): string => implode(' ', array_filter(array_column(self::label($text, Market::Eu)['rules'], 'what'), static fn(string $one): bool => str_contains($one, 'sulphites')));
+        self::assertSame('nothing in it is known to bring sulphites: declared over 10 mg/kg as SO₂', $words("Pot\n2 portions\n240 g yogurt"));
+        self::assertStringContainsString('some packets of Lemon juice bring them', $words("Pot\n2 portions\n240 g yogurt\n20 g lemon juice"));
     }
 
     /** @return array<string, array{float, ?float, float}> g of a cheesecake pot; g of its second column; g of a serving (21 CFR 101.9(b)(6), (12); reference amount 125 g) */
