@@ -47,18 +47,18 @@ final readonly class PacketIngredient
             return $value;
         };
         $was = static fn(string $family): float => $like === null ? 0.0 : (str_ends_with($family, '.') ? $like->composition->family($family) : $like->composition->of100($family));
-        $likeName = $like === null ? 'nothing on the shelf' : $like->name;
+        $as = $like === null ? ', with nothing on the shelf it is like' : " as $like->name has it";
 
-        $fat = $panel->get('fat_g') ?? $guess('fat_g', $was('fat.'), "fat as $likeName has it");
-        $carbohydrate = $panel->get('carbohydrate_g') ?? $guess('carbohydrate_g', $was('sugar.') + $was('starch') + $was('dextrin') + $was('polyol.') + $was('allulose'), "carbohydrate as $likeName has it");
-        $protein = $panel->get('protein_g') ?? $guess('protein_g', $was('protein.'), "protein as $likeName has it");
-        $salt = $panel->get('salt_g') ?? $guess('salt_g', $was('salt'), "salt as $likeName has it");
-        $fibre = $panel->get('fibre_g') ?? self::fibre($panel, $was('fibre'), $guess, $likeName);
+        $fat = $panel->get('fat_g') ?? $guess('fat_g', $was('fat.'), "fat{$as}");
+        $carbohydrate = $panel->get('carbohydrate_g') ?? $guess('carbohydrate_g', $was('sugar.') + $was('starch') + $was('dextrin') + $was('polyol.') + $was('allulose'), "carbohydrate{$as}");
+        $protein = $panel->get('protein_g') ?? $guess('protein_g', $was('protein.'), "protein{$as}");
+        $salt = $panel->get('salt_g') ?? $guess('salt_g', $was('salt'), "salt{$as}");
+        $fibre = $panel->get('fibre_g') ?? self::fibre($panel, $was('fibre'), $guess, $like === null ? '' : $like->name);
         $ratio = static fn(float $part, float $whole): float => $whole > 0.0 ? $part / $whole : 0.0;
         $wasCarbohydrate = $was('sugar.') + $was('starch') + $was('dextrin') + $was('polyol.') + $was('allulose');
-        $sugars = $panel->get('sugars_g') ?? $guess('sugars_g', $carbohydrate * ($like === null ? 1.0 : $ratio($was('sugar.'), $wasCarbohydrate)), "sugars as a share of carbohydrate as $likeName has it");
-        $polyols = $panel->get('polyols_g') ?? min($carbohydrate - $sugars, $was('polyol.') > 0.0 ? $guess('polyols_g', max(0.0, $carbohydrate - $sugars) * $ratio($was('polyol.'), max(1e-9, $wasCarbohydrate - $was('sugar.'))), "polyols as $likeName has them") : 0.0);
-        $saturates = $panel->get('saturates_g') ?? $guess('saturates_g', $fat * $ratio($was('saturates'), $was('fat.')), "saturates as a share of fat as $likeName has them");
+        $sugars = $panel->get('sugars_g') ?? $guess('sugars_g', $carbohydrate * ($like === null ? 1.0 : $ratio($was('sugar.'), $wasCarbohydrate)), "sugars as a share of carbohydrate{$as}");
+        $polyols = $panel->get('polyols_g') ?? min($carbohydrate - $sugars, $was('polyol.') > 0.0 ? $guess('polyols_g', max(0.0, $carbohydrate - $sugars) * $ratio($was('polyol.'), max(1e-9, $wasCarbohydrate - $was('sugar.'))), "polyols{$as}") : 0.0);
+        $saturates = $panel->get('saturates_g') ?? $guess('saturates_g', $fat * $ratio($was('saturates'), $was('fat.')), "saturates as a share of fat{$as}");
         $alcohol = $panel->get('alcohol_g') ?? $was('alcohol');
 
         $spread = static function (string $family, float $total, string $else, string $words) use ($like, &$parts, &$marks, $said, &$estimates, $was): void {
@@ -76,17 +76,17 @@ final readonly class PacketIngredient
                 $estimates[] = ['field' => $family, 'words' => $words];
             }
         };
-        $spread('fat.', $fat, 'fat.oil', "kind of fat as $likeName has it");
-        $spread('protein.', $protein, 'protein.other', "kind of protein as $likeName has it");
-        $spread('sugar.', $sugars, 'sugar.sucrose', "which sugars as $likeName has them");
-        $spread('polyol.', $polyols, 'polyol.maltitol', "which polyols as $likeName has them");
+        $spread('fat.', $fat, 'fat.oil', "kind of fat{$as}");
+        $spread('protein.', $protein, 'protein.other', "kind of protein{$as}");
+        $spread('sugar.', $sugars, 'sugar.sucrose', "which sugars{$as}");
+        $spread('polyol.', $polyols, 'polyol.maltitol', "which polyols{$as}");
         $rest = max(0.0, $carbohydrate - $sugars - $polyols);
         $starch = $panel->get('starch_g') ?? $rest * ($like === null || $was('starch') + $was('dextrin') + $was('allulose') <= 0.0 ? 1.0 : $was('starch') / ($was('starch') + $was('dextrin') + $was('allulose')));
         $other = max(0.0, $rest - $starch);
         $parts['starch'] = $starch;
         $parts[$was('allulose') > $was('dextrin') ? 'allulose' : 'dextrin'] = $other;
         if ($rest > 0.5 && $panel->get('starch_g') === null) {
-            $estimates[] = ['field' => 'starch_g', 'words' => 'starch: carbohydrate that is neither sugar nor polyol, split as ' . $likeName . ' has it'];
+            $estimates[] = ['field' => 'starch_g', 'words' => 'starch: carbohydrate that is neither sugar nor polyol, split' . $as];
         }
         $parts += ['saturates' => $saturates, 'fibre' => $fibre, 'salt' => $salt, 'alcohol' => $alcohol];
         $parts['insoluble'] = $fibre * $ratio($was('insoluble'), $was('fibre'));
@@ -94,7 +94,7 @@ final readonly class PacketIngredient
         foreach ($like === null ? [] : $like->composition->parts as $part => $grams) {
             if (str_starts_with($part, 'acid.') || str_starts_with($part, 'active.') || $part === 'ash') {
                 $parts[$part] = $grams;
-                $marks[$part] = ['est', "as $likeName has it"];
+                $marks[$part] = ['est', ltrim($as)];
             }
         }
         $dry = Composition::of(array_filter([...$parts, 'water' => 0.0], static fn(float $g): bool => $g > 0.0))->sum();
