@@ -127,7 +127,7 @@ final readonly class BenchView
             'layer_keys' => LayerKeys::of($now->formula->layers),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->balancer->rails($now, $before, wanted: $version->wanted)),
             'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),
-            'changed_ingredients' => array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->shelf()->find($slug)->name ?? $slug], array_keys($this->shelves->changed($version))),
+            'changed_ingredients' => $this->shelves->named($version),
         ];
     }
 

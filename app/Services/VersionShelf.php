@@ -82,10 +82,10 @@ final class VersionShelf
         return array_filter($version->shelf, fn(string $hash, string $slug): bool => $this->shelf->hash($slug) !== $hash, ARRAY_FILTER_USE_BOTH);
     }
 
-    /** @return list<string> names of what has changed on the shelf since it was computed */
-    public function changedNames(Version $version): array
+    /** @return list<array{id: string, name: string}> what has changed on the shelf since it was computed */
+    public function named(Version $version): array
     {
-        return array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, array_keys($this->changed($version)));
+        return array_map(fn(string $slug): array => ['id' => $slug, 'name' => $this->shelf->shelf()->find($slug)->name ?? $slug], array_keys($this->changed($version)));
     }
 
     /**

@@ -38,6 +38,6 @@ final class LabelController extends Controller
 
         $dish = $shelves->against($version);
 
-        return new JsonResponse([...Label::of($dish, $market)->write(), 'particulars' => Particulars::of($dish, $market), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words(), 'corrected_since' => $shelves->changedNames($version)]);
+        return new JsonResponse([...Label::of($dish, $market)->write(), 'particulars' => Particulars::of($dish, $market), 'version' => $version->name, 'revision' => $version->standing()['number'], 'kitchen' => $shelf->kitchen()->words(), 'corrected_since' => array_column($shelves->named($version), 'name')]);
     }
 }
