@@ -139,8 +139,15 @@ test('weighed on the simulated scale, followed by the simulated probe with the l
     await both.getByRole('button', { name: 'Use the scale' }).click();
     await expect(both.getByText(/Simulated: no real scale or probe is connected/)).toBeVisible();
     const scale = both.getByRole('group', { name: 'Scale' });
+    // A scale that is slow to be tared: what was taken still lies on it, and is none of what comes next.
+    await page.route('**/instruments', async (route) => {
+        if (route.request().postData()?.includes('tare')) await new Promise((go) => setTimeout(go, 1500));
+        await route.continue();
+    });
     for (const name of ['plain wheat flour', 'butter, unsalted']) {
+        await expect(scale.getByRole('button', { name: new RegExp(`^Take .*${name}`) })).toBeDisabled();
         await scale.getByRole('button', { name: `Pour ${name}` }).click();
+        await expect(scale.locator('.figure')).toHaveText(/^[1-9]/);
         await expect(scale.getByText('stands still')).toBeVisible();
         await expect(scale.getByRole('button', { name: `Pour ${name}` })).toBeDisabled();
         await scale.getByRole('button', { name: new RegExp(`^Take [\\d.]+ g of ${name}`) }).click();

@@ -29,7 +29,7 @@ final class LineProtocol
         }
         $words = preg_split('/\s+/', trim($line)) ?: [''];
         $word = strtoupper(array_shift($words));
-        $bench = $this->bench($channel);
+        $bench = $this->bench($channel, $at);
 
         return match ($word) {
             'HELLO' => \sprintf('OK simulated scale %g g by %g g, simulated probe by %g C', SimulatedScale::CAPACITY, SimulatedScale::STEP, SimulatedProbe::STEP),
@@ -50,10 +50,10 @@ final class LineProtocol
     }
 
     /** @return array{scale: SimulatedScale, probe: SimulatedProbe, speed: float} */
-    private function bench(string $channel): array
+    private function bench(string $channel, float $at): array
     {
         $seed = crc32($channel);
-        $bench = $this->channels[$channel] ?? ['scale' => new SimulatedScale($seed), 'probe' => new SimulatedProbe($seed + 1), 'speed' => 1.0];
+        $bench = $this->channels[$channel] ?? ['scale' => new SimulatedScale($seed, $at), 'probe' => new SimulatedProbe($seed + 1), 'speed' => 1.0];
         unset($this->channels[$channel]);
         $this->channels[$channel] = $bench;
         if (\count($this->channels) > self::MOST_CHANNELS) {

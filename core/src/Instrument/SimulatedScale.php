@@ -24,22 +24,29 @@ final class SimulatedScale
 
     private const NOISE = 0.02;
 
-    /** g a minute that the zero runs away, at most either way. */
+    /** g a minute that the zero begins to run away, at most either way, and the time constant in which it comes to rest as the scale warms, min. */
     private const DRIFT = 0.03;
+
+    private const WARM = 30.0;
 
     private float $load = 0.0;
 
     private float $before = 0.0;
 
-    private float $changed = -60.0;
+    private float $changed;
 
     private float $tare = 0.0;
 
-    private float $zeroed = 0.0;
+    private float $zeroed;
 
     private Trouble $trouble = Trouble::None;
 
-    public function __construct(private readonly int $seed) {}
+    /** @param float $at when it was switched on, with nothing on it */
+    public function __construct(private readonly int $seed, float $at)
+    {
+        $this->changed = $at - 60.0;
+        $this->zeroed = $at;
+    }
 
     public function put(float $grams, float $at): void
     {
@@ -76,7 +83,7 @@ final class SimulatedScale
         }
         $seen = $this->swung($at);
         $isStill = $at - $this->changed >= self::STILL && abs($seen - $this->load) < self::STEP / 2;
-        $drift = self::DRIFT * sin($this->seed) * ($at - $this->zeroed) / 60;
+        $drift = self::DRIFT * self::WARM * sin($this->seed) * (1.0 - exp(-($at - $this->zeroed) / 60 / self::WARM));
         // A low battery shows in the last figure first.
         $noise = Noise::at($this->seed, $at) * self::NOISE * ($isLow ? 8 : 1);
 

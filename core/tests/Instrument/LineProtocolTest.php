@@ -49,6 +49,15 @@ final class LineProtocolTest extends TestCase
         self::assertEqualsWithDelta(100.0, array_sum($seen) / \count($seen), 0.3);
     }
 
+    public function testAScaleShowsNothingWhenItIsSwitchedOnHoweverLongTheMachineHasRunAndItsDriftComesToRest(): void
+    {
+        $bench = new LineProtocol();
+        foreach (range(1, 40) as $run) {
+            self::assertEqualsWithDelta(0.0, (float) self::said($bench, 'SCALE', 86_400.0, "run-$run")[2], 0.11);
+            self::assertLessThan(1.0, abs((float) self::said($bench, 'SCALE', 86_400.0 + 36_000, "run-$run")[2]));
+        }
+    }
+
     public function testWhatIsOverItsEndIsNotShown(): void
     {
         $bench = new LineProtocol();

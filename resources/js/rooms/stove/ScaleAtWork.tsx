@@ -25,13 +25,16 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
     const off = weight === null || line === undefined ? null : weight - line.asked;
     const isNear = off !== null && line !== undefined && Math.abs(off) <= line.tolerance + 1e-9;
     // The hand of the simulation pours about what is asked: within what is near enough, as a careful one does.
-    const pour = (of: Weighing) => Math.max(0, of.asked - (weight ?? 0)) + (Math.random() - 0.5) * Math.min(of.tolerance, of.asked * 0.02);
+    const pour = (of: Weighing) => void at.act((shown) => ({ do: 'put', grams: Math.max(0, of.asked - (shown?.scale?.grams ?? 0) + (Math.random() - 0.5) * Math.min(of.tolerance, of.asked * 0.02)) }));
+    const lies = weight === null ? '– – –' : `${weight.toFixed(1).replace('-', '−')} g`;
+    // What was taken lies on it until it is tared, and is none of what comes next.
+    const mayTake = scale.state === 'stable' && weight !== null && weight > 0 && !at.isActing;
     const end = line === undefined ? 1 : Math.max(line.asked * 1.25, weight ?? 0);
     return (
         <Box role="group" aria-label="Scale" sx={{ display: 'grid', gap: 1 }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap' }}>
                 <Box component="strong" className="figure" sx={{ fontSize: 'var(--text-live)', lineHeight: 1, minWidth: 190, color: scale.state === 'stable' && isNear ? 'var(--herb)' : undefined }}>
-                    {weight === null ? '– – –' : `${weight.toFixed(1)} g`}
+                    {lies}
                 </Box>
                 <span>{STATE[scale.state]}{scale.is_low && <strong style={{ color: 'var(--yolk)' }}>, battery low</strong>}</span>
                 {line && <span>of <strong>{grams(line.asked)} g</strong> {line.name}{off !== null && scale.state === 'stable' && !isNear && (weight ?? 0) > line.tolerance && <strong style={{ color: 'var(--beet)' }}>, {grams(Math.abs(off))} g {off > 0 ? 'over' : 'to go'}</strong>}</span>}
@@ -46,16 +49,16 @@ export function ScaleAtWork({ at, line, lot, say }: Props) {
                 </Box>
             )}
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                {at.shown?.is_simulated && line && <Button variant="outlined" onClick={() => void at.act({ do: 'put', grams: pour(line) })} disabled={weight === null || isNear} sx={PRESS}>Pour {line.name}</Button>}
+                {at.shown?.is_simulated && line && <Button variant="outlined" onClick={() => pour(line)} disabled={weight === null || isNear} sx={PRESS}>Pour {line.name}</Button>}
                 {line && (
                     <Button
-                        variant="contained" disabled={scale.state !== 'stable' || weight === null || weight <= 0} sx={PRESS}
+                        variant="contained" disabled={!mayTake} sx={PRESS}
                         onClick={() => {
                             say('weighed', line.step, { ingredient: line.ingredient, grams: weight ?? 0, ...(lot === undefined ? {} : { lot }) });
                             void at.act({ do: 'tare' });
                         }}
                     >
-                        Take {weight === null ? '' : `${weight.toFixed(1)} g `}of {line.name}
+                        Take {weight !== null && weight > 0 && `${lies} of `}{line.name}
                     </Button>
                 )}
                 <Button variant="outlined" onClick={() => void at.act({ do: 'tare' })} disabled={weight === null} sx={PRESS}>Tare</Button>
