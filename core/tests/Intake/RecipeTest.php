@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
+use Transmuta\Formula\Step;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\Tins;
@@ -82,6 +83,29 @@ final class RecipeTest extends TestCase
     {
         $formula = Kit::engine()->parse($text);
         self::assertSame([$title, $lines], [$formula->title, array_sum(array_map(static fn(Layer $layer): int => \count($layer->lines), $formula->layers))]);
+    }
+
+    /** @return iterable<string, array{string, int, list<string>}> a text without a heading for its method, how many lines it has, its steps */
+    public static function shortSteps(): iterable
+    {
+        yield 'a heat' => ["Pot\n\n400 g plums\n120 g sugar\ncook to 82 C", 2, ['cook to 82 C']];
+        yield 'a time' => ["Pot\n\n500 ml milk\n60 g rice\nsimmer 35 minutes", 2, ['simmer 35 minutes']];
+        yield 'overnight' => ["Pot\n\n300 ml cream\nwhip\nchill overnight", 1, ['whip', 'chill overnight']];
+        yield 'verbs alone' => ["Pot\n\n300 g skyr\n40 g honey\nmix well, then chill", 2, ['mix well, then chill']];
+        yield 'a name without an amount' => ["Pot\n\n300 g skyr\ncream", 2, []];
+        yield 'an end' => ["Pot\n\n2 eggs\n100 g sugar\nstir until thick\nchill 2 h", 2, ['stir until thick', 'chill 2 h']];
+        yield 'an oven' => ["Pot\n\n500 g cream cheese\n2 eggs\nbake 45 min at 150C", 2, ['bake 45 min at 150C']];
+        yield 'an ingredient that is also a verb' => ["Pot\n\nbutter 1 c\ncream 2 cups\ntop milk 1 cup", 3, []];
+        yield 'an ingredient and what is done to it' => ["Pot\n\n200 g cream, heat to 60 C\n200 g dark chocolate", 2, []];
+    }
+
+    /** @param list<string> $steps */
+    #[DataProvider('shortSteps')]
+    public function testTheShortestStepIsNoLine(string $text, int $lines, array $steps): void
+    {
+        $formula = Kit::engine()->text->read($text);
+        self::assertCount($lines, $formula->layers[0]->lines);
+        self::assertSame($steps, array_map(static fn(Step $step): string => $step->text, $formula->method));
     }
 
     public function testWhatIsInferredSaysFromWhichWords(): void

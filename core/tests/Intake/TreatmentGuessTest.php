@@ -42,6 +42,10 @@ final class TreatmentGuessTest extends TestCase
         yield 'gelatin melts in' => ['Warm the cream and dissolve the gelatin in it.', ['300 ml cream', '4 g gelatin powder'], 'melt'];
         yield 'chocolate melts' => ['Pour the hot cream over the chocolate and stir until melted.', ['200 g dark chocolate', '200 ml cream'], 'melt'];
         yield 'agar boils' => ['Bring the juice to the boil and simmer for 2 minutes.', ['300 ml orange juice', '3 g agar'], 'boil 2 min stirred'];
+        yield 'rice simmers as long as it is said to' => ['simmer 35 minutes', ['500 ml milk', '60 g rice'], 'boil 35 min stirred'];
+        yield 'hours in a pan of water are no boil of what is in it' => ['Boil for 3 hours.', ['400 g plums', '100 g sugar'], 'boil 2 min stirred'];
+        yield 'a stated heat without an egg' => ['cook to 82 C', ['400 g plums', '120 g sugar', '6 g agar'], 'cook to 82 C stirred'];
+        yield 'a pan that is warmed to nothing stated' => ['Warm the milk.', ['500 ml milk'], null];
         yield 'compote boils' => ['Simmer the berries with the sugar for 5 minutes.', ['300 g blueberries', '60 g sugar'], 'boil 5 min stirred'];
         yield 'sugar to caramel' => ['Boil sugar and water to a deep amber.', ['150 g sugar', '40 g water'], 'boil 2 min stirred'];
         yield 'frozen until firm' => ['Freeze overnight until firm.', ['300 ml cream', '100 g condensed milk'], 'freeze -18 C'];

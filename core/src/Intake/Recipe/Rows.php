@@ -153,7 +153,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Step, '', $row);
                 continue;
             }
-            if (self::isStep($text) && !$this->isLine($row, $system)) {
+            if ((self::isStep($text) && !$this->isLine($row, $system)) || $this->isBareStep($row)) {
                 // Steps without a heading: the method has begun, if lines stood before it.
                 $mode = $seenLine ? 'method' : $mode;
                 $found[] = new Row($number, $text, $seenLine ? RowKind::Step : RowKind::Aside, '', $row);
@@ -280,7 +280,18 @@ final readonly class Rows
         // "Caramel: boil sugar and water to a deep amber".
         $starts = preg_match('/^(?:[\p{L}\s]{2,30}:\s*)?(?:' . self::VERBS . ')\b/u', $plain) === 1;
 
-        return ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
+        // "Simmer 35 minutes", "cook to 82 C", "chill overnight": a heat, a time or an end makes the shortest row a step.
+        $isLed = $starts && preg_match('/\b(?:until|overnight)\b|\b\d{1,3}\s*(?:min|mins|minutes?|h|hrs?|hours?|secs?|seconds?)\b|\b\d{2,3}\s*(?:°|º|˚|degrees?\b|deg\b|[cf]\b)/u', $plain) === 1;
+
+        return $isLed || ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
+    }
+
+    /** "Whip", "mix well, chill": nothing but what is done, and no name of the shelf ("cream"). */
+    private function isBareStep(string $row): bool
+    {
+        $verb = '(?:' . self::VERBS . ')(?:\s+(?:well|in|out|together|again|smooth))?';
+
+        return mb_strlen($row) <= 60 && preg_match("/^$verb(?:(?:,\\s*(?:and\\s+)?|\\s+and\\s+|\\s+)$verb)*[.!]?$/iu", $row) === 1 && $this->lines->ingredientNamed($row) === null;
     }
 
     private static function isProse(string $row): bool

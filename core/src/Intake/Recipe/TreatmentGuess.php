@@ -20,6 +20,8 @@ final class TreatmentGuess
     private const MILKS = ['milk', 'plant-milk', 'milk-powder', 'condensed-milk', 'evaporated-milk', 'plant-condensed', 'coconut-milk'];
     private const MELTED = ['gelatin', 'gel-agent', 'cocoa-butter', 'marshmallow', 'milk-caramel', 'brittle-caramel', 'coconut-fat'];
     private const BESIDE = ['vanilla', 'extract'];
+    /** Minutes; "boil for 4 hours" is a tin of milk in its water. */
+    private const LONGEST_BOIL = 120;
 
     /**
      * @param list<string> $steps of this layer, in order
@@ -141,7 +143,7 @@ final class TreatmentGuess
         }
         $thickens = preg_match('/\b(?:thicken(?:s|ed)?|until\s+thick|coats?\s+the\s+back|coating|napp[eé]|curd|custard)\b|\b(?:spoon)\b/u', $said) === 1;
         if ($hasStarch && preg_match('/\b(?:boil|boiling|boils|simmer|bubbl\w+|thicken\w*|until\s+thick)\b/u', $said) === 1 && preg_match('/\bboil(?:ing|ed)?\s+water\b|pan\s+of\s+(?:barely\s+|gently\s+)?(?:simmering|boiling)/u', $said) !== 1) {
-            return ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= 30 ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil\w*|simmer|bubbl\w*|thick\w*')];
+            return ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= self::LONGEST_BOIL ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil\w*|simmer|bubbl\w*|thick\w*')];
         }
         if ($hasEgg && !$isCrumb && (($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0) || ($thickens && preg_match('/\b(?:cook|stir|heat|whisk|simmer|bain|double\s+boiler|return|low|gentl\w+|medium)\b/u', $said) === 1))) {
             return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred', round($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0 ? $celsius : 82.0)), 'said' => $quote('thick\w*|coats?|curd|custard|\d+\s*°?\s*[cf]\b|spoon')];
@@ -149,10 +151,14 @@ final class TreatmentGuess
         if (!$isCrumb && preg_match('/\b(?:bring|brought|come)\b.{0,40}\b(?:to\s+(?:the|a)\s+)?(?:rolling\s+|gentle\s+|full\s+)?boil\b|\b(?:boil|simmer|bubble|cook)\b.{0,50}\bto\s+(?:an?\s+)?(?:deep|dark|light|pale|golden|amber|rich)?\s*(?:amber|caramel|gold)|\b(?:boil|simmer|bubble)\b.{0,70}\b(?:for|until|\d+\s*min)/u', $said) === 1 && preg_match('/\bpan\s+of\s+(?:simmering|boiling)|simmering\s+water/u', $said) !== 1) {
             $set = self::any($of, static fn(Ingredient $in): bool => $in->class === 'gelatin' || \in_array($in->class, [...self::CREAMS, ...self::MILKS], true)) && !self::any($of, static fn(Ingredient $in): bool => $in->group === 'fruit' || $in->class === 'gel-agent') && $minutes === null;
 
-            return $set ? ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('boil|simmer')] : ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= 30 ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil|simmer')];
+            return $set ? ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('boil|simmer')] : ['kind' => 'boil', 'words' => \sprintf('boil %s min stirred', $minutes !== null && $minutes <= self::LONGEST_BOIL ? \sprintf('%g', $minutes) : '2'), 'said' => $quote('boil|simmer')];
         }
         if (!$isCrumb && preg_match('/\b(?:melt|melted|dissolve[sd]?|warm(?:ed)?|heat|scald|simmering|steaming|pour\s+(?:the\s+)?hot)\b/u', $said) === 1 && self::any($of, static fn(Ingredient $in): bool => $in->group === 'chocolate' || \in_array($in->class, self::MELTED, true))) {
             return ['kind' => 'melt', 'words' => 'melt', 'said' => $quote('melt\w*|dissolve\w*|warm\w*|heat|scald|simmering|steaming|hot')];
+        }
+        // A heat that is stated is that heat, whether or not anything in it sets by it.
+        if (!$isCrumb && $celsius !== null && $celsius >= 60.0 && $celsius <= 95.0 && preg_match('/\b(?:cook|heat|warm|bring|stir|pasteuri[sz]e)\b.{0,60}\b(?:to|until|till|reaches|at)\b/u', $said) === 1) {
+            return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred', round($celsius)), 'said' => $quote('\d+\s*°?\s*[cf]\b')];
         }
 
         return null;
