@@ -169,17 +169,15 @@ final class Version extends Model
     }
 
     /**
-     * Writes down what it holds, so that it is found by it; what it held besides stays.
+     * Writes down what it holds, so that it is found by it; what it held besides stays. How much is told by its formula alone.
      *
-     * @param array<string, float> $grams by ingredient
+     * @param list<string> $slugs of ingredients
      */
-    public function hold(array $grams): void
+    public function hold(array $slugs): void
     {
-        DB::table('version_ingredients')->upsert(
-            array_map(fn(string $slug, float $held): array => ['version_id' => $this->id, 'studio_id' => $this->studio_id, 'slug' => $slug, 'grams' => $held], array_map(strval(...), array_keys($grams)), $grams),
-            ['version_id', 'slug'],
-            ['grams'],
-        );
+        if ($slugs !== []) {
+            DB::table('version_ingredients')->insert(array_map(fn(string $slug): array => ['version_id' => $this->id, 'studio_id' => $this->studio_id, 'slug' => $slug], $slugs));
+        }
     }
 
     /** @return list<OwnStep> */

@@ -234,17 +234,20 @@ final readonly class History
     /** @param ?Formula $was what the version held before; null where it is new */
     private function headed(Version $version, int $revision, ?Formula $was): void
     {
-        DB::table('heads')->upsert([['version_id' => $version->id, 'revision_id' => $revision]], ['version_id'], ['revision_id']);
-        [$had, $holds] = [$was?->holds() ?? [], $version->formula->holds()];
-        $gone = array_map(strval(...), array_keys(array_diff_key($had, $holds)));
+        $heads = DB::table('heads');
+        $was === null ? $heads->insert(['version_id' => $version->id, 'revision_id' => $revision]) : $heads->where('version_id', $version->id)->update(['revision_id' => $revision]);
+        // What changes by grams alone changes neither what it holds nor what its dish is called: nothing of that is written again.
+        $had = $was?->holds() ?? [];
+        $holds = $version->formula->holds();
+        $gone = array_diff_key($had, $holds);
         if ($gone !== []) {
-            DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', $gone)->delete();
+            DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', array_map(strval(...), array_keys($gone)))->delete();
         }
-        $changed = array_filter($holds, static fn(float $grams, string $slug): bool => ($had[$slug] ?? null) !== $grams, ARRAY_FILTER_USE_BOTH);
-        $version->hold($changed);
-        if ($version->parent_id === null) {
-            // The dish is called what its original is, and its summary is made anew.
-            DB::table('dishes')->where('id', $version->dish_id)->update(['summary' => null, 'title' => $version->formula->title, 'family' => $version->formula->family->value]);
+        $version->hold(array_map(strval(...), array_keys(array_diff_key($holds, $had))));
+        $called = static fn(?Formula $formula): array => ['title' => $formula?->title, 'family' => $formula?->family->value];
+        if ($version->parent_id === null && $called($was) !== $called($version->formula)) {
+            // The dish is called what its original is.
+            DB::table('dishes')->where('id', $version->dish_id)->update($called($version->formula));
         }
     }
 }

@@ -15,7 +15,7 @@ final readonly class Uses
 {
     public const PAGE = 60;
 
-    public function __construct(private StudioShelf $shelf) {}
+    public function __construct(private StudioShelf $shelf, private FormulaStore $formulas) {}
 
     /**
      * @param list<string> $slugs any of them
@@ -27,15 +27,20 @@ final readonly class Uses
         $slugs = $this->with($studio, $slugs);
         $rows = DB::table('version_ingredients')->join('versions', 'versions.id', '=', 'version_ingredients.version_id')->join('dishes', 'dishes.id', '=', 'versions.dish_id')
             ->where('version_ingredients.studio_id', $studio->id)->whereIn('slug', $slugs)->where('versions.id', '>', $after)->whereNull('versions.deleted_at')->whereNull('dishes.deleted_at')
-            ->groupBy('versions.id', 'versions.name', 'dishes.title')->orderBy('versions.id')->limit(self::PAGE + 1)
-            ->get(['versions.id', 'versions.name', 'dishes.title', DB::raw('sum(grams) as grams'), DB::raw('group_concat(slug order by slug) as slugs')])->all();
+            ->groupBy('versions.id', 'versions.name', 'dishes.title', 'versions.formula')->orderBy('versions.id')->limit(self::PAGE + 1)
+            ->get(['versions.id', 'versions.name', 'dishes.title', 'versions.formula', DB::raw('group_concat(slug order by slug) as slugs')])->all();
         [$rows, $next] = Page::of(array_values($rows), self::PAGE, static fn(object $row): int => (int) $row->id);
 
         return [
-            'uses' => array_map(fn(object $row): array => [
-                'version_id' => (int) $row->id, 'version' => (string) $row->name, 'dish' => (string) $row->title, 'grams' => round((float) $row->grams, 2),
-                'in' => array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, explode(',', (string) $row->slugs)),
-            ], $rows),
+            'uses' => array_map(function (object $row): array {
+                $in = explode(',', (string) $row->slugs);
+
+                return [
+                    'version_id' => (int) $row->id, 'version' => (string) $row->name, 'dish' => (string) $row->title,
+                    'grams' => round(array_sum(array_intersect_key($this->formulas->read((string) $row->formula)->holds(), array_flip($in))), 2),
+                    'in' => array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, $in),
+                ];
+            }, $rows),
             'next' => $next,
         ];
     }

@@ -141,7 +141,7 @@ final class ArchiveTest extends FeatureCase
         // Packed again it is, row by row and value by value, the archive it came from.
         self::assertSame(self::within($before), self::within($this->packed($studio)));
         self::assertSame($rows['dishes'], Dish::withTrashed()->where('studio_id', $studio->id)->count());
-        $held = static fn(int $id): array => DB::table('version_ingredients')->join('versions', 'versions.id', '=', 'version_ingredients.version_id')->where('version_ingredients.studio_id', $id)->orderBy('version_id')->orderBy('slug')->get(['slug', 'grams', 'name'])->all();
+        $held = static fn(int $id): array => DB::table('version_ingredients')->join('versions', 'versions.id', '=', 'version_ingredients.version_id')->where('version_ingredients.studio_id', $id)->orderBy('version_id')->orderBy('slug')->get(['slug', 'name'])->all();
         self::assertEquals($held($this->studio()->id), $held($studio->id));
         // And it reads as it did.
         $mine = Version::query()->where('studio_id', $this->studio()->id)->orderBy('id')->get();

@@ -240,7 +240,8 @@ final class HistoryTest extends FeatureCase
         self::assertNotContains('Vegan 1', array_column(array_filter($eggs, static fn(array $one): bool => $one['dish'] === 'Passion-fruit curd tartlet'), 'version'));
         $this->getJson('/api/uses')->assertUnprocessable();
         $this->getJson('/api/uses?allergen=moonlight')->assertUnprocessable()->assertJsonPath('field', 'allergen');
-        $held = DB::table('version_ingredients')->where('version_id', $version->id)->orderBy('slug')->pluck('grams', 'slug')->all();
+        // How much of it is told by the formula as it stands, and every one of its ingredients is found by.
+        $held = DB::table('version_ingredients')->where('version_id', $version->id)->orderBy('slug')->pluck('slug')->all();
         $sums = [];
         foreach ($this->formulaOf($version)['layers'] as $layer) {
             foreach ($layer['lines'] as $line) {
@@ -248,7 +249,20 @@ final class HistoryTest extends FeatureCase
             }
         }
         ksort($sums);
-        self::assertEqualsWithDelta($sums, $held, 0.001);
+        self::assertSame(array_keys($sums), $held);
+        $formula = $this->formulaOf($version);
+        foreach ($formula['layers'] as &$layer) {
+            foreach ($layer['lines'] as &$line) {
+                $line['grams'] *= 2;
+            }
+            unset($line);
+        }
+        unset($layer);
+        $this->save($version, 3, $formula);
+        foreach ($sums as $slug => $grams) {
+            $used = array_column($this->getJson("/api/uses?ingredient=$slug")->json('uses'), null, 'version_id');
+            self::assertEqualsWithDelta(2 * $grams, $used[$version->id]['grams'], 0.01, $slug);
+        }
     }
 
     public function testADishWithTwoLayersOfOneNameGoesThroughItsWholeJourney(): void

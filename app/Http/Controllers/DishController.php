@@ -50,7 +50,7 @@ final class DishController extends Controller
         $fits = $search->fits($wanted);
         $query = $search->of($this->studio(), $wanted, $fits);
         $total = $query->toBase()->getCountForPagination();
-        $page = $query->with(['versions:id,dish_id,parent_id,name,open_lines', 'versions.trials', 'errands'])->cursorPaginate(DishSearch::PAGE);
+        $page = $query->with(['versions:id,dish_id,parent_id,name,open_lines,revision', 'versions.trials', 'errands'])->cursorPaginate(DishSearch::PAGE);
         /** @var list<Dish> $dishes */
         $dishes = $page->items();
         $answers = $search->answers($wanted, $fits, array_map(static fn(Dish $dish): int => $dish->id, $dishes));

@@ -38,7 +38,7 @@ final class DishResource extends JsonResource
             'revision' => $dish->revision,
             'title' => $dish->title,
             'family' => $dish->family,
-            ...($dish->summary ?? DishSummaries::of($dish)),
+            ...DishSummaries::of($dish),
             'is_away' => $dish->away_at !== null,
             'errands' => array_map(static fn(Errand $errand): array => Waiting::errand($errand->setRelation('dish', $dish)), array_values($dish->errands->all())),
             'versions' => $dish->versions->map(function (Version $version): array {
