@@ -24,7 +24,6 @@ use Transmuta\Formula\Formula;
  * @property array<string, mixed> $brief
  * @property array<string, array<string, float>> $wanted
  * @property \Illuminate\Support\Carbon $created_at
- * @property-read int $last the number of the newest of its version, where it was asked as the head
  */
 final class Revision extends Model
 {

@@ -80,7 +80,7 @@ final class TransmutaServiceProvider extends ServiceProvider
         Connection::resolverFor('mariadb', static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): Store => new Store($pdo, $database, $prefix, $config));
         Session::extend('database', static fn(Application $app): Sessions => new Sessions(DB::connection(), Config::string('session.table'), Config::integer('session.lifetime'), $app));
         Model::shouldBeStrict();
-        Table::keptBy(static fn(): array => Compiled::of('tables', hash('xxh32', implode(',', array_map(filemtime(...), Table::files()))), Table::all(...)));
+        Table::keptBy(static fn(): array => Compiled::ofFiles('tables', static fn(): array => array_values(Table::files()), Table::all(...)));
         // Addresses without a host: the page works on whatever name or port it is reached by.
         Vite::createAssetPathsUsing(static fn(string $path): string => '/' . $path);
         JsonResource::withoutWrapping();

@@ -21,12 +21,6 @@ use Transmuta\Formula\Identity;
  */
 final readonly class History
 {
-    /** Columns of the state a version stands at. */
-    private const STATE = ['id', 'studio_id', 'version_id', 'number', 'parent_id', 'kind', 'words', 'formula', 'shelf', 'brief', 'wanted', 'author', 'created_at'];
-
-    /** The number of the newest there is. */
-    private const LAST = '(select max(number) from revisions as every where every.version_id = revisions.version_id) as last';
-
     public function __construct(private VersionShelf $shelves, private StudioShelf $shelf) {}
 
     /** The formula with an id for everything that is new in it. */
@@ -61,7 +55,7 @@ final readonly class History
      */
     public function write(Version $version, int $lock, string $kind, callable $change): Version
     {
-        return $this->held($version, $lock, function (Version $held, Revision $head) use ($kind, $change): void {
+        return $this->held($version, $lock, function (Version $held, Head $head) use ($kind, $change): void {
             $new = $change($held);
             if (($new['formula'] ?? null) instanceof Formula) {
                 $new['formula'] = self::identified($new['formula']);
@@ -78,9 +72,9 @@ final readonly class History
     /** One step back or forth in its history. */
     public function step(Version $version, int $lock, bool $isBack): Version
     {
-        return $this->held($version, $lock, function (Version $held, Revision $head) use ($isBack): void {
+        return $this->held($version, $lock, function (Version $held, Head $head) use ($isBack): void {
             $query = self::revisions($held);
-            $isBack ? $query->whereKey($head->parent_id ?? 0) : $query->where('parent_id', $head->id)->orderByDesc('number');
+            $isBack ? $query->whereKey($head->parent ?? 0) : $query->where('parent_id', $head->id)->orderByDesc('number');
             $to = $query->first();
             if ($to === null) {
                 throw Nonsense::of('history', $isBack ? 'back' : 'forth', $isBack ? 'nothing was done before this' : 'nothing was taken back after this');
@@ -92,7 +86,7 @@ final readonly class History
     /** An earlier state, taken again as a new revision. */
     public function restore(Version $version, int $lock, int $number): Version
     {
-        return $this->held($version, $lock, function (Version $held, Revision $head) use ($number): void {
+        return $this->held($version, $lock, function (Version $held, Head $head) use ($number): void {
             $from = self::numbered($held, $number);
             $held->fill(['formula' => $from->formula, 'shelf' => $from->shelf, 'brief' => $from->brief, 'wanted' => $from->wanted]);
             $words = $this->words($head, $held);
@@ -128,43 +122,29 @@ final readonly class History
         return $query;
     }
 
-    /** The state it stands at; its `last` is the number of the newest there is. */
+    /** The revision it stands at. */
     public static function head(Version $version): Revision
     {
         $query = self::revisions($version);
-        $query->select('revisions.*', DB::raw(self::LAST))->join('heads', 'heads.revision_id', '=', 'revisions.id');
+        $query->select('revisions.*')->join('heads', 'heads.revision_id', '=', 'revisions.id');
 
         return $query->firstOrFail();
     }
 
-    /** Takes the state it stands at out of a version that was read with it. */
-    private static function headOf(Version $held): Revision
-    {
-        $all = $held->getAttributes();
-        $own = array_filter($all, static fn(string $name): bool => !str_starts_with($name, 'head_') && $name !== 'last', \ARRAY_FILTER_USE_KEY);
-        $held->setRawAttributes($own, true);
-        $state = ['last' => $all['last']];
-        foreach (self::STATE as $column) {
-            $state[$column] = $all["head_$column"];
-        }
-
-        return (new Revision())->newFromBuilder($state);
-    }
-
-    /** @param callable(Version, Revision): void $change */
+    /** @param callable(Version, Head): void $change */
     private function held(Version $version, int $lock, callable $change): Version
     {
         /** @var Version $held */
         $held = DB::transaction(static function () use ($version, $lock, $change): Version {
             $query = Version::query();
-            // With the state it stands at, in one go: a save is what is waited for most.
-            $query->lockForUpdate()->select('versions.*', ...array_map(static fn(string $column): string => "revisions.$column as head_$column", self::STATE), ...[DB::raw(self::LAST)]);
+            // With where it stands in its history, in one go: a save is what is waited for most.
+            $query->lockForUpdate()->select('versions.*', 'revisions.id as head_id', 'revisions.parent_id as head_parent', DB::raw('(select max(number) from revisions as every where every.version_id = versions.id) as head_last'));
             $query->join('heads', 'heads.version_id', '=', 'versions.id')->join('revisions', 'revisions.id', '=', 'heads.revision_id');
             $held = $query->findOrFail($version->id);
             if ($held->revision !== $lock) {
                 throw Conflict::of($held);
             }
-            $change($held, self::headOf($held));
+            $change($held, Head::takenFrom($held));
 
             return $held;
         });
@@ -173,7 +153,7 @@ final readonly class History
     }
 
     /** @return list<string> what differs from the state it stood at */
-    private function words(Revision $head, Version $now): array
+    private function words(Head $head, Version $now): array
     {
         /** @var list<string> $words */
         $words = (new FormulaChanges($this->shelf->shelf()))->between($head->formula, $now->formula);
@@ -209,7 +189,7 @@ final readonly class History
     }
 
     /** @param list<string> $words */
-    private function record(Version $version, ?Revision $head, string $kind, array $words): void
+    private function record(Version $version, ?Head $head, string $kind, array $words): void
     {
         if ($head !== null) {
             ++$version->revision;
@@ -225,7 +205,7 @@ final readonly class History
     }
 
     /** The version as it was at a revision that is there already. */
-    private function stand(Version $version, Revision $head, Revision $at): void
+    private function stand(Version $version, Head $head, Revision $at): void
     {
         $version->fill(['formula' => $at->formula, 'shelf' => $at->shelf, 'brief' => $at->brief, 'wanted' => $at->wanted, 'revision' => $version->revision + 1])->save();
         $this->headed($version, $at->id, $head->formula);

@@ -35,7 +35,7 @@ final class StudioShelf
 
     public function shelf(): Shelf
     {
-        return $this->shelf ??= IngredientList::ofRows($this->load()['rows']);
+        return $this->shelf ??= IngredientList::byId($this->load()['rows']);
     }
 
     public function evidence(): EvidenceBook

@@ -14,7 +14,6 @@ use Transmuta\Intake\Matcher;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\SchemaOrg;
 use Transmuta\Intake\TextFormula;
-use Transmuta\Intake\Units;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Process\LineWords;
 use Transmuta\Process\Making\Making;
@@ -60,7 +59,7 @@ final readonly class Engine
         $reference ??= Reference::standard();
         $schools ??= new Schools();
         $reader = new Reader($reference, $shelf, WatchList::standard(), $schools->netCarbs, $schools->linearBloom, evidence: $evidence, proteinPortion: $schools->proteinPortion, strengths: $strengths);
-        $lines = new LineReader($shelf, new Units($reference), new Matcher($shelf), $schools->leaf);
+        $lines = new LineReader($shelf, $reference, new Matcher($shelf), $schools->leaf);
         $method = new MethodWriter(new Making(ProcessBook::standard(), $reference, new LineWords($schools->anyJuice)), $schools->chill);
 
         return new self($reader, new Reformulator($reader, $method, $schools), new Balancer($reader, $schools), new Payments($reader, $schools), $method, new TextFormula($lines), new FormulaJson($lines), $lines);

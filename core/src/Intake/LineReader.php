@@ -7,17 +7,9 @@ namespace Transmuta\Intake;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
-use Transmuta\Intake\Production\EachOf;
-use Transmuta\Intake\Production\EggsAndParts;
-use Transmuta\Intake\Production\EggsApart;
-use Transmuta\Intake\Production\Mixture;
 use Transmuta\Intake\Production\Part;
-use Transmuta\Intake\Production\PlusExtra;
-use Transmuta\Intake\Production\Production;
-use Transmuta\Intake\Production\SumOfTwo;
-use Transmuta\Intake\Production\ZestAndJuice;
 use Transmuta\Quantity\UnitSystem;
-use Transmuta\Reference\Table;
+use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
@@ -25,29 +17,18 @@ use Transmuta\Shelf\Shelf;
  * Reads one ingredient line to grams, with the trace of how. A line may hold several: {@see lines} gives them all. The way: productions
  * part it, the amounts are taken out of each part, what is left is the name, and the weigher brings both together.
  */
-final readonly class LineReader
+final class LineReader
 {
     public const LONGEST = 400;
 
-    private QuantityReader $quantities;
-    private Weigher $weigher;
+    private ?LineTools $tools = null;
 
-    /** @var array<string, string> what becomes of a way of speaking, by its pattern, in the order they are tried */
-    private array $phrases;
+    /** @param string $leaf the bloom a leaf of gelatin is taken to be of where no line says */
+    public function __construct(private readonly Shelf $shelf, private readonly Reference $reference, private readonly Matcher $matcher, private readonly string $leaf = 'gold') {}
 
-    /** @var list<Production> in the order they are tried */
-    private array $productions;
-
-    public function __construct(private Shelf $shelf, Units $units, private Matcher $matcher, string $leaf = 'gold')
+    private function tools(): LineTools
     {
-        $this->quantities = new QuantityReader($units, new Containers(), $matcher->vocabulary());
-        $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers, $leaf);
-        $phrases = [];
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/phrases.csv') as $row) {
-            $phrases['/' . $row['pattern'] . '/u'] = $row['becomes'];
-        }
-        $this->phrases = $phrases;
-        $this->productions = [new Mixture(), new EggsApart(), new EggsAndParts(), new ZestAndJuice(), new EachOf($this->quantities, $matcher, $shelf), new PlusExtra(), new SumOfTwo($this->quantities)];
+        return $this->tools ??= new LineTools($this->shelf, new Units($this->reference), $this->matcher, $this->leaf);
     }
 
     /**
@@ -138,7 +119,7 @@ final readonly class LineReader
             return $this->withoutAmount($text, $own['phrase'], $system, $number);
         }
 
-        return $this->weigher->weigh($text, $read['quantity'], $read['brackets'], $own['phrase'], $system, $number);
+        return $this->tools()->weigher->weigh($text, $read['quantity'], $read['brackets'], $own['phrase'], $system, $number);
     }
 
     /** @return list<Part> */
@@ -147,7 +128,7 @@ final readonly class LineReader
         if ($depth > 6) {
             return [$line];
         }
-        foreach ($this->productions as $production) {
+        foreach ($this->tools()->productions as $production) {
             $parts = $production->parts($line, $system);
             if ($parts !== null && !(\count($parts) === 1 && $parts[0]->text === $line->text)) {
                 return array_merge(...array_map(fn(Part $part): array => $this->parts($part, $system, $depth + 1), $parts));
@@ -164,7 +145,7 @@ final readonly class LineReader
         $text = preg_replace('/^\s*(?:\[[ x]?\]|[☐☑✓✔▢□•·▪◦*\-–—>]+|\(?\d{1,2}\)|\d{1,2}\.(?=\s))\s*(?=\S)/u', '', $text) ?? $text;
         $plain = preg_replace('/(^|[\d\/½¼¾⅓⅔]\s?)T\.?(?=\s)/u', '$1 tbsp', str_replace(['**', '__', '*', '†', '‡'], '', $text)) ?? $text;
         $plain = mb_strtolower(Numbers::plain($plain));
-        foreach ($this->phrases as $pattern => $becomes) {
+        foreach ($this->tools()->phrases as $pattern => $becomes) {
             $plain = preg_replace($pattern, $becomes, $plain) ?? $plain;
         }
 
@@ -174,7 +155,7 @@ final readonly class LineReader
     /** Names with "and" or "of" in them, or that begin like a container ("stem ginger"), are one word to everything that parts a line. */
     private function masked(string $plain): string
     {
-        foreach ($this->matcher->joinedNames($this->quantities->containers) as $name) {
+        foreach ($this->matcher->joinedNames($this->tools()->quantities->containers) as $name) {
             if (str_contains($plain, $name)) {
                 $plain = preg_replace('/(?<![\w])' . preg_quote($name, '/') . '(?![\w])/u', str_replace(' ', '_', $name), $plain) ?? $plain;
             }
@@ -192,12 +173,12 @@ final readonly class LineReader
 
             $of = FruitParts::of($read['phrase']);
 
-            return $this->weigher->weigh($text, $quantity, [], $of === null || $of['fruit'] === '' ? $read['phrase'] : $of['fruit'] . ' ' . $of['part'], $system, $number, 'an estimate: ' . $part->note);
+            return $this->tools()->weigher->weigh($text, $quantity, [], $of === null || $of['fruit'] === '' ? $read['phrase'] : $of['fruit'] . ' ' . $of['part'], $system, $number, 'an estimate: ' . $part->note);
         }
         if ($read['quantity'] === null) {
             return $this->withoutAmount($text, $read['phrase'], $system, $number);
         }
-        $line = $this->weigher->weigh($text, $read['quantity'], $read['brackets'], $read['phrase'], $system, $number);
+        $line = $this->tools()->weigher->weigh($text, $read['quantity'], $read['brackets'], $read['phrase'], $system, $number);
         if ($part->isUsual && $line->ingredient !== null) {
             $line = $line->atMost(Confidence::Likely);
         }
@@ -214,7 +195,7 @@ final readonly class LineReader
     {
         $brackets = [];
         $bare = preg_replace_callback('/[(\[]([^()\[\]]*)[)\]]/u', function (array $m) use (&$brackets, $system): string {
-            $said = $this->quantities->bracket($m[1], $system);
+            $said = $this->tools()->quantities->bracket($m[1], $system);
             if ($said === null) {
                 return preg_match('/^\s*(?:about|approx\.?|from|around)?\s*\d/u', $m[1]) === 1 && preg_match('/%|percent|bloom/u', $m[1]) !== 1 ? ' ' : $m[0];
             }
@@ -224,9 +205,9 @@ final readonly class LineReader
         }, $plain) ?? $plain;
         $bare = trim(preg_replace('/\s+/u', ' ', $bare) ?? $bare);
         $isStrength = preg_match('/^\d+(?:\.\d+)?\s*%/u', $bare) === 1;
-        $first = $isStrength ? null : $this->quantities->take($bare, $system);
+        $first = $isStrength ? null : $this->tools()->quantities->take($bare, $system);
         if ($first === null && !$isStrength) {
-            $first = $this->quantities->bare(preg_replace('/^(?:(?:an?|one)\s+)?(?:(?:good|small|large|big|generous|tiny|little)\s+)?/u', '', $bare) ?? $bare, $system);
+            $first = $this->tools()->quantities->bare(preg_replace('/^(?:(?:an?|one)\s+)?(?:(?:good|small|large|big|generous|tiny|little)\s+)?/u', '', $bare) ?? $bare, $system);
         }
         if ($first !== null && preg_match('/[a-z]/u', $first['rest']) === 1) {
             [$phrase, $said] = $this->saidAfter($first['rest'], $system);
@@ -252,13 +233,13 @@ final readonly class LineReader
     private function saidAfter(string $phrase, UnitSystem $system): array
     {
         if (preg_match('/^(.+?)\s*[,-]\s+(?:about|approx\.?|around|ca\.?|weighing|total)\s+(.+)$/u', $phrase, $m) === 1) {
-            $said = $this->quantities->bracket($m[2], $system);
+            $said = $this->tools()->quantities->bracket($m[2], $system);
             if ($said !== null) {
                 return [$m[1], [$said]];
             }
         }
         if (preg_match('/^(.+?)\s*,\s*(\d[^,]*?)\s+each\b(.*)$/u', $phrase, $m) === 1) {
-            $said = $this->quantities->bracket($m[2] . ' each', $system);
+            $said = $this->tools()->quantities->bracket($m[2] . ' each', $system);
             if ($said !== null) {
                 return [$m[1] . $m[3], [$said]];
             }
@@ -266,7 +247,7 @@ final readonly class LineReader
 
         // "1 tin milk powder 200 g": what the packet holds, without a comma.
         if (preg_match('/^(.*[a-z])\s+(\d[\d.]*\s*(?:g|kg|ml|cl|l|oz|lbs?))$/u', $phrase, $m) === 1) {
-            $said = $this->quantities->bracket($m[2], $system);
+            $said = $this->tools()->quantities->bracket($m[2], $system);
             if ($said !== null) {
                 return [$m[1], [$said]];
             }
@@ -287,7 +268,7 @@ final readonly class LineReader
         }
         foreach ($found[0] as [$word, $offset]) {
             $before = rtrim(substr($plain, 0, $offset));
-            $taken = $this->quantities->take(substr($plain, $offset), $system);
+            $taken = $this->tools()->quantities->take(substr($plain, $offset), $system);
             if ($taken === null || preg_match('/[a-z]/u', $before) !== 1) {
                 continue;
             }

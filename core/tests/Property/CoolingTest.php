@@ -11,6 +11,7 @@ use Transmuta\Property\Heat\Bessel;
 use Transmuta\Property\Heat\Conduction;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\Pasteurisation;
+use Transmuta\Property\Heat\Series;
 use Transmuta\Property\Heat\Thermal;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
@@ -36,10 +37,10 @@ final class CoolingTest extends TestCase
     #[DataProvider('oneTerm')]
     public function testTheSeriesBeginAsTheOneTermTableSays(float $biot, float $slab, float $slabC, float $cylinder, float $cylinderC): void
     {
-        self::assertEqualsWithDelta($slab, Conduction::slabSeries($biot)[0][0], 2e-4);
-        self::assertEqualsWithDelta($slabC, Conduction::slabSeries($biot)[0][1], 2e-4);
-        self::assertEqualsWithDelta($cylinder, Conduction::cylinderSeries($biot)[0][0], 2e-4);
-        self::assertEqualsWithDelta($cylinderC, Conduction::cylinderSeries($biot)[0][1], 2e-4);
+        self::assertEqualsWithDelta($slab, Series::slab($biot)->term(0)[0], 2e-4);
+        self::assertEqualsWithDelta($slabC, Series::slab($biot)->term(0)[1], 2e-4);
+        self::assertEqualsWithDelta($cylinder, Series::cylinder($biot)->term(0)[0], 2e-4);
+        self::assertEqualsWithDelta($cylinderC, Series::cylinder($biot)->term(0)[1], 2e-4);
     }
 
     public function testBesselFunctionsHaveTheirTabulatedValues(): void
@@ -53,9 +54,9 @@ final class CoolingTest extends TestCase
 
     public function testASlabStartsWarmAndEndsAtTheAir(): void
     {
-        self::assertEqualsWithDelta(1.0, Conduction::theta(Conduction::slabSeries(2.0), 0.02), 0.01);
-        self::assertLessThan(1e-4, Conduction::theta(Conduction::slabSeries(2.0), 12.0));
-        self::assertGreaterThan(Conduction::theta(Conduction::slabSeries(2.0), 0.5, 1.0), Conduction::theta(Conduction::slabSeries(2.0), 0.5, 0.0), 'the face is colder than the middle');
+        self::assertEqualsWithDelta(1.0, Conduction::theta(Series::slab(2.0), 0.02), 0.01);
+        self::assertLessThan(1e-4, Conduction::theta(Series::slab(2.0), 12.0));
+        self::assertGreaterThan(Conduction::theta(Series::slab(2.0), 0.5, 1.0), Conduction::theta(Series::slab(2.0), 0.5, 0.0), 'the face is colder than the middle');
     }
 
     /** @return array<string, array{string, string, float, float, float}> Choi and Okos 1986 as in the ASHRAE Handbook—Refrigeration, table 1: a, b, c */

@@ -25,8 +25,8 @@ final readonly class Cooling
     private const STEPS = 6;
 
     /**
-     * @param list<array{0: float, 1: float}> $upright series of the slab from face to face
-     * @param list<array{0: float, 1: float}> $across series of the cylinder, or of the slab counted in both directions of a brick; empty for an endless slab
+     * @param Series $upright series of the slab from face to face
+     * @param ?Series $across of the cylinder, or of the slab counted in both directions of a brick; null for an endless slab
      * @param float $rateUpright Fourier numbers a second
      * @param int $sides how many times the series across counts
      */
@@ -40,8 +40,8 @@ final readonly class Cooling
         public ?float $firmAt,
         public ?float $dangerHours,
         public ?float $coldHours,
-        private array $upright,
-        private array $across,
+        private Series $upright,
+        private ?Series $across,
         private float $rateUpright,
         private float $rateAcross,
         private int $sides,
@@ -77,11 +77,11 @@ final readonly class Cooling
             $firmAt,
             null,
             null,
-            Conduction::slabSeries($film * $half / $k),
+            Series::slab($film * $half / $k),
             match (true) {
-                $across === null => [],
-                $round => Conduction::cylinderSeries($film * $across / $k),
-                default => Conduction::slabSeries($film * $across / $k),
+                $across === null => null,
+                $round => Series::cylinder($film * $across / $k),
+                default => Series::slab($film * $across / $k),
             },
             $diffusivity / $half ** 2,
             $across === null ? 0.0 : $diffusivity / $across ** 2,
@@ -135,7 +135,7 @@ final readonly class Cooling
     {
         $seconds = $hours * 3600;
         $theta = Conduction::theta($this->upright, $this->rateUpright * $seconds, $place);
-        if ($this->across !== []) {
+        if ($this->across !== null) {
             $theta *= Conduction::theta($this->across, $this->rateAcross * $seconds) ** $this->sides;
         }
 
@@ -173,7 +173,7 @@ final readonly class Cooling
     /** Fall of the logarithm of the dimensionless temperature by the hour, once only the first term of each series is left. */
     private function lateSlope(): float
     {
-        return 3600 * ($this->rateUpright * $this->upright[0][0] ** 2 + ($this->across === [] ? 0.0 : $this->rateAcross * $this->sides * $this->across[0][0] ** 2));
+        return 3600 * ($this->rateUpright * $this->upright->term(0)[0] ** 2 + ($this->across === null ? 0.0 : $this->rateAcross * $this->sides * $this->across->term(0)[0] ** 2));
     }
 
     private function timed(): self

@@ -23,6 +23,14 @@ final class Freezing
 
     private const SUCROSE_K = 6.47;
 
+    /** The coldest that is told, °C. */
+    private const LOWEST = -60.0;
+
+    /** Over how much below the table its gap to the model is spread, K. */
+    private const SPREAD = 15.0;
+
+    private ?float $gap = null;
+
     /** @var array<string, float> strength by temperature: the same few are asked for again and again */
     private array $strengths = [];
 
@@ -40,14 +48,15 @@ final class Freezing
         $table = $this->reference->freezing;
         $last = $table[\count($table) - 1];
         if ($percent > $last[0]) {
-            $low = -60.0;
-            $high = $last[1];
-            for ($i = 0; $i < 40; ++$i) {
-                $middle = ($low + $high) / 2;
-                $this->strengthAt($middle) > $percent ? $low = $middle : $high = $middle;
+            if ($percent >= self::FREEZE_CONCENTRATED) {
+                return self::LOWEST;
             }
+            // What {@see solveStrength} corrects, taken off again: over the next 15 °C by less and less, beyond them not at all.
+            $gap = $this->gap();
+            $point = self::norrishPoint($percent);
+            $spread = ($point + $gap * (1.0 - $last[1] / self::SPREAD)) / (1.0 - $gap / self::SPREAD);
 
-            return ($low + $high) / 2;
+            return max(self::LOWEST, $last[1] - $spread < self::SPREAD ? $spread : $point);
         }
         $previous = $table[0];
         foreach ($table as $point) {
@@ -90,10 +99,17 @@ final class Freezing
             }
         }
         // The two meet at the table's end but for 0.2 °C, which is spread over the next 15 °C so that nothing jumps.
-        $gap = $last[1] - self::norrishPoint($last[0]);
-        $corrected = $celsius - $gap * max(0.0, 1.0 - ($last[1] - $celsius) / 15.0);
+        $corrected = $celsius - $this->gap() * max(0.0, 1.0 - ($last[1] - $celsius) / self::SPREAD);
 
         return min(self::FREEZE_CONCENTRATED, self::norrishStrength($corrected));
+    }
+
+    /** °C between the table's last row and the model at its strength. */
+    private function gap(): float
+    {
+        $last = $this->reference->freezing[\count($this->reference->freezing) - 1];
+
+        return $this->gap ??= $last[1] - self::norrishPoint($last[0]);
     }
 
     /** Share 0…1 of the layer's water that is ice at this temperature. */
@@ -157,7 +173,7 @@ final class Freezing
     private static function norrishPoint(float $percent): float
     {
         $activity = WaterActivity::single($percent / 342.3, (100 - $percent) / 18.015, self::SUCROSE_K);
-        $low = -60.0;
+        $low = self::LOWEST;
         $high = 0.0;
         for ($i = 0; $i < 40; ++$i) {
             $middle = ($low + $high) / 2;
