@@ -27,7 +27,7 @@ final readonly class LayerModel
         foreach ($layer->understood() as $line) {
             $boiled = $line->has('boiled') || $boils;
             $baked = $line->has('baked');
-            $heated = $boiled || $baked || $line->has('heated') || $t->reaches(70.0);
+            $heated = $boiled || $baked || $line->has('heated') || $t->reaches(Care::SAFE);
             $portions[] = new Portion(
                 ingredient: $shelf->get((string) $line->ingredient),
                 boiled: $boiled,

@@ -12,10 +12,12 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
+use Transmuta\Property\Care;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Taste\Characters;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
@@ -238,7 +240,12 @@ final readonly class LayerPlanner
         if ($unknowns === []) {
             return null;
         }
+        if ($place === Place::Base && array_filter($pool->incoming(), fn(string $id): bool => Care::isRawFlour($this->shelf->get($id)) || Care::isRawEgg($this->shelf->get($id))) !== []) {
+            // A shell that was bought baked, and is made of flour and egg now.
+            $isBaked = true;
+        }
         $template = $this->template($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
+        $unknowns = $this->safe($unknowns, $template);
         $id = implode('+', [...array_map(static fn(string $from, Twin $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';
 
         return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $rank);
@@ -487,6 +494,28 @@ final readonly class LayerPlanner
     }
 
     /**
+     * Egg that comes in where nothing heats it is pasteurised.
+     *
+     * @param list<Unknown> $unknowns
+     *
+     * @return list<Unknown>
+     */
+    private function safe(array $unknowns, Layer $template): array
+    {
+        if ($template->treatment->reaches(Care::SAFE)) {
+            return $unknowns;
+        }
+
+        return array_map(function (Unknown $one): Unknown {
+            $in = $this->shelf->get($one->ingredient);
+            $instead = Care::isRawEgg($in) ? Remedies::all('raw-egg-or-flour')[$in->class] ?? null : null;
+            $other = $instead === null || $one->kept || array_intersect($one->prep, ['boiled', 'heated', 'baked']) !== [] ? null : $this->shelf->find($instead);
+
+            return $other !== null && $this->permit->allows($other) ? $one->insteadOf($other->id) : $one;
+        }, $unknowns);
+    }
+
+    /**
      * What a line of its own is done to before it meets the rest.
      *
      * @return list<string>
@@ -499,6 +528,7 @@ final readonly class LayerPlanner
         return match (true) {
             $in->class === 'gel-agent' => ['boiled'],
             \in_array($in->class, ['starch', 'custard-powder'], true) && $in->does('starch-cold') === 0.0 => $heats && ($treatment->bakes() || $treatment->boils()) ? [] : ['boiled'],
+            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Care::SAFE) => ['heated'],
             $in->does('foam-overrun') > 0.0 && $line !== null && $line->has('whipped') => ['whipped'],
             \in_array($in->class, ['butter', 'plant-butter', 'coconut-fat', 'cocoa-butter'], true) && $line !== null && $line->has('melted') => ['melted'],
             default => [],
@@ -521,7 +551,11 @@ final readonly class LayerPlanner
         if ($treatment !== null) {
             return $was->treated($treatment)->losing(null);
         }
-        if ($isBaked && !$was->treatment->isHot()) {
+        $warm = $was->treatment->step(TreatmentKind::Melt);
+        if ($warm !== null && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
+            $was = $was->treated($was->treatment->with($warm->at(Care::COOL)));
+        }
+        if ($isBaked && !$was->treatment->reaches(Care::SAFE)) {
             return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BASE_OVEN)))->losing($losses);
         }
         $egg = array_filter($unknowns, fn(Unknown $u): bool => $this->shelf->get($u->ingredient)->comesFrom('egg'));

@@ -154,7 +154,7 @@ final readonly class LayerProblem
         $rows = $this->rails->residuals($state, $this->slack);
         $rows[] = ($state->mass - $this->target->mass) / (0.002 * $this->target->mass);
         $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
-        $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 3.0, 0.1);
+        $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 2.9, 0.05) / 0.2;
         if ($this->caps !== null) {
             array_push($rows, ...$this->caps->over($state));
         }

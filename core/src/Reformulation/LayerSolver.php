@@ -37,7 +37,7 @@ final readonly class LayerSolver
     {
         $place = Place::of($was, $this->serveAt);
         $context = new Context($was, $place, $this->permit, $needs->sweetener || ($needs->protein && $needs->reach > 0));
-        $caps = Caps::of($was, $place);
+        $caps = Caps::of($was, $place, $this->reader);
         $unknowns = $draft->unknowns;
         $used = [];
         $start = null;

@@ -7,6 +7,8 @@ namespace Transmuta\Reformulation;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Severity;
+use Transmuta\Property\Warning;
 
 /**
  * What every layer owed once something left, and whether it was paid: read off the finished formula, after rounding, against the original.
@@ -22,8 +24,9 @@ final readonly class Settlement
      * @param list<string> $near numbers of the brief that are missed by a little, and what nobody asked for and is far from what it was, in words
      * @param list<string> $guesses what it was guessed from, as questions
      * @param list<string> $questions what the original kept and this does not, in words
+     * @param list<Warning> $troubles what would spoil it on the plate, or hurt, and the original had nothing of ({@see Troubles}); what stops it first
      */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions) {}
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $troubles) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
@@ -51,13 +54,14 @@ final readonly class Settlement
         foreach ($failed as $debt) {
             $cap = min($cap, $debt->state === DebtState::Lost ? Weights::of('cap.lost') : 100.0 / (1.0 + (($debt->off - 1.0) / Weights::of('cap.half')) ** 2));
         }
+        $troubles = Troubles::brought($original, $result);
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
-            $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] || $kept->far !== [] => RouteStanding::MetBut,
+            $troubles !== [] || $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] || $kept->far !== [] => RouteStanding::MetBut,
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap, [...$kept->missed, ...$kept->far], $guesses, $questions);
+        return new self($standing, $debts, $cap, [...$kept->missed, ...$kept->far], $guesses, $questions, $troubles);
     }
 
     /** @return list<string> all that has to be answered before it is met: what it was guessed from, and what it brings */
@@ -79,13 +83,14 @@ final readonly class Settlement
             0.0,
             $this->asked() === [] ? 0.0 : Weights::of('question') + Weights::of('question.each') * \count($this->asked()),
             $this->near === [] ? 0.0 : Weights::of('near.weighs'),
+            ...array_map(static fn(Warning $w): float => $w->severity === Severity::Stop ? Weights::of('trouble.stops') : Weights::of('trouble'), $this->troubles),
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
         ]);
     }
 
     /**
-     * What a cook has to hear first, worst first: what it was guessed from, numbers just missed, critical jobs lost, what it brings that
-     * the original kept out, critical jobs that are short.
+     * What a cook has to hear first, worst first: what it was guessed from, numbers just missed, critical jobs lost, what would spoil it, what
+     * it brings that the original kept out, critical jobs that are short.
      *
      * @return list<string>
      */
@@ -94,7 +99,7 @@ final readonly class Settlement
         $critical = array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
         $said = static fn(DebtState $state): array => array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($critical, static fn(Debt $d): bool => $d->state === $state)));
 
-        return [...$this->guesses, ...$this->near, ...$said(DebtState::Lost), ...$this->questions, ...$said(DebtState::Short)];
+        return [...$this->guesses, ...$this->near, ...$said(DebtState::Lost), ...array_map(static fn(Warning $w): string => $w->text, $this->troubles), ...$this->questions, ...$said(DebtState::Short)];
     }
 
     /**

@@ -105,6 +105,12 @@ final readonly class Unknown
         return new self($this->ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, array_values(array_unique([...$this->prep, ...$prep])), $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
     }
 
+    /** The same mass of something else. */
+    public function insteadOf(string $ingredient): self
+    {
+        return new self($ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
+    }
+
     /** Weighted distance from where it should stay: the solver's mildest wish. */
     public function pull(float $grams): float
     {

@@ -15,6 +15,8 @@ enum Nature: string
     case RawMilkSold = 'raw-milk-sold';
     case HeatTreatedGrain = 'heat-treated-grain';
     case WheyPowder = 'whey-powder';
+    /** A dough that is sold to be baked: its flour is raw. */
+    case RawDough = 'raw-dough';
     case FickleFoam = 'fickle-foam';
     case PouringCream = 'pouring-cream';
     case FirmsAsCheese = 'firms-as-cheese';

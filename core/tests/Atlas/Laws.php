@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Atlas;
 
 use Transmuta\Diet\Diet;
+use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
@@ -20,7 +21,7 @@ final class Laws
     /** % of a layer: isolates and concentrates, by kind of layer; polyols together; liquid oil; gums; gelatin; agar. */
     private const MOST = ['powder' => 8.3, 'powder base' => 12.5, 'polyols' => 26.0, 'oil' => 13.0, 'gum' => 0.52, 'gelatin' => 2.0, 'agar' => 0.95, 'starch' => 9.0, 'inulin' => 13.0];
 
-    private const NAMES = [1 => 'nothing banned', 2 => 'stays its kind of food', 3 => 'sweetness', 4 => 'mass', 5 => 'emulsion holds', 6 => 'doses', 7 => 'keeps what it met', 8 => 'sane', 10 => 'blocked with reason', 11 => 'set', 12 => 'brief reached', 13 => 'route offered', 14 => 'routes distinct and named', 15 => 'energy'];
+    private const NAMES = [1 => 'nothing banned', 2 => 'stays its kind of food', 3 => 'sweetness', 4 => 'mass', 5 => 'emulsion holds', 6 => 'doses', 7 => 'keeps what it met', 8 => 'sane', 9 => 'safe and not spoilt', 10 => 'blocked with reason', 11 => 'set', 12 => 'brief reached', 13 => 'route offered', 14 => 'routes distinct and named', 15 => 'energy'];
 
     /** @return array<int, string> */
     public static function names(): array
@@ -51,6 +52,9 @@ final class Laws
             $say(4, abs($layer->state->mass - $before->state->mass) <= 0.01 * $before->state->mass + 0.6, \sprintf('%s: %.0f of %.0f g', $place, $layer->state->mass, $before->state->mass));
             self::emulsion($before, $layer, $say);
             self::doses($before, $layer, $say);
+            if ($isMet) {
+                self::sound($before, $layer, $say);
+            }
             foreach ($layer->layer->lines as $line) {
                 $say(8, is_finite($line->grams) && $line->grams >= 0.0 && $line->text !== '', "$place: $line->text");
             }
@@ -190,6 +194,53 @@ final class Laws
             $most = self::MOST[$was->baseWords !== null && $what === 'powder' ? 'powder base' : $what];
             $isFree = $was->baseWords !== null && \in_array($what, ['starch', 'gum'], true);
             $say(6, $isFree || $share <= max($most, $had[$what] * 1.15 + 0.1), \sprintf('%s: %.2f %% %s', $was->layer->name, $share, $what));
+        }
+    }
+
+    /**
+     * What a cook would not send out: raw flour and raw egg, cultured dairy and whey in a hot mass, grain and bitterness of sweeteners. Read from the
+     * words of the treatment and the lines; what the original had of it is its own.
+     *
+     * @param callable(int, bool, string=): void $say
+     */
+    private static function sound(LayerReading $was, LayerReading $now, callable $say): void
+    {
+        $seen = static function (LayerReading $l): array {
+            $words = $l->layer->treatment->words();
+            $bakes = str_contains($words, 'bake');
+            $hot = $bakes || str_contains($words, 'boil') || (preg_match('/cook(?: to)? (\d+)/', $words, $m) === 1 && (int) $m[1] >= 70) || preg_match('/cook(?! to \d)/', $words) === 1;
+            $isDry = $l->baseWords !== null || ($bakes && $l->state->water < 30.0);
+            $found = [];
+            $polyol = $steviol = $sucralose = 0.0;
+            foreach ($l->state->model->portions as $i => $p) {
+                $in = $p->ingredient;
+                $share = $l->state->share[$i];
+                $line = array_values(array_filter($l->layer->lines, static fn(Line $one): bool => $one->ingredient === $in->id))[0] ?? null;
+                $apart = $line !== null && array_intersect($line->prep, ['boiled', 'heated', 'baked']) !== [];
+                $polyol += $share * $in->composition->of100('polyol.erythritol') / 100;
+                $steviol += $share * ($in->composition->of100('active.rebaudioside-a') + $in->composition->of100('active.steviol-glycosides') + $in->composition->of100('active.rebaudioside-m')) / 100;
+                $sucralose += $share * $in->composition->of100('active.sucralose') / 100;
+                if (!$hot && !$apart && $share > 0.0) {
+                    $found['raw flour'] = ($found['raw flour'] ?? false) || \in_array($in->class, ['wheat-flour', 'pulse-flour', 'puff-raw', 'short-raw', 'sweet-pastry-raw'], true) || (preg_match('/\b(?:rice|corn|maize|sorghum|buckwheat|teff|millet)\b.*flour|gluten-free flour/i', $in->name) === 1);
+                    $found['raw egg'] = ($found['raw egg'] ?? false) || \in_array($in->class, ['whole-egg', 'egg-white', 'egg-yolk'], true) && preg_match('/pasteur|liquid|sugared|dried|powder/i', $in->name) !== 1;
+                }
+                // What is whipped after it was cooked has cooled, and is folded.
+                if ($hot && !$bakes && !$apart && $share > 8.0 && !str_contains($words, 'whip')) {
+                    $found['cultured in a hot mass'] = ($found['cultured in a hot mass'] ?? false) || preg_match('/\b(?:quark|skyr|yogh?urt|sour cream|crème fraîche|buttermilk|kefir)\b/i', $in->name) === 1 && \in_array('milk', $in->allergens, true);
+                }
+                if ($hot && !$isDry && $share > 0.3) {
+                    $found['whey in the heat'] = ($found['whey in the heat'] ?? false) || str_starts_with($in->id, 'whey-');
+                }
+            }
+            $found['grain of erythritol'] = !$isDry && $polyol > 3.0 && $polyol > 0.27 * $l->state->water;
+            // mg per 100 g.
+            $found['bitter'] = $steviol > 50.0 || $sucralose > 35.0;
+
+            return $found;
+        };
+        $had = $seen($was);
+        foreach ($seen($now) as $what => $is) {
+            $say(9, !$is || ($had[$what] ?? false), \sprintf('%s: %s', $was->layer->name, $what));
         }
     }
 

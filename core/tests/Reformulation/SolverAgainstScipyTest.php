@@ -95,7 +95,7 @@ final class SolverAgainstScipyTest extends TestCase
 
     private function compare(string $what, LayerReading $reading, Draft $draft, float $serveAt): bool
     {
-        $problem = new LayerProblem(Kit::engine()->reader, $draft->template, $draft->unknowns, Target::of($reading, Kit::engine()->reader, $serveAt), $serveAt, null, [], Caps::of($reading, Place::of($reading, $serveAt)));
+        $problem = new LayerProblem(Kit::engine()->reader, $draft->template, $draft->unknowns, Target::of($reading, Kit::engine()->reader, $serveAt), $serveAt, null, [], Caps::of($reading, Place::of($reading, $serveAt), Kit::engine()->reader));
         $ours = $problem->solve();
         ['lower' => $lower, 'upper' => $upper, 'starts' => $starts] = $problem->box();
         if ($lower === []) {

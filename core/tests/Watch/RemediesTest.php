@@ -6,9 +6,9 @@ namespace Transmuta\Tests\Watch;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Transmuta\Reference\Remedies;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\ShelfFiles;
-use Transmuta\Watch\Remedies;
 
 final class RemediesTest extends TestCase
 {

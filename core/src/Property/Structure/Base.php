@@ -14,6 +14,10 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Base
 {
+    /** g of dry structure in 100 g from which what is baked is a crumb [trade], and g of water from which it is moist. */
+    private const CRUMB = 20.0;
+    private const DAMP = 30.0;
+
     public function __construct(private Fat $fat) {}
 
     public static function is(LayerState $state): bool
@@ -27,6 +31,20 @@ final readonly class Base
 
         // On the very mark it is the same whatever the batch weighs: what weighing in floats moves is not looked at.
         return round($dry, 9) >= 30.0 && round($state->water, 9) < 30.0;
+    }
+
+    /** Whether it is eaten as a dry crumb, by what it is made of or because it was baked dry: grain in it is bite, and a gum only binds it. */
+    public static function isDry(LayerState $state): bool
+    {
+        if (self::is($state)) {
+            return true;
+        }
+        $dry = 0.0;
+        foreach ($state->model->portions as $i => $portion) {
+            $dry += $portion->dryStructure * $state->share[$i] / 100;
+        }
+
+        return $state->model->treatment->bakes() && $state->water < self::DAMP && $dry >= self::CRUMB;
     }
 
     /** Words for how it cuts at this temperature. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Property\Setting\Smooth;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 
@@ -14,6 +15,9 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Sweetness
 {
+    /** Share of a ceiling that is kept to, so that weighing does not pass it. */
+    private const SHY = 0.97;
+
     /** mg per litre of product for each mg per 100 g, at 1.1 kg/L [mem]. */
     public const PER_LITRE = 11.0;
 
@@ -133,6 +137,17 @@ final readonly class Sweetness
     public function overCeiling(LayerState $state): array
     {
         return array_filter($this->shares($state), fn(float $share, string $receptor): bool => $share > $this->ceiling($receptor), \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** How far all pools together are past their ceilings, or just before them, as shares of their maxima, smooth where one comes to its own: what the solver pushes down. */
+    public function aboveCeilings(LayerState $state): float
+    {
+        $above = 0.0;
+        foreach ($this->shares($state) as $receptor => $share) {
+            $above += Smooth::positive($share - self::SHY * $this->ceiling($receptor), 0.004);
+        }
+
+        return $above;
     }
 
     /** Share of its maximum past which a receptor's sweetener turns bitter: the lowest of its species. */

@@ -10,7 +10,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Watch\Remedies;
+use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 43: a claim that is close, and what is missing. */

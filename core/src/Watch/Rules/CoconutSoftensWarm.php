@@ -9,8 +9,8 @@ use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
-use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 26: coconut fat sets anything in the cold and fails above 24 °C. */

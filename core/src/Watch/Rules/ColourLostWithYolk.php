@@ -11,7 +11,7 @@ use Transmuta\Property\Look\Colour;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Watch\Remedies;
+use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 40: a filling without its yolk is paler; how much of a yellow restores it. */

@@ -10,8 +10,8 @@ use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
-use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 13: cream under 30 % fat, or coconut cream under 20 %, does not whip. */

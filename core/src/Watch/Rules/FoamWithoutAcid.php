@@ -8,8 +8,8 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
-use Transmuta\Watch\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 35: a strong foam of aquafaba needs acid. */

@@ -12,7 +12,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Watch\Remedies;
+use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 6: gelatin is weaker below pH 3.5. */

@@ -7,10 +7,11 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
+use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 15: a sweetener above its cold solubility turns to grain. */
+/** Handbook F 15: a sweetener above its cold solubility turns to grain; in a base, which is eaten dry, it is grain as sugar is. */
 final class PolyolCrystallisesCold implements Rule
 {
     public static function name(): string
@@ -21,7 +22,7 @@ final class PolyolCrystallisesCold implements Rule
     public function check(DishReading $dish, Reader $reader): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            foreach (\Transmuta\Property\Water\Crystals::above($layer->state, $reader->reference) as $species => $case) {
+            foreach (Base::isDry($layer->state) ? [] : \Transmuta\Property\Water\Crystals::above($layer->state, $reader->reference) as $species => $case) {
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s is %.0f g per 100 g water and only %.0f stay dissolved at 5 °C, so it turns grainy. Keep it under %.0f g in this layer; allulose or a second sweetener takes over.', $layer->layer->name, $species, $case['has'], $case['holds'], $case['most_g']), $n, self::cure($layer, $species, $case['most_g']));
             }
         }

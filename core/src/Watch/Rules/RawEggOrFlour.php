@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Shelf\Nature;
-use Transmuta\Watch\Remedies;
+use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 30: raw or lightly heated egg, raw flour in an unbaked layer. */
@@ -27,10 +27,10 @@ final class RawEggOrFlour implements Rule
                 if ($portion->heated || $layer->state->grams[$i] <= 0.0) {
                     continue;
                 }
-                if ($portion->ingredient->comesFrom('egg') && $portion->ingredient->group === 'egg' && !$portion->ingredient->is(Nature::Pasteurised)) {
+                if (Care::isRawEgg($portion->ingredient)) {
                     $instead = Remedies::all(self::name())[$portion->ingredient->class] ?? null;
                     yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the %s stays raw. Use pasteurised egg, and keep it from pregnant, young, old or ill guests; follow your local code.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $instead === null ? null : ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => $instead]);
-                } elseif ($portion->ingredient->isFlour() && !$portion->ingredient->is(Nature::HeatTreatedGrain)) {
+                } elseif (Care::isRawFlour($portion->ingredient)) {
                     yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never heated. Raw flour is not safe to eat; bake the base or toast the flour to 75 °C right through.', $layer->layer->name), $n, ['action' => 'heat', 'ingredient' => $portion->ingredient->id]);
                 }
             }

@@ -8,7 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Watch\Remedies;
+use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Handbook F 41: the salt left with the salted butter. */

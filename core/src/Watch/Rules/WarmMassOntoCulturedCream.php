@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Reader;
@@ -27,9 +28,8 @@ final class WarmMassOntoCulturedCream implements Rule
             $warm = $layer->layer->treatment->bakes() ? null : $layer->layer->treatment->step(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Melt);
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
-                $cultured = $in->group === 'dairy' && $in->ph !== null && $in->ph < 5.2;
-                if ($cultured && $warm !== null && $celsius > 40.0 && $layer->state->share[$i] > 8.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under 40 °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name)), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(38.0))->words()] : null);
+                if (Care::splitsWarm($in) && $warm !== null && $celsius > Care::CULTURED_BEARS && $layer->state->share[$i] > 8.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under %.0f °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name), Care::CULTURED_BEARS), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(Care::COOL))->words()] : null);
                 }
             }
         }

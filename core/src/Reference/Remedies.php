@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Transmuta\Watch;
-
-use Transmuta\Reference\Table;
+namespace Transmuta\Reference;
 
 /** What a rule offers against what it warns of: `core/data/reference/remedies.csv`, by rule and, where it offers several, by what each is for. */
 final class Remedies
