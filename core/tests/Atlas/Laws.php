@@ -198,7 +198,7 @@ final class Laws
     }
 
     /**
-     * What a cook would not send out: raw flour and raw egg, cultured dairy and whey in a hot mass, grain and bitterness of sweeteners. Read from the
+     * What a cook would not send out: raw flour and raw egg, whey in a hot mass, grain and bitterness of sweeteners. Read from the
      * words of the treatment and the lines; what the original had of it is its own.
      *
      * @param callable(int, bool, string=): void $say
@@ -223,10 +223,6 @@ final class Laws
                 if (!$hot && !$apart && $share > 0.0) {
                     $found['raw flour'] = ($found['raw flour'] ?? false) || \in_array($in->class, ['wheat-flour', 'pulse-flour', 'puff-raw', 'short-raw', 'sweet-pastry-raw'], true) || (preg_match('/\b(?:rice|corn|maize|sorghum|buckwheat|teff|millet)\b.*flour|gluten-free flour/i', $in->name) === 1);
                     $found['raw egg'] = ($found['raw egg'] ?? false) || \in_array($in->class, ['whole-egg', 'egg-white', 'egg-yolk'], true) && preg_match('/pasteur|liquid|sugared|dried|powder/i', $in->name) !== 1;
-                }
-                // What is whipped after it was cooked has cooled, and is folded.
-                if ($hot && !$bakes && !$apart && $share > 8.0 && !str_contains($words, 'whip')) {
-                    $found['cultured in a hot mass'] = ($found['cultured in a hot mass'] ?? false) || preg_match('/\b(?:quark|skyr|yogh?urt|sour cream|crème fraîche|buttermilk|kefir)\b/i', $in->name) === 1 && \in_array('milk', $in->allergens, true);
                 }
                 if ($hot && !$isDry && $share > 0.3) {
                     $found['whey in the heat'] = ($found['whey in the heat'] ?? false) || str_starts_with($in->id, 'whey-');

@@ -158,6 +158,24 @@ final class MakingTest extends TestCase
         }
     }
 
+    /** Quark, yoghurt and sour cream join what was cooked once it has cooled, whatever else is in it; what is nearly all yoghurt is cooked itself. */
+    public function testCulturedDairyIsStirredInCool(): void
+    {
+        $shelf = Kit::engine()->reader->shelf;
+        foreach (["treat: cook to 82 C stirred\n3 eggs\n120 g sugar\n90 g lemon juice\n60 g butter\n200 g quark", "treat: cook to 80 C stirred\n200 g milk\n3 egg yolks\n150 g dark chocolate\n250 g yogurt\n40 g sugar", "treat: boil 3 min stirred\n300 g milk\n100 g sugar\n200 g raspberries\n200 g sour cream", "treat: boil 2 min stirred\n400 g milk\n40 g cornflour\n80 g sugar\n150 g skyr"] as $lines) {
+            $steps = self::steps(self::text("title: Pots\nportions: 6\nlayer: Pots\n$lines"));
+            $isCultured = static fn(array $line): bool => ($in = $shelf->get($line['ingredient']))->group === 'dairy' && $in->ph !== null && $in->ph < 5.2;
+            $with = array_values(array_filter($steps, static fn(MakingStep $s): bool => array_filter($s->lines, $isCultured) !== []));
+            self::assertCount(1, $with, $lines);
+            self::assertSame(StepKind::TemperIn, $with[0]->kind, $lines);
+            self::assertLessThanOrEqual(40.0, $with[0]->target, $lines);
+            $cooled = array_filter($steps, static fn(MakingStep $s): bool => $s->kind === StepKind::Cool && $s->target <= 40.0 && self::isBefore($steps, $s->id, $with[0]->id));
+            self::assertNotSame([], $cooled, $lines);
+        }
+        $cooked = self::steps(self::text("title: Pots\nportions: 6\nlayer: Pots\ntreat: cook to 85 C stirred\n500 g yogurt\n2 eggs\n60 g sugar"));
+        self::assertContains('yogurt', array_column(array_merge(...array_map(static fn(MakingStep $s): array => $s->kind === StepKind::Cook ? $s->lines : [], $cooked)), 'ingredient'));
+    }
+
     public function testIdsAreThoseOfTheDishWhateverItsPortions(): void
     {
         foreach (['passion-fruit-curd-tartlet', 'blackcurrant-baked-cheesecake', 'frozen-quince-bar'] as $name) {

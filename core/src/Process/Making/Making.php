@@ -135,7 +135,7 @@ final readonly class Making
             $fold = $this->book->foldAt($roles);
             $all[] = $at('fold the foam in', $fold, $fold - 3.0, $fold + 4.0);
         }
-        if ($roles['cool'] !== [] && $layer->state->model->treatment->inPan() !== null && ($roles['binder'] !== [] || $roles['pectin'] !== [])) {
+        if ($roles['cool'] !== [] && $layer->state->model->treatment->inPan() !== null && !$layer->layer->treatment->bakes()) {
             $all[] = $at('no warmer onto cultured cream or cheese', null, null, $this->book->value('cultured-c'));
         }
 

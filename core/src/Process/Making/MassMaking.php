@@ -11,6 +11,10 @@ use Transmuta\Shelf\Nature;
 /** What is made of a layer before it is filled in: prepared, heated or not, with its gelatin and its foam. */
 final readonly class MassMaking
 {
+    /** Share of a layer that what is not cultured must come to, and of water in it, to be cooked by itself [trade]. */
+    private const WORTH_COOKING = 0.4;
+    private const COOKS = 0.3;
+
     public function __construct(private LayerAtWork $at) {}
 
     /**
@@ -127,9 +131,10 @@ final readonly class MassMaking
         $treatment = $this->at->layer->layer->treatment;
         // Juice that sets cream by its acid curdles it in the boil, and joins after it.
         $sets = isset($this->at->layer->set->mechanisms['citrus']) && $treatment->inPan()?->kind === TreatmentKind::Boil ? $this->at->of('sharp') : [];
-        $all = $this->at->of('liquid', 'rest', 'cool', 'sugar', ...($sets === [] ? ['sharp'] : []), ...['calcium']);
+        $cultured = $this->joinsCool() ? $this->at->of('cool') : [];
+        $all = $this->at->of('liquid', 'rest', ...($cultured === [] ? ['cool'] : []), ...['sugar'], ...($sets === [] ? ['sharp'] : []), ...['calcium']);
         $fat = $this->at->of('fat');
-        if ([...$all, ...$fat, ...$sets] === []) {
+        if ([...$all, ...$fat, ...$sets, ...$cultured] === []) {
             return null;
         }
         if ($treatment->bakes() && $treatment->inPan() === null) {
@@ -160,8 +165,34 @@ final readonly class MassMaking
             $last = $this->at->steps->add(StepKind::Blend, \sprintf('blend in %s in pieces.', $this->at->told($fat)), $fat, [$last], target: $this->at->book->value('butter-in-c'), mass: $mass, reason: 'hotter the butter turns to oil');
         }
         $isGel = $this->at->isPouredHot();
+        if ($cultured !== []) {
+            $to = $this->at->book->value($isGel ? 'agar-join-c' : 'cultured-c');
+            $last = $isGel ? $last : $this->cooled($last, $mass, $to, 'a steaming mass curdles cultured cream');
+            $last = $this->at->steps->add(StepKind::TemperIn, \sprintf('stir in %s.', $this->at->told($cultured)), $cultured, [$last, ...$prepared], target: $to, thing: $isGel ? 'agar-join' : null, reason: 'hotter it loosens and splits');
+        }
 
-        return $isGel || $treatment->bakes() ? $last : $this->cooled($last, $mass, $this->at->roles['foam'] !== [] ? $this->at->book->foldAt($this->at->roles) : $this->at->book->value('pour-below-c'), 'warm it melts what is under it');
+        // What comes out of the fridge has cooled it.
+        $isCool = $isGel || $treatment->bakes() || ($cultured !== [] && $this->at->roles['foam'] === []);
+
+        return $isCool ? $last : $this->cooled($last, $mass, $this->at->roles['foam'] !== [] ? $this->at->book->foldAt($this->at->roles) : $this->at->book->value('pour-below-c'), 'warm it melts what is under it');
+    }
+
+    /** Whether cultured cream and cheese are stirred into what was cooked, once it has cooled: where there is enough to cook without them. */
+    private function joinsCool(): bool
+    {
+        $layer = $this->at->layer;
+        if ($this->at->roles['cool'] === [] || $layer->layer->treatment->bakes() || $layer->layer->treatment->inPan() === null) {
+            return false;
+        }
+        $mass = $water = 0.0;
+        foreach ($layer->state->model->portions as $i => $portion) {
+            if (!\in_array($i, $this->at->roles['cool'], true)) {
+                $mass += $layer->state->grams[$i];
+                $water += $layer->state->grams[$i] * $portion->ingredient->composition->of100('water') / 100;
+            }
+        }
+
+        return $mass >= self::WORTH_COOKING * $layer->state->mixed && $water >= self::COOKS * $mass;
     }
 
     /** @param list<string> $prepared */
