@@ -50,7 +50,8 @@ final class TroublesTest extends TestCase
         yield 'flour that is boiled, in a little pot' => [["95 g cream 36%\n15 g sugar", 'none'], ["90 g cream 36%\n15 g sugar\n5 g plain flour", 'boil 2 min stirred'], []];
         yield 'a deep pot that has to be cooled now' => [$cream, ["380 g cream 36%\n60 g sugar\n20 g plain flour", 'boil 2 min stirred'], ['cooling-too-slow']];
         yield 'a dough that is sold raw' => [$cream, ["300 g cream 36%\n160 g raw puff pastry", 'none'], ['raw-egg-or-flour']];
-        yield 'quark in a hot mass' => [["400 g milk\n60 g sugar\n30 g cornflour", 'boil 2 min stirred'], ["200 g milk\n200 g quark\n60 g sugar\n30 g cornflour", 'boil 2 min stirred'], ['warm-mass-onto-cultured']];
+        yield 'whey powder in the boil' => [["90 g milk\n15 g sugar\n8 g cornflour", 'boil 2 min stirred'], ["85 g milk\n5 g whey protein isolate\n15 g sugar\n8 g cornflour", 'boil 2 min stirred'], ['whey-grains-when-hot']];
+        yield 'quark, which the method stirs in cool' => [["90 g milk\n15 g sugar\n8 g cornflour", 'boil 2 min stirred'], ["45 g milk\n45 g quark\n15 g sugar\n8 g cornflour", 'boil 2 min stirred'], []];
         yield 'a question to a packet is told, not held against it' => [$cream, ["400 g oat cream\n60 g sugar", 'none'], []];
     }
 
