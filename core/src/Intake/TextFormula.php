@@ -13,8 +13,10 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
+use Transmuta\Intake\Recipe\Row;
 use Transmuta\Intake\Recipe\RowKind;
 use Transmuta\Intake\Recipe\Rows;
 use Transmuta\Intake\Recipe\Spoken;
@@ -66,7 +68,11 @@ final readonly class TextFormula
         $head = ['title' => null, 'family' => null, 'portions' => null, 'serve' => null, 'measured' => [], 'tin' => null];
         $open = self::opened('Dish');
         $heading = '';
-        foreach ((new Rows($this->lines))->of($written, $system) as $row) {
+        $rows = (new Rows($this->lines))->of($written, $system);
+        // Steps between the layers are of the layer they stand under, and so are those under the last; after "Method" they are of the whole.
+        $isBetween = self::stepsStandBetween($rows);
+        foreach ($rows as $row) {
+            $isBetween = $isBetween && !Rows::opensMethod($row->text);
             try {
                 switch ($row->kind) {
                     case RowKind::Key:
@@ -128,7 +134,7 @@ final readonly class TextFormula
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
                         }
-                        $steps[] = ['text' => preg_replace('/^(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $step) ?? $step, 'heading' => $heading];
+                        $steps[] = ['text' => preg_replace('/^(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $step) ?? $step, 'heading' => $heading === '' && $isBetween ? $open['name'] : $heading];
                         break;
                     case RowKind::StepHeading:
                         $heading = $row->key;
@@ -149,7 +155,7 @@ final readonly class TextFormula
             throw Unreadable::noLines();
         }
         $whole = implode(' ', array_column($steps, 'text'));
-        $layers = $this->treated($layers, $steps, $whole, $inferred);
+        $layers = $this->treated($layers, $steps, $whole, $head['title'] ?? '', $inferred);
         $layers = self::partsOfOthers(self::garnished($layers, $steps, $aside), $aside);
         $layers = self::inTin($layers, $head['tin'] ?? self::tinIn($steps), $inferred);
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
@@ -173,6 +179,23 @@ final readonly class TextFormula
         } catch (Nonsense $nonsense) {
             throw Unreadable::line(1, $nonsense->getMessage(), ucfirst($nonsense->mend) . '.');
         }
+    }
+
+    /** @param list<Row> $rows */
+    private static function stepsStandBetween(array $rows): bool
+    {
+        $isStep = false;
+        foreach ($rows as $row) {
+            if (Rows::opensMethod($row->text)) {
+                return false;
+            }
+            if ($isStep && $row->kind === RowKind::Layer) {
+                return true;
+            }
+            $isStep = $isStep || $row->kind === RowKind::Step;
+        }
+
+        return false;
     }
 
     /**
@@ -244,7 +267,7 @@ final readonly class TextFormula
      *
      * @return list<array{layer: Layer, treat: bool}>
      */
-    private function treated(array $layers, array $steps, string $whole, array &$inferred): array
+    private function treated(array $layers, array $steps, string $whole, string $title, array &$inferred): array
     {
         if ($steps === [] || array_filter($layers, static fn(array $one): bool => !$one['treat']) === []) {
             return $layers;
@@ -252,6 +275,10 @@ final readonly class TextFormula
         $of = Spoken::steps($steps, array_column($layers, 'layer'));
         foreach ($layers as $n => $one) {
             $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $this->lines->ingredients($one['layer']->understood()), $whole);
+            // What is called a sabayon is whisked as it cooks, whoever leaves that unsaid.
+            if ($guess !== null && str_starts_with($guess[0], 'cook') && !str_contains($guess[0], 'whip') && preg_match('/\b(?:sabayon|zabagli?one|zabaione)\b/iu', $one['layer']->name . ' ' . $title) === 1) {
+                $guess = [$guess[0] . '; whip', $guess[1]];
+            }
             $reduced = $one['layer']->loss === null && !$one['treat'] ? TreatmentGuess::reduced($of[$n]) : null;
             if ($reduced !== null) {
                 $layer = $layers[$n]['layer'];
@@ -270,7 +297,7 @@ final readonly class TextFormula
             }
         }
 
-        return self::frozenTogether($layers, $inferred);
+        return self::bakedTogether(self::frozenTogether($layers, $inferred), $inferred);
     }
 
     /**
@@ -299,6 +326,32 @@ final readonly class TextFormula
         }
 
         return $layers;
+    }
+
+    /**
+     * What stands under a layer that is baked is baked with it, where nothing is said of it.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     * @param list<Inference> $inferred
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private static function bakedTogether(array $layers, array &$inferred): array
+    {
+        foreach ($layers as $n => $one) {
+            $bakes = null;
+            for ($k = $n + 1; $k < \count($layers) && $bakes === null; ++$k) {
+                $bakes = $layers[$k]['layer']->treatment->step(TreatmentKind::Bake);
+            }
+            if ($bakes === null || $one['treat'] || $one['layer']->treatment->words() !== 'none') {
+                continue;
+            }
+            $baked = Treatment::sequence($bakes);
+            $layers[$n]['layer'] = $one['layer']->treated($baked);
+            $inferred[] = new Inference('treat', $n, $baked->words(), 'it is baked with what stands on it');
+        }
+
+        return array_values($layers);
     }
 
     /**

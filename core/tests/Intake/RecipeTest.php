@@ -108,6 +108,26 @@ final class RecipeTest extends TestCase
         self::assertSame($steps, array_map(static fn(Step $step): string => $step->text, $formula->method));
     }
 
+    /** @return iterable<string, array{string, int, array<string, string>}> a recipe whose steps stand under their layers, its portions, what is done to each */
+    public static function between(): iterable
+    {
+        yield 'a tart in three' => ["Tarte au citron\n10 slices\nPastry\n250 g plain flour\n125 g butter\n80 g icing sugar\n1 egg\nbake 20 min at 170C\nLemon filling\n4 eggs\n160 g sugar\n140 ml lemon juice\n120 g butter\ncook to 82 C\nMeringue\n3 egg whites\n150 g sugar\nWhisk to stiff peaks over steam to 65 C", 10, ['Pastry' => 'bake 170 C 20 min still', 'Lemon Filling' => 'cook to 82 C stirred', 'Meringue' => 'cook to 65 C stirred; whip']];
+        yield 'layers by number' => ["Orange squares, serves 9\n\nLayer one\n200 g fine semolina\n120 g sugar\n150 g yogurt\n90 g melted butter\nbake 35 min at 170C\n\nCream\n300 g whipping cream\n25 g icing sugar\nwhip to soft peaks", 9, ['Layer One' => 'bake 170 C 35 min still', 'Cream' => 'whip']];
+        yield 'a method of the whole after them' => ["Pots, serves 4\n\nJelly\n300 ml orange juice\n3 g agar\nboil 2 minutes\n\nCream\n200 g whipping cream\n20 g sugar\n\nMethod\nWhip the cream to soft peaks and spoon it over the jelly.", 4, ['Jelly' => 'boil 2 min stirred', 'Cream' => 'whip']];
+        yield 'a raw case under what is baked' => ["Apricot frangipane tart, serves 8\nCase\n220 g shortcrust pastry\nFrangipane\n120 g butter\n120 g sugar\n120 g ground almonds\n2 eggs\nbake 35 min 170 C", 8, ['Case' => 'bake 170 C 35 min still', 'Frangipane' => 'bake 170 C 35 min still']];
+        yield 'a sabayon by its name' => ["Raspberry zabaglione cups, serves 4\n5 egg yolks\n90 g sugar\n100 ml marsala\nwhisk over simmering water to 72 C\nfold and chill 2 h", 4, ['Dish' => 'cook to 72 C stirred; whip']];
+    }
+
+    /** @param array<string, string> $treated */
+    #[DataProvider('between')]
+    public function testStepsUnderTheirLayersAreOfThem(string $text, int $portions, array $treated): void
+    {
+        $formula = Kit::engine()->recipe($text)->formula;
+        self::assertSame($treated, array_combine(array_map(static fn(Layer $l): string => $l->name, $formula->layers), array_map(static fn(Layer $l): string => $l->treatment->words(), $formula->layers)));
+        self::assertSame($portions, $formula->portions);
+        self::assertSame([], $formula->unresolved());
+    }
+
     public function testWhatIsInferredSaysFromWhichWords(): void
     {
         $inferred = array_column(array_map(static fn(Inference $one): array => $one->toArray(), self::of('key-lime-pie.txt')->inferred), null, 'what');

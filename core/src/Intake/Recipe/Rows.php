@@ -21,7 +21,7 @@ final readonly class Rows
     private const NOTES = '/^(?:(?:recipe|cook|chef|baker|kitchen)(?:\x27?s)?\s+)?(?:notes?|tips?|storage|storing|to\s+store|nutrition(?:al)?(?:\s+(?:facts|information|info))?|equipment|tools|make[\s-]ahead|variations?|substitutions?|allergens?|faqs?|video|comments?|about\s+this\s+recipe|did\s+you\s+make\s+this.*|serving\s+suggestions?)\s*(?::.*)?$/iu';
     private const TIMES = '/^(?:prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bake\s+time|total(?:\s+time)?|chill(?:ing)?(?:\s+time)?|set(?:ting)?\s+time|rest(?:ing)?(?:\s+time)?|freez(?:e|ing)(?:\s+time)?|active(?:\s+time)?|ready\s+in|time|difficulty|skill(?:\s+level)?|course|cuisine|category|keywords?|author|by|source|calories|kcal|rating|diet|level|cost|print(?:\s+recipe)?|jump\s+to\s+recipe|pin(?:\s+recipe)?|save(?:\s+recipe)?|share|published|updated|serving\s+size|advertisement|scale)\b\s*(?:[:|–-].*|\s+\d.*)?$/iu';
     private const YIELD = '/^(?:serves|servings?|makes|yields?|portions?|feeds|recipe\s+yield|quantity|for)\b\s*(?:about|approx\.?|around|up\s+to)?\s*[:–-]?\s*(?=.*(?:\d|one|two|four|six|eight|ten|twelve))/iu';
-    private const PLACES = 'layers|crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror';
+    private const PLACES = 'layers|crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror|frangipane|cremeux|sabayon|zabaglione|nougatine|dacquoise|genoise|joconde|choux|espuma|ripple|flan';
     private const VERBS = 'preheat|heat|mix|whisk|stir|melt|put|place|pour|beat|bake|line|crush|combine|add|blend|blitz|bring|boil|simmer|cook|whip|fold|spread|press|chill|refrigerate|freeze|leave|let|remove|take|turn|serve|cut|slice|soak|bloom|sprinkle|dissolve|grease|butter|sift|cream|divide|spoon|transfer|cover|strain|set|roll|prick|meanwhile|in\s+an?|to\s+make|for\s+the\s+\w+,|using|once|when|while|start|begin|first|next|then|finally|make|prepare|meanwhile|gently|slowly|carefully|wash|peel|warm|return|tip|scrape|decorate|garnish|dust|drain|process|pulse|whizz|reduce|unmould|unmold|invert|run|with|allow|repeat|top|drizzle|gradually|set\s+aside|after|before|if|store|keep|scald|temper|infuse|split|assemble|position|arrange|ladle|fill|bash|separate|caramelise|caramelize|torch|at\s+this';
 
     public function __construct(private LineReader $lines) {}
@@ -153,7 +153,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Step, '', $row);
                 continue;
             }
-            if ((self::isStep($text) && !$this->isLine($row, $system)) || $this->isBareStep($row)) {
+            if ((self::isStep($text) && !$this->isLine($row, $system)) || $this->isBareStep($row) || ($seenLine && $this->isShortStep($row, $system))) {
                 // Steps without a heading: the method has begun, if lines stood before it.
                 $mode = $seenLine ? 'method' : $mode;
                 $found[] = new Row($number, $text, $seenLine ? RowKind::Step : RowKind::Aside, '', $row);
@@ -170,6 +170,14 @@ final readonly class Rows
         return $found;
     }
 
+    /** "Method", "Directions": what comes after it is told of the whole dish. */
+    public static function opensMethod(string $text): bool
+    {
+        $row = self::bare(trim($text));
+
+        return preg_match(self::METHOD, $row) === 1 || preg_match('/^method\s*:/iu', $row) === 1;
+    }
+
     /** The middle of "4–6"; of a single number, itself. */
     public static function middle(float $low, string $high): int
     {
@@ -181,6 +189,10 @@ final readonly class Rows
     {
         $plain = mb_strtolower(Numbers::plain($row));
         if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
+            return self::middle((float) $m[1], $m[2] ?? '');
+        }
+        // "10 slices", alone in its row.
+        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:generous\s+|small\s+|large\s+|mini\s+)?(?:slices|pieces|pots|bars|squares|wedges|tartlets|tarts)\W*$/u', $plain, $m) === 1 && (int) $m[1] > 1) {
             return self::middle((float) $m[1], $m[2] ?? '');
         }
         if (preg_match(self::YIELD, $plain) !== 1 || mb_strlen($plain) > 90 || preg_match('/^for\s+the\b/u', $plain) === 1) {
@@ -245,8 +257,8 @@ final readonly class Rows
         if (preg_match('/:$/u', rtrim($row)) === 1 && preg_match('/^[\p{L}][\p{L}\p{N}\s\x27’,&()+-]*$/u', $name) === 1) {
             return $mode === 'method' && \count(explode(' ', $name)) > 6 ? null : $titled;
         }
-        if (preg_match('/\d/u', $name) === 1) {
-            return preg_match('/^(?:layer|part)\s+\d+$/iu', $plain) === 1 ? mb_convert_case($plain, \MB_CASE_TITLE_SIMPLE) : null;
+        if (preg_match('/\d/u', $name) === 1 || preg_match('/^(?:layer|part)\s+\p{L}+$/iu', $plain) === 1) {
+            return preg_match('/^(?:layer|part)\s+(?:\d+|one|two|three|four|five|six)$/iu', $plain) === 1 ? mb_convert_case($plain, \MB_CASE_TITLE_SIMPLE) : null;
         }
         if (\count(preg_split('/\s+/u', $name) ?: []) > 6 || str_contains($name, ',')) {
             return null;
@@ -292,6 +304,12 @@ final readonly class Rows
         $verb = '(?:' . self::VERBS . ')(?:\s+(?:well|in|out|together|again|smooth))?';
 
         return mb_strlen($row) <= 60 && preg_match("/^$verb(?:(?:,\\s*(?:and\\s+)?|\\s+and\\s+|\\s+)$verb)*[.!]?$/iu", $row) === 1 && $this->lines->ingredientNamed($row) === null;
+    }
+
+    /** "Whip to soft peaks", "fold in the rest": begins with what is done, states no amount, and names nothing of the shelf. */
+    private function isShortStep(string $row, UnitSystem $system): bool
+    {
+        return preg_match('/^(?:' . self::VERBS . ')\s+\p{L}+(?:\s+\p{L}+)+[.!]?$/iu', $row) === 1 && $this->lines->ingredientNamed($row) === null && $this->lines->read($row, $system)->ingredient === null;
     }
 
     private static function isProse(string $row): bool
