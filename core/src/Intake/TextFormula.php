@@ -102,7 +102,7 @@ final readonly class TextFormula
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);
-                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*)(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->text));
                         }
@@ -130,7 +130,7 @@ final readonly class TextFormula
                     case RowKind::Step:
                         $step = $row->value === '' ? $row->text : $row->value;
                         $method[] = $row->text;
-                        if ($head['portions'] === null && (preg_match('/\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:servings|portions)\b/iu', $step, $m) === 1 || preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\b(?!\s*(?:cm|inch|-|min|cups?\b|ml\b|g\b|litres?\b|oz\b))/iu', $step, $m) === 1) && (int) $m[1] > 1) {
+                        if ($head['portions'] === null && (preg_match('/\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:servings|portions)\b/iu', $step, $m) === 1 || preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\b(?!\s*(?:cm|inch|-|min|cups?\b|ml\b|g\b|litres?\b|oz\b))/iu', $step, $m) === 1 || preg_match('/(?:\bcuts?\s+into|[.;])\s*(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?\s+(?:slices|pieces|squares|bars|wedges)\b/iu', $step, $m) === 1) && (int) $m[1] > 1) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
                         }
@@ -471,6 +471,11 @@ final readonly class TextFormula
             return round(((float) $m[1] - 32) / 1.8, 1);
         }
         if (preg_match('/(?<![\d.])(\d{2,3})\s*(?:°|degrees?)/u', $plain, $m) === 1) {
+            return (float) $m[1] >= 240.0 ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
+        }
+
+        if (preg_match('/\b(?:bake|baked|oven|roast)\b.*\bat\s+(\d{3})\b(?!\s*(?:g|ml|min))/u', $plain, $m) === 1) {
+            // "Bake 10 min at 160": an oven's, in the scale its number can be of.
             return (float) $m[1] >= 240.0 ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
         }
 

@@ -222,7 +222,7 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        return trim(preg_replace('/\s*\brecipe\b\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
+        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
     }
 
     /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
