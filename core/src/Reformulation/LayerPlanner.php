@@ -19,6 +19,7 @@ use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Shelf;
 
 /** Finds what leaves a layer, what can stand in for each line, and the ways to put them together: like for like first. */
@@ -240,10 +241,9 @@ final readonly class LayerPlanner
         if ($unknowns === []) {
             return null;
         }
-        if ($place === Place::Base && array_filter($pool->incoming(), fn(string $id): bool => Care::isRawFlour($this->shelf->get($id)) || Care::isRawEgg($this->shelf->get($id))) !== []) {
-            // A shell that was bought baked, and is made of flour and egg now.
-            $isBaked = true;
-        }
+        // A shell that was bought baked, or is sold to be baked, and is made of flour, egg or seeds now.
+        $isBaked = $isBaked || array_filter($pool->incoming(), fn(string $id): bool => Care::isRawFlour($this->shelf->get($id)) || Care::isRawEgg($this->shelf->get($id))) !== []
+            || array_filter($banned, fn(int $i): bool => $this->shelf->get((string) $lines[$i]->ingredient)->is(Nature::RawDough)) !== [];
         $template = $this->template($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
         $unknowns = $this->safe($unknowns, $template);
         $id = implode('+', [...array_map(static fn(string $from, Twin $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';

@@ -205,11 +205,11 @@ final class Laws
      */
     private static function sound(LayerReading $was, LayerReading $now, callable $say): void
     {
-        $seen = static function (LayerReading $l): array {
+        $seen = static function (LayerReading $l) use ($was): array {
             $words = $l->layer->treatment->words();
             $bakes = str_contains($words, 'bake');
             $hot = $bakes || str_contains($words, 'boil') || (preg_match('/cook(?: to)? (\d+)/', $words, $m) === 1 && (int) $m[1] >= 70) || preg_match('/cook(?! to \d)/', $words) === 1;
-            $isDry = $l->baseWords !== null || ($bakes && $l->state->water < 30.0);
+            $isDry = $was->baseWords !== null || $l->baseWords !== null || ($bakes && $l->state->water < 30.0);
             $found = [];
             $polyol = $steviol = $sucralose = 0.0;
             foreach ($l->state->model->portions as $i => $p) {

@@ -36,7 +36,7 @@ final readonly class Emulsion
     /** @return ?array{free: float, held: float} g fat per 100 g of the layer: what must be held, and what can be; null where nothing can split */
     public function of(LayerState $state): ?array
     {
-        if ($state->water < self::FAT_CONTINUOUS || Base::is($state)) {
+        if ($state->water < self::FAT_CONTINUOUS || Base::is($state) || ($state->model->treatment->bakes() && Base::isDry($state))) {
             return null;
         }
         $way = match (true) {

@@ -14,9 +14,11 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Base
 {
-    /** g of dry structure in 100 g from which what is baked is a crumb [trade], and g of water from which it is moist. */
+    /** g of dry structure in 100 g from which what is baked is a crumb [trade], and g of water from which it is moist; the same of what is pressed unbaked. */
     private const CRUMB = 20.0;
     private const DAMP = 30.0;
+    private const PRESSED_CRUMB = 30.0;
+    private const PRESSED = 15.0;
 
     public function __construct(private Fat $fat) {}
 
@@ -44,7 +46,7 @@ final readonly class Base
             $dry += $portion->dryStructure * $state->share[$i] / 100;
         }
 
-        return $state->model->treatment->bakes() && $state->water < self::DAMP && $dry >= self::CRUMB;
+        return ($state->model->treatment->bakes() && $state->water < self::DAMP && $dry >= self::CRUMB) || ($state->water < self::PRESSED && $dry >= self::PRESSED_CRUMB);
     }
 
     /** Words for how it cuts at this temperature. */
