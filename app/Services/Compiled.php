@@ -52,7 +52,8 @@ final class Compiled
     {
         $directory = storage_path('framework/cache');
         $file = "$directory/$family-$name.php";
-        if (is_file($file)) {
+        // One that somebody else made for themselves, as a console of root's does, is made anew.
+        if (is_readable($file)) {
             /** @var T $kept */
             $kept = require $file;
 

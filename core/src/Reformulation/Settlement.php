@@ -52,9 +52,12 @@ final readonly class Settlement
         $failed = array_filter($debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
         $cap = 100.0;
         foreach ($failed as $debt) {
-            $cap = min($cap, $debt->state === DebtState::Lost ? Weights::of('cap.lost') : 100.0 / (1.0 + (($debt->off - 1.0) / Weights::of('cap.half')) ** 2));
+            $cap = min($cap, $debt->state === DebtState::Lost ? Weights::of('cap.lost') : self::capped($debt->off));
         }
         $troubles = Troubles::brought($original, $result);
+        foreach ($troubles as $warning) {
+            $cap = min($cap, self::capped(self::weight($warning)));
+        }
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
             $troubles !== [] || $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] || $kept->far !== [] => RouteStanding::MetBut,
@@ -62,6 +65,18 @@ final readonly class Settlement
         };
 
         return new self($standing, $debts, $cap, [...$kept->missed, ...$kept->far], $guesses, $questions, $troubles);
+    }
+
+    /** The fit at the most of what is so many tolerances off. */
+    private static function capped(float $off): float
+    {
+        return 100.0 / (1.0 + (($off - 1.0) / Weights::of('cap.half')) ** 2);
+    }
+
+    /** What a trouble weighs, in tolerances. */
+    private static function weight(Warning $trouble): float
+    {
+        return $trouble->severity === Severity::Stop ? Weights::of('trouble.stops') : Weights::of('trouble');
     }
 
     /** @return list<string> all that has to be answered before it is met: what it was guessed from, and what it brings */
@@ -83,7 +98,7 @@ final readonly class Settlement
             0.0,
             $this->asked() === [] ? 0.0 : Weights::of('question') + Weights::of('question.each') * \count($this->asked()),
             $this->near === [] ? 0.0 : Weights::of('near.weighs'),
-            ...array_map(static fn(Warning $w): float => $w->severity === Severity::Stop ? Weights::of('trouble.stops') : Weights::of('trouble'), $this->troubles),
+            ...array_map(self::weight(...), $this->troubles),
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),
         ]);
     }

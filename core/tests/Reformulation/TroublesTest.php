@@ -85,7 +85,7 @@ final class TroublesTest extends TestCase
         foreach (Kit::engine()->reformulate($dish, Brief::of([Diet::Keto])) as $route) {
             $spoilt = array_filter($route->result->watch, static fn(Warning $w): bool => \in_array($w->rule, ['polyol-crystallises-cold', 'potent-sweetener-over-ceiling'], true));
             self::assertSame($spoilt !== [], self::saysOneOf($route, $spoilt), $route->name);
-            self::assertTrue($spoilt === [] || $route->standing !== RouteStanding::Met, $route->name);
+            self::assertTrue($spoilt === [] || ($route->standing !== RouteStanding::Met && $route->fit < 80.0), $route->name);
         }
     }
 

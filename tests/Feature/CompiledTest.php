@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Services\Compiled;
+
+/** Data kept as a file for the next request: made anew where what it is made of has changed, where it cannot be read, and never left to lie about. */
+final class CompiledTest extends FeatureCase
+{
+    private const FAMILY = 'compiled-test';
+
+    protected function tearDown(): void
+    {
+        foreach (glob(self::kept('*')) ?: [] as $file) {
+            unlink($file);
+        }
+        parent::tearDown();
+    }
+
+    private static function kept(string $name): string
+    {
+        return storage_path('framework/cache/' . self::FAMILY . "$name");
+    }
+
+    public function testItIsMadeOnceForAName(): void
+    {
+        $made = 0;
+        $make = static function () use (&$made): array {
+            return ['made' => ++$made];
+        };
+        self::assertSame(['made' => 1], Compiled::of(self::FAMILY, 'a', $make));
+        self::assertSame(['made' => 1], Compiled::of(self::FAMILY, 'a', $make));
+        self::assertSame(['made' => 2], Compiled::of(self::FAMILY, 'b', $make));
+        self::assertFileDoesNotExist(self::kept('-a.php'));
+    }
+
+    public function testWhatFilesItIsMadeOfHaveChangedIsSeenEveryOtherSecond(): void
+    {
+        $source = self::kept('.source');
+        touch($source, time() - 100);
+        $read = static fn(): array => Compiled::ofFiles(self::FAMILY, static fn(): array => [$source], static fn(): array => ['at' => filemtime($source)]);
+        $first = $read()['at'];
+        touch($source, time() - 50);
+        clearstatcache();
+        self::assertSame($first, $read()['at'], 'looked at a moment ago');
+        touch(self::kept('.stamp'), time() - 5);
+        clearstatcache();
+        self::assertGreaterThan($first, $read()['at']);
+    }
+
+    public function testWhatNobodyMadeAnewForWeeksLeaves(): void
+    {
+        $old = self::kept('-of-a-store-long-gone.php');
+        $young = self::kept('-of-another-store.php');
+        file_put_contents($old, '<?php return [];');
+        file_put_contents($young, '<?php return [];');
+        touch($old, time() - 15 * 86_400);
+        Compiled::of(self::FAMILY . '-other', 'a', static fn(): array => []);
+        self::assertFileDoesNotExist($old);
+        self::assertFileExists($young);
+    }
+}
