@@ -8,18 +8,12 @@ use Transmuta\Diet\Diet;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
-use Transmuta\Formula\TreatmentKind;
-use Transmuta\Formula\TreatmentStep;
-use Transmuta\Property\Care;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Taste\Characters;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Reference;
-use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Ingredient;
-use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Shelf;
 
 /** Finds what leaves a layer, what can stand in for each line, and the ways to put them together: like for like first. */
@@ -42,8 +36,6 @@ final readonly class LayerPlanner
     private const LEAN_WHIP = 12.0;
 
     /** Oven for a base that is baked only in its new form, °C [trade]. */
-    private const BASE_OVEN = 160.0;
-
     /** What the layer is about may give way to this share at most. */
     private const ABOUT = 0.6;
 
@@ -68,6 +60,7 @@ final readonly class LayerPlanner
 
     private Characters $characters;
     private SchooledLines $lines;
+    private Heating $heating;
 
     public function __construct(
         private Shelf $shelf,
@@ -76,6 +69,7 @@ final readonly class LayerPlanner
         private Schools $schools,
         private Reference $reference,
     ) {
+        $this->heating = new Heating($shelf, $permit);
         $this->characters = new Characters($reference);
         $this->lines = new SchooledLines($shelf, $permit, $schools);
     }
@@ -241,11 +235,9 @@ final readonly class LayerPlanner
         if ($unknowns === []) {
             return null;
         }
-        // A shell that was bought baked, or is sold to be baked, and is made of flour, egg or seeds now.
-        $isBaked = $isBaked || array_filter($pool->incoming(), fn(string $id): bool => Care::isRawFlour($this->shelf->get($id)) || Care::isRawEgg($this->shelf->get($id))) !== []
-            || array_filter($banned, fn(int $i): bool => $this->shelf->get((string) $lines[$i]->ingredient)->is(Nature::RawDough)) !== [];
-        $template = $this->template($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
-        $unknowns = $this->safe($unknowns, $template);
+        $isBaked = $isBaked || $this->heating->mustBake($pool->incoming(), array_map(static fn(int $i): string => (string) $lines[$i]->ingredient, $banned));
+        $template = $this->heating->layer($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
+        $unknowns = $this->heating->safe($unknowns, $template);
         $id = implode('+', [...array_map(static fn(string $from, Twin $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';
 
         return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $rank);
@@ -266,7 +258,7 @@ final readonly class LayerPlanner
                 default => [Weights::of('twin.side.low'), Weights::of('twin.side.high')],
             };
             // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
-            $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : self::prep($in, $line, $layer);
+            $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : Heating::prep($in, $line, $layer);
             $pool->bring($this->limited($id, $typical, $low * $typical, $high * $typical, $place, $layer, !$isAgent && $share >= self::MAIN, $prep));
         }
         foreach ($twin->helpers as $helper) {
@@ -279,7 +271,7 @@ final readonly class LayerPlanner
             if ($dose < 0.0) {
                 $pool->loosen($helper['id']);
             } elseif ($in !== null && $this->permit->allows($in)) {
-                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, self::prep($in, $line, $layer)));
+                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, Heating::prep($in, $line, $layer)));
             }
         }
     }
@@ -304,7 +296,7 @@ final readonly class LayerPlanner
             $of = $this->shelf->find($part['id']);
             if ($of !== null && $part['share'] > 0.005 && $of->id !== $in->id && $this->permit->allows($of)) {
                 $typical = $line->grams * $part['share'];
-                $pool->bring(Unknown::substitute($of->id, $typical, 0.0, 2.0 * $typical, false, self::prep($of, $line, null)));
+                $pool->bring(Unknown::substitute($of->id, $typical, 0.0, 2.0 * $typical, false, Heating::prep($of, $line, null)));
             }
         }
     }
@@ -333,13 +325,13 @@ final readonly class LayerPlanner
             foreach ($swap->mix as $id => $share) {
                 $other = $this->shelf->get($id);
                 $typical = $weighed * $share;
-                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, self::prep($other, $line, $layer)));
+                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, Heating::prep($other, $line, $layer)));
             }
             foreach ($swap->helpers as $helper) {
                 $other = $this->shelf->find($helper['id']);
                 $dose = $helper['share'] * ($helper['of'] === 'layer' ? $mass : $weighed);
                 if ($other !== null && $dose > 0.0 && $this->permit->allows($other)) {
-                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, self::prep($other, $line, $layer)));
+                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, Heating::prep($other, $line, $layer)));
                 }
             }
 
@@ -491,78 +483,5 @@ final readonly class LayerPlanner
         }
 
         return Unknown::substitute($id, $typical, $least, $most, $names && $least < $most, $prep, MeansBook::leastUseful($id) / 100 * $mass);
-    }
-
-    /**
-     * Egg that comes in where nothing heats it is pasteurised.
-     *
-     * @param list<Unknown> $unknowns
-     *
-     * @return list<Unknown>
-     */
-    private function safe(array $unknowns, Layer $template): array
-    {
-        if ($template->treatment->reaches(Care::SAFE)) {
-            return $unknowns;
-        }
-
-        return array_map(function (Unknown $one): Unknown {
-            $in = $this->shelf->get($one->ingredient);
-            $instead = Care::isRawEgg($in) ? Remedies::all('raw-egg-or-flour')[$in->class] ?? null : null;
-            $other = $instead === null || $one->kept || array_intersect($one->prep, ['boiled', 'heated', 'baked']) !== [] ? null : $this->shelf->find($instead);
-
-            return $other !== null && $this->permit->allows($other) ? $one->insteadOf($other->id) : $one;
-        }, $unknowns);
-    }
-
-    /**
-     * What a line of its own is done to before it meets the rest.
-     *
-     * @return list<string>
-     */
-    public static function prep(Ingredient $in, ?Line $line, ?LayerReading $layer): array
-    {
-        $treatment = $layer?->layer->treatment;
-        $heats = $treatment !== null && $treatment->isHot();
-
-        return match (true) {
-            $in->class === 'gel-agent' => ['boiled'],
-            \in_array($in->class, ['starch', 'custard-powder'], true) && $in->does('starch-cold') === 0.0 => $heats && ($treatment->bakes() || $treatment->boils()) ? [] : ['boiled'],
-            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Care::SAFE) => ['heated'],
-            $in->does('foam-overrun') > 0.0 && $line !== null && $line->has('whipped') => ['whipped'],
-            \in_array($in->class, ['butter', 'plant-butter', 'coconut-fat', 'cocoa-butter'], true) && $line !== null && $line->has('melted') => ['melted'],
-            default => [],
-        };
-    }
-
-    /**
-     * A layer cooked for its egg alone is only blended warm once the egg is gone: what needs a boil gets it apart. A raw one is not heated.
-     *
-     * @param list<Unknown> $unknowns
-     * @param float $loss share of the new layer's mass that is boiled or baked off beside its own losses
-     */
-    private function template(LayerReading $layer, array $unknowns, ?Treatment $treatment, float $loss, bool $isBaked): Layer
-    {
-        $was = $layer->layer;
-        $losses = $loss > 0.002 ? ($was->loss ?? Loss::none())->then(Loss::reduceBy(min(0.9, $loss))) : $was->loss;
-        if ($this->permit->asks(Diet::Raw)) {
-            return $was->treated($was->treatment->without(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Bake, TreatmentKind::Melt))->losing($losses);
-        }
-        if ($treatment !== null) {
-            return $was->treated($treatment)->losing(null);
-        }
-        $warm = $was->treatment->step(TreatmentKind::Melt);
-        if ($warm !== null && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
-            $was = $was->treated($was->treatment->with($warm->at(Care::COOL)));
-        }
-        if ($isBaked && !$was->treatment->reaches(Care::SAFE)) {
-            return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BASE_OVEN)))->losing($losses);
-        }
-        $egg = array_filter($unknowns, fn(Unknown $u): bool => $this->shelf->get($u->ingredient)->comesFrom('egg'));
-        if (!$was->treatment->has(TreatmentKind::Cook) || $was->treatment->reaches(95.0) || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {
-            return $was->losing($losses);
-        }
-
-        return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Melt)))->losing($losses);
     }
 }

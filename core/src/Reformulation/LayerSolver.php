@@ -192,7 +192,7 @@ final readonly class LayerSolver
                     return [array_values($unknowns), $key];
                 }
             }
-            $unknowns[] = Unknown::substitute($in->id, min($means['typical'] / 100 * $mass, 0.8 * $most), 0.0, $most, false, LayerPlanner::prep($in, null, $was), $means['least'] / 100 * $mass);
+            $unknowns[] = Unknown::substitute($in->id, min($means['typical'] / 100 * $mass, 0.8 * $most), 0.0, $most, false, Heating::prep($in, null, $was), $means['least'] / 100 * $mass);
             if ($in->class === 'foam-liquid' || ($job === Job::Air && $in->does('foam-overrun') > 0.0)) {
                 $unknowns[\count($unknowns) - 1] = $unknowns[\count($unknowns) - 1]->prepared(['whipped']);
             }

@@ -72,7 +72,7 @@ final readonly class Payments
                 }
                 $most = min($means['most'], MeansBook::pleasant($in->id, $in->class, $place->value) ?? $means['most']) / 100 * $layer->state->mixed;
                 $room = self::MOST_SHARE * $layer->state->mixed;
-                $prep = LayerPlanner::prep($in, null, $layer);
+                $prep = Heating::prep($in, null, $layer);
                 $offer = self::dose($means['id'], $most, $room, $prep, $means['note'], $layer->layer, $job, $rail, $before, static fn(Layer $with): array => self::byProperty($rails->of(LayerModel::stateOf($with, $reader->shelf))));
                 if ($offer !== null) {
                     $offers[] = $offer;
