@@ -26,13 +26,8 @@ final class CompiledTest extends FeatureCase
 
     public function testItIsMadeOnceForAName(): void
     {
-        $made = 0;
-        $make = static function () use (&$made): array {
-            return ['made' => ++$made];
-        };
-        self::assertSame(['made' => 1], Compiled::of(self::FAMILY, 'a', $make));
-        self::assertSame(['made' => 1], Compiled::of(self::FAMILY, 'a', $make));
-        self::assertSame(['made' => 2], Compiled::of(self::FAMILY, 'b', $make));
+        $made = static fn(int $what): array => Compiled::of(self::FAMILY, $what < 3 ? 'a' : 'b', static fn(): array => ['made' => $what]);
+        self::assertSame([['made' => 1], ['made' => 1], ['made' => 3]], array_map($made, [1, 2, 3]));
         self::assertFileDoesNotExist(self::kept('-a.php'));
     }
 
