@@ -19,6 +19,9 @@ final readonly class Portion
     /** g per 100 g of the solids, sugars apart, that give dry structure; 0 for what gives none. The fat of a nut stands with it, that worked into a dough does not. */
     public float $dryStructure;
 
+    /** Whether it brings a high-potency sweetener. */
+    public bool $potent;
+
     /** What heat does to it, as one number: portions of an ingredient under the same heat set alike. */
     public int $heat;
 
@@ -45,6 +48,7 @@ final readonly class Portion
         $this->sharpAcid = $ingredient->sharpAcid();
         $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || $ingredient->is(Nature::CrumbMeal);
         $c = $ingredient->composition;
+        $this->potent = $c->family('active.') > 0.0;
         $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
         $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0);
     }

@@ -52,9 +52,20 @@ final readonly class Caps
             $rows[] = Smooth::positive($has - $this->most[$what], 0.4 * self::WIDTH[$what]) / self::WIDTH[$what];
         }
         $rows[] = $this->grain === null ? 0.0 : max(0.0, Crystals::excess($state, $this->reader->reference) - $this->grain) / self::GRAIN;
-        $rows[] = max(0.0, $this->reader->sweetness->aboveCeilings($state) - $this->bitter) / self::BITTER;
+        $rows[] = self::isPotent($state) ? max(0.0, $this->reader->sweetness->aboveCeilings($state) - $this->bitter) / self::BITTER : 0.0;
 
         return $rows;
+    }
+
+    private static function isPotent(LayerState $state): bool
+    {
+        foreach ($state->model->portions as $portion) {
+            if ($portion->potent) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{powder: float, polyol: float, gum: float, oil: float} g per 100 g */

@@ -61,6 +61,10 @@ final class Crystals
     /** Sum of the excess over cold solubility, g per 100 g of the layer: what the solver pushes down. */
     public static function excess(LayerState $state, Reference $reference): float
     {
+        // Most layers hold none, and this is asked with every weighing.
+        if ($state->polyols <= 0.0) {
+            return 0.0;
+        }
         $sum = 0.0;
         foreach ($reference->sweeteners as $species => $row) {
             $grams = $row['kind'] === 'polyol' && $row['solubility_5'] !== '' ? $state->of100("polyol.$species") : 0.0;
