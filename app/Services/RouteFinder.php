@@ -84,7 +84,7 @@ final readonly class RouteFinder
             'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
             'blocked_by' => $route->blockedBy(),
             'changes' => $route->changes,
-            'steps' => $route->steps,
+            'steps' => $route->steps(),
             'effort_min' => $route->effortMinutes,
             'wait_h' => $route->waitHours,
             'new_allergens' => $route->newAllergens,

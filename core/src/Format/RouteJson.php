@@ -32,7 +32,7 @@ final class RouteJson
                 'blocked_by' => $route->blockedBy(),
                 'result' => ReadingJson::write($route->result),
                 'changes' => $route->changes,
-                'steps' => $route->steps,
+                'steps' => $route->steps(),
                 'watch' => array_map(ReadingJson::warning(...), $route->result->watch),
             ], $answer->routes),
             'blocked' => self::blocked($answer),

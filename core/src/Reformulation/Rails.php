@@ -71,10 +71,11 @@ final readonly class Rails
         $t = $this->target;
         $reader = $this->reader;
         $rows = [];
-        $row = static function (Job|string $job, float $target, float $now, ?string $unit = null) use (&$rows): void {
+        $row = static function (Job|string $job, float $target, float $now, ?string $unit = null) use (&$rows, $solving): void {
             $name = $job instanceof Job ? $job->value : $job;
             $tolerance = JobTable::tolerance($name, $target, $now > $target);
-            $rows[] = [$name, $unit ?? JobTable::unit($name), $target, $now, $tolerance, ($now - $target) / $tolerance];
+            // Nobody reads a unit while it is solved.
+            $rows[] = [$name, $solving ? '' : $unit ?? JobTable::unit($name), $target, $now, $tolerance, ($now - $target) / $tolerance];
         };
         $ladder = static function (Job $job, float $place, float $ge) use (&$rows): void {
             $tolerance = JobTable::tolerance($job->value, $place);

@@ -20,7 +20,7 @@ final readonly class Route
      * @param array<int, list<Rail>> $rails by place of the layer
      * @param \Closure(): list<string> $blocks what holds it back; solved for only when it is asked
      * @param list<array{layer: string, layer_id: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}> $changes
-     * @param list<string> $steps the method
+     * @param \Closure(): list<string> $steps the method; written only where it is asked
      * @param list<string> $newAllergens
      * @param list<string> $otherNames further words, for where another route has the same name
      */
@@ -34,7 +34,7 @@ final readonly class Route
         private \Closure $blocks,
         public DishReading $result,
         public array $changes,
-        public array $steps,
+        private \Closure $steps,
         public int $effortMinutes,
         public int $waitHours,
         public array $newAllergens,
@@ -44,6 +44,12 @@ final readonly class Route
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
+    }
+
+    /** @return list<string> the method */
+    public function steps(): array
+    {
+        return ($this->steps)();
     }
 
     /** How likely every layer sets within a step of what is aimed at, its unlikeliest layer; null where no set is aimed at. */

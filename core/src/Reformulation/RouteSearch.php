@@ -78,7 +78,7 @@ final readonly class RouteSearch
         }
         $settlement = Settlement::of($this->original, $this->original, $rails, $this->reader, Keeping::of($this->original, $this->original, $this->brief, $this->permit));
 
-        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, static fn(): array => [], $this->original, [], $this->method->steps($this->original), 0, 0, [], 0, 100.0);
+        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, static fn(): array => [], $this->original, [], fn(): array => $this->method->steps($this->original), 0, 0, [], 0, 100.0);
     }
 
     /**
@@ -314,7 +314,7 @@ final readonly class RouteSearch
             blocks: static fn(): array => array_map(static fn(string $block): string => $original->layers[$leading]->layer->name . ' · ' . $block, ($solved[$leading]->blocks)()),
             result: $result,
             changes: $changes,
-            steps: $this->method->steps($result),
+            steps: fn(): array => $this->method->steps($result),
             effortMinutes: $effort,
             waitHours: $wait,
             newAllergens: $allergens,

@@ -112,7 +112,7 @@ final class ReformulatorTest extends TestCase
     {
         foreach (self::routes($name, $diet) as $route) {
             self::assertNotEmpty($route->changes);
-            self::assertNotEmpty($route->steps);
+            self::assertNotEmpty($route->steps());
             foreach ($route->changes as $change) {
                 self::assertMatchesRegularExpression('/\d+ % of the /', $change['why'], $route->name);
             }
