@@ -10,7 +10,7 @@ final class Compiled
     /** For how long what data is made of is taken as it was, s: as the opcode cache takes code. */
     private const TAKEN = 2;
 
-    /** s */
+    /** After how long what nobody has made anew is nobody's, s. */
     private const FORGOTTEN = 14 * 86400;
 
     /**
@@ -29,11 +29,7 @@ final class Compiled
         $name = @filemtime($stamp) >= time() - self::TAKEN ? (string) @file_get_contents($stamp) : '';
         if ($name === '') {
             $name = hash('xxh32', implode(',', array_map(filemtime(...), $files())));
-            $fresh = is_writable(\dirname($stamp)) ? tempnam(\dirname($stamp), 'stamp') : false;
-            if ($fresh !== false) {
-                file_put_contents($fresh, $name);
-                rename($fresh, $stamp);
-            }
+            self::put($stamp, $name);
         }
 
         return self::of($family, $name, $make);
@@ -60,18 +56,24 @@ final class Compiled
             return $kept;
         }
         $made = $make();
-        $fresh = is_dir($directory) && is_writable($directory) ? tempnam($directory, 'made') : false;
-        if ($fresh !== false) {
-            file_put_contents($fresh, '<?php return ' . var_export($made, true) . ';');
-            foreach (glob("$directory/*-*.php") ?: [] as $old) {
-                // And what nobody has made anew for weeks: a store that is there no more, or one that makes it again.
-                if (str_starts_with(basename($old), "$family-") || @filemtime($old) < time() - self::FORGOTTEN) {
-                    @unlink($old);
-                }
+        foreach (is_writable($directory) ? glob("$directory/*-*.php") ?: [] : [] as $old) {
+            // And what nobody has made anew for weeks: a store that is there no more, or one that makes it again.
+            if (str_starts_with(basename($old), "$family-") || @filemtime($old) < time() - self::FORGOTTEN) {
+                @unlink($old);
             }
-            rename($fresh, $file);
         }
+        self::put($file, '<?php return ' . var_export($made, true) . ';');
 
         return $made;
+    }
+
+    /** Written aside and renamed, so that nobody reads half of it; not at all where nothing can be written. */
+    private static function put(string $file, string $content): void
+    {
+        $fresh = is_writable(\dirname($file)) ? tempnam(\dirname($file), 'made') : false;
+        if ($fresh !== false) {
+            file_put_contents($fresh, $content);
+            rename($fresh, $file);
+        }
     }
 }

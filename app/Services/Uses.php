@@ -27,17 +27,19 @@ final readonly class Uses
         $slugs = $this->with($studio, $slugs);
         $rows = DB::table('version_ingredients')->join('versions', 'versions.id', '=', 'version_ingredients.version_id')->join('dishes', 'dishes.id', '=', 'versions.dish_id')
             ->where('version_ingredients.studio_id', $studio->id)->whereIn('slug', $slugs)->where('versions.id', '>', $after)->whereNull('versions.deleted_at')->whereNull('dishes.deleted_at')
-            ->groupBy('versions.id', 'versions.name', 'dishes.title', 'versions.formula')->orderBy('versions.id')->limit(self::PAGE + 1)
-            ->get(['versions.id', 'versions.name', 'dishes.title', 'versions.formula', DB::raw('group_concat(slug order by slug) as slugs')])->all();
+            ->groupBy('versions.id', 'versions.name', 'dishes.title')->orderBy('versions.id')->limit(self::PAGE + 1)
+            ->get(['versions.id', 'versions.name', 'dishes.title', DB::raw('group_concat(slug order by slug) as slugs')])->all();
         [$rows, $next] = Page::of(array_values($rows), self::PAGE, static fn(object $row): int => (int) $row->id);
 
+        $formulas = DB::table('versions')->whereIn('id', array_map(static fn(object $row): int => (int) $row->id, $rows))->pluck('formula', 'id')->all();
+
         return [
-            'uses' => array_map(function (object $row): array {
+            'uses' => array_map(function (object $row) use ($formulas): array {
                 $in = explode(',', (string) $row->slugs);
 
                 return [
                     'version_id' => (int) $row->id, 'version' => (string) $row->name, 'dish' => (string) $row->title,
-                    'grams' => round(array_sum(array_intersect_key($this->formulas->read((string) $row->formula)->holds(), array_flip($in))), 2),
+                    'grams' => round(array_sum(array_intersect_key($this->formulas->read((string) $formulas[(int) $row->id])->holds(), array_flip($in))), 2),
                     'in' => array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, $in),
                 ];
             }, $rows),
