@@ -41,10 +41,11 @@ final class Compiled
      * @param string $name changes with what the data is made of
      * @param string $family files of the same family under other names are old, and leave
      * @param callable(): T $make
+     * @param bool $isKept whether what is made is kept for the next who asks
      *
      * @return T
      */
-    public static function of(string $family, string $name, callable $make): array
+    public static function of(string $family, string $name, callable $make, bool $isKept = true): array
     {
         $directory = storage_path('framework/cache');
         $file = "$directory/$family-$name.php";
@@ -56,6 +57,9 @@ final class Compiled
             return $kept;
         }
         $made = $make();
+        if (!$isKept) {
+            return $made;
+        }
         foreach (is_writable($directory) ? glob("$directory/*-*.php") ?: [] : [] as $old) {
             // And what nobody has made anew for weeks: a store that is there no more, or one that makes it again.
             if (str_starts_with(basename($old), "$family-") || @filemtime($old) < time() - self::FORGOTTEN) {

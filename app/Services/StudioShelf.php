@@ -133,13 +133,19 @@ final class StudioShelf
     /** @return State */
     private function load(): array
     {
-        return $this->compiled ??= Compiled::of('shelf-' . $this->studio->id . '-' . $this->stamp(), (string) $this->studio->shelf_revision, $this->compile(...));
+        return $this->compiled ??= Compiled::of($this->family(), (string) $this->studio->shelf_revision, $this->compile(...), $this->isSettled());
     }
 
-    /** Tells one database from another, so that a store made anew never meets the file of the one before. */
-    private function stamp(): string
+    /** Whether what is read now will stand: a change that is taken back leaves its number to the next one. A test is a transaction itself. */
+    private function isSettled(): bool
     {
-        return substr(hash('xxh128', $this->studio->created_at . DB::connection()->getDatabaseName()), 0, 8);
+        return DB::transactionLevel() <= (app()->runningUnitTests() ? 1 : 0);
+    }
+
+    /** What its compiled files are called by: one database is told from another, so that a store made anew never meets the file of the one before. */
+    public function family(): string
+    {
+        return 'shelf-' . $this->studio->id . '-' . substr(hash('xxh128', $this->studio->created_at . DB::connection()->getDatabaseName()), 0, 8);
     }
 
     /** @return State */

@@ -31,6 +31,7 @@ final readonly class Uses
             ->get(['versions.id', 'versions.name', 'dishes.title', DB::raw('group_concat(slug order by slug) as slugs')])->all();
         [$rows, $next] = Page::of(array_values($rows), self::PAGE, static fn(object $row): int => (int) $row->id);
 
+        /** @var array<int, string> $formulas */
         $formulas = DB::table('versions')->whereIn('id', array_map(static fn(object $row): int => (int) $row->id, $rows))->pluck('formula', 'id')->all();
 
         return [
@@ -39,7 +40,7 @@ final readonly class Uses
 
                 return [
                     'version_id' => (int) $row->id, 'version' => (string) $row->name, 'dish' => (string) $row->title,
-                    'grams' => round(array_sum(array_intersect_key($this->formulas->read((string) $formulas[(int) $row->id])->holds(), array_flip($in))), 2),
+                    'grams' => round(array_sum(array_intersect_key($this->formulas->read($formulas[(int) $row->id])->holds(), array_flip($in))), 2),
                     'in' => array_map(fn(string $slug): string => $this->shelf->shelf()->find($slug)->name ?? $slug, $in),
                 ];
             }, $rows),

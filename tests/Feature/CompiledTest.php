@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Services\Compiled;
+use App\Services\StudioShelf;
+use Illuminate\Support\Facades\DB;
 
 /** Data kept as a file for the next request: made anew where what it is made of has changed, where it cannot be read, and never left to lie about. */
 final class CompiledTest extends FeatureCase
@@ -43,6 +45,26 @@ final class CompiledTest extends FeatureCase
         touch(self::kept('.stamp'), time() - 5);
         clearstatcache();
         self::assertGreaterThan($first, $read()['at']);
+    }
+
+    /** The number of a change that is taken back is given to the next: what was read in between is not what that one says. */
+    public function testAShelfReadWithinAChangeThatIsTakenBackIsNotKept(): void
+    {
+        $studio = $this->studio();
+        $name = static fn(): string => (new StudioShelf($studio->refresh()))->shelf()->get('sugar')->name;
+        $was = $name();
+        $rename = static function (string $to) use ($studio): void {
+            $row = DB::table('reference_ingredients')->where('slug', 'sugar');
+            $row->update(['content' => json_encode(['name' => $to] + (array) json_decode((string) $row->value('content'), true))]);
+            DB::table('studios')->where('id', $studio->id)->increment('shelf_revision');
+        };
+        DB::beginTransaction();
+        $rename('Sugar that was taken back');
+        self::assertSame('Sugar that was taken back', $name());
+        DB::rollBack();
+        self::assertSame($was, $name());
+        $rename('Sugar that stands');
+        self::assertSame('Sugar that stands', $name());
     }
 
     public function testWhatNobodyMadeAnewForWeeksLeaves(): void

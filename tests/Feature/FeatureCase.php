@@ -8,6 +8,7 @@ use App\Models\Dish;
 use App\Models\Studio;
 use App\Models\User;
 use App\Models\Version;
+use App\Services\StudioShelf;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -29,6 +30,13 @@ abstract class FeatureCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // What the test before changed on the shelf was taken back, and the number of its change with it.
+        foreach (Studio::query()->get() as $studio) {
+            $family = storage_path('framework/cache/' . (new StudioShelf($studio))->family());
+            foreach (array_diff(glob("$family-*.php") ?: [], ["$family-$studio->shelf_revision.php"]) as $file) {
+                unlink($file);
+            }
+        }
         $this->signIn('Ilka');
     }
 
