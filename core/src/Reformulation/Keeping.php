@@ -39,16 +39,37 @@ final readonly class Keeping
             array_values(array_unique($banned)),
             array_map(static fn(array $m): string => \sprintf('%s %s %s a portion, %s %s', $m['name'], round($m['value'], 1), $m['unit'], $m['atMost'] ? 'over' : 'under', round($m['limit'], 1)), array_values($misses)),
             max([0.0, ...array_map(static fn(array $m): float => abs($m['value'] - $m['limit']) / max(0.5, $m['limit']), $misses)]),
-            self::far($result, $original),
+            [...self::richer($result, $original), ...self::leaner($result, $original, $brief)],
         );
     }
 
     /** @return list<string> */
-    private static function far(DishReading $result, DishReading $original): array
+    private static function richer(DishReading $result, DishReading $original): array
     {
         [$now, $was] = [$result->portion['kcal'], $original->portion['kcal']];
 
         return $now <= Weights::of('energy.far') * max(1.0, $was) ? [] : [\sprintf('far richer: %.0f kcal a portion, was %.0f', $now, $was)];
+    }
+
+    /**
+     * A rich layer that has hardly any fat left, where neither fat nor energy was asked to be less.
+     *
+     * @return list<string>
+     */
+    private static function leaner(DishReading $result, DishReading $original, Brief $brief): array
+    {
+        if ($brief->fatLimit($original->portion['mass_g']) !== null || $brief->kcal !== null) {
+            return [];
+        }
+        $far = [];
+        foreach ($original->layers as $n => $layer) {
+            [$now, $was] = [$result->layers[$n]->state->fat, $layer->state->fat];
+            if ($was >= Weights::of('fat.rich') && $now < Weights::of('fat.far') * $was) {
+                $far[] = \sprintf("%s: far leaner: fat %.1f\u{00A0}%%, was %.1f\u{00A0}%%", $layer->layer->name, $now, $was);
+            }
+        }
+
+        return $far;
     }
 
     public function isKept(): bool

@@ -57,6 +57,17 @@ final class SettlementTest extends TestCase
         self::assertSame(RouteStanding::MetBut, self::settle(['cream-36' => 500, 'sugar' => 108, 'milk' => 392])->standing);
     }
 
+    /** A cream that has lost nearly all its fat is another dessert, unless that is what was asked. */
+    public function testFarLeanerIsSaidUnlessItWasAsked(): void
+    {
+        $leaner = static fn(array $now, Diet ...$diets): array => array_values(array_filter(self::settle($now, array_values($diets))->near, static fn(string $one): bool => str_contains($one, 'far leaner')));
+        // About 19.4 g in 100 g, of which a quarter is 4.9: 5.2 and 4.2.
+        self::assertSame([], $leaner(['cream-36' => 60, 'sugar' => 100, 'milk' => 840]));
+        self::assertCount(1, $leaner(['cream-36' => 30, 'sugar' => 100, 'milk' => 870]));
+        self::assertSame(RouteStanding::MetBut, self::settle(['cream-36' => 30, 'sugar' => 100, 'milk' => 870])->standing);
+        self::assertSame([], $leaner(['cream-36' => 30, 'sugar' => 100, 'milk' => 870], Diet::LowFat));
+    }
+
     /** Energy nobody asked for: 1.36 times is a richer cream, 1.47 times another dish, and said before all else that is short. */
     public function testWhatIsFarRicherIsNotMetWhateverElseIsPaid(): void
     {

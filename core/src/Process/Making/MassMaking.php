@@ -106,19 +106,20 @@ final readonly class MassMaking
         if ($fat !== []) {
             $last = $this->at->steps->add(StepKind::Blend, \sprintf('off the heat blend in %s.', $this->at->told($fat)), $fat, [$last], target: $this->at->book->value('butter-in-c'), mass: $mass, reason: 'boiled with the rest the fat parts');
         }
+        $cultured = $this->at->roles['cool'] !== [] && !$isGel;
         if ($later !== []) {
-            $cultured = $this->at->roles['cool'] !== [] && !$isGel;
             if ($cultured) {
                 $last = $this->cooled($last, $mass, $this->at->book->value('cultured-c'), 'a steaming mass curdles cultured cream');
             }
-            $last = $this->at->steps->add(StepKind::TemperIn, \sprintf('stir in %s last, warm.', $this->at->told($later)), $later, [$last, ...$prepared], target: $isGel ? $this->at->book->value('agar-join-c') : $this->at->book->value('cultured-c'), thing: $isGel ? 'agar-join' : null, reason: $isGel ? 'a cold mass grains it, and acid in the boil weakens it' : 'acid in the boil weakens what binds');
+            $last = $this->at->steps->add(StepKind::TemperIn, \sprintf($cultured ? 'stir in %s.' : 'stir in %s last, warm.', $this->at->told($later)), $later, [$last, ...$prepared], target: $isGel ? $this->at->book->value('agar-join-c') : $this->at->book->value('cultured-c'), thing: $isGel ? 'agar-join' : null, reason: $isGel ? 'a cold mass grains it, and acid in the boil weakens it' : 'acid in the boil weakens what binds');
         }
         if ($this->at->roles['calcium'] !== []) {
             $calcium = $this->at->of('calcium');
             $last = $this->at->steps->add(StepKind::TemperIn, \sprintf('dissolve %s in a spoon of hot water and stir it in at the end.', $this->at->told($calcium)), $calcium, [$last], target: 65.0, thing: 'agar-join', reason: 'calcium sets pectin at once: before it has dissolved it clumps');
         }
 
-        return $isGel || $this->at->layer->layer->treatment->bakes() ? $last : $this->cooled($last, $mass, $this->at->book->value('pour-below-c'), 'warm it melts what is under it');
+        // What comes out of the fridge has cooled it.
+        return $isGel || $cultured || $this->at->layer->layer->treatment->bakes() ? $last : $this->cooled($last, $mass, $this->at->book->value('pour-below-c'), 'warm it melts what is under it');
     }
 
     /**

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { Run } from '../../api/types';
-import { grams, longDay } from '../../shared/numbers';
+import { grams, longDay, oneDecimal } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 
 const WORDS: Record<string, string> = { weighed: 'weighed', done: 'done', undone: 'not done after all', temperature: 'probe', note: 'noted', scaled: 'balanced anew', timer: 'timed', finished: 'made', swapped: 'taken instead' };
@@ -14,7 +14,7 @@ export function RunRecord({ run }: { run: Run }) {
     const said = (event: Run['events'][number]): string => {
         const { body } = event;
         if (event.kind === 'weighed') return `${grams(body.grams ?? 0)} g ${name(event)}`;
-        if (event.kind === 'temperature') return `${body.celsius ?? ''} °C, ${step(event.step)}`;
+        if (event.kind === 'temperature') return `${body.celsius === undefined ? '' : oneDecimal(body.celsius)} °C, ${step(event.step)}`;
         if (event.kind === 'scaled') return `${run.layers[body.layer ?? 0] ?? ''}: what was left × ${(body.factor ?? 1).toPrecision(3)}`;
         if (event.kind === 'timer') return `${Math.round(body.minutes ?? 0)} min, ${step(event.step)}`;
         if (event.kind === 'swapped') return `${body.to ?? ''} for ${body.ingredient ?? ''}`;

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { MakingStep, Run, RunEvent } from '../../api/types';
-import { grams, minutes, typedNumber } from '../../shared/numbers';
+import { grams, minutes, oneDecimal, typedNumber } from '../../shared/numbers';
 import type { InWords } from '../../shared/ownWords';
 import { ended } from '../../shared/routeWords';
 import { withoutLayer } from '../../shared/stepWords';
@@ -88,7 +88,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                             setCelsius('');
                         }}
                     >
-                        <TextField label="Probe, °C" value={celsius} onChange={(e) => setCelsius(e.target.value)} error={celsius !== '' && !isRead} helperText={last ? `last ${last.body.celsius ?? ''} °C at ${last.at.slice(11, 16)}` : undefined} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 190 }} />
+                        <TextField label="Probe, °C" value={celsius} onChange={(e) => setCelsius(e.target.value)} error={celsius !== '' && !isRead} helperText={last ? `last ${last.body.celsius === undefined ? '' : oneDecimal(last.body.celsius)} °C at ${last.at.slice(11, 16)}` : undefined} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 190 }} />
                         <Button type="submit" variant="outlined" disabled={!isRead} sx={PRESS_ON}>Note it</Button>
                     </Box>
                 )}
