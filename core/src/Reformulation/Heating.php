@@ -96,7 +96,7 @@ final readonly class Heating
             return $was->treated($treatment)->losing(null);
         }
         $warm = $was->treatment->step(TreatmentKind::Melt);
-        if ($warm !== null && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
+        if ($warm !== null && ($warm->celsius === null || $warm->celsius > Care::CULTURED_BEARS) && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
             $was = $was->treated($was->treatment->with($warm->at(Care::COOL)));
         }
         if ($isBaked && !$was->treatment->reaches(Care::SAFE)) {

@@ -41,10 +41,7 @@ final readonly class Base
         if (self::is($state)) {
             return true;
         }
-        $dry = 0.0;
-        foreach ($state->model->portions as $i => $portion) {
-            $dry += $portion->dryStructure * $state->share[$i] / 100;
-        }
+        $dry = DryStructure::of($state);
 
         return ($state->model->treatment->bakes() && $state->water < self::DAMP && $dry >= self::CRUMB) || ($state->water < self::PRESSED && $dry >= self::PRESSED_CRUMB);
     }
