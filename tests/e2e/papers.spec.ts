@@ -95,6 +95,11 @@ test('a file is dropped, seen line by line, mended and kept; it goes out and com
     await read.getByLabel('One of 2 recipes in the file').click();
     await page.getByRole('option', { name: 'Plain shortbread' }).click();
     await expect(read.getByText('Plain wheat flour').first()).toBeVisible();
+    // However long it is read, the focus stays with what was chosen.
+    await page.route('**/api/readings', async (route) => {
+        if (/"recipe":1[,}]/.test(route.request().postData() ?? '')) await new Promise((go) => setTimeout(go, 2500));
+        await route.continue();
+    });
     await read.getByLabel('One of 2 recipes in the file').click();
     await page.getByRole('option', { name: 'Lantern lime pots' }).click();
     await expect(read.getByText('Lime juice').first()).toBeVisible();

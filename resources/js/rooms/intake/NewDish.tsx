@@ -164,7 +164,8 @@ export function NewDish() {
                     {headed.error && <ProblemNote error={headed.error} />}
                     {another.error && <ProblemNote error={another.error} />}
                     {source !== null && source.titles.length > 1 && (
-                        <TextField select size="small" label={`One of ${source.titles.length} recipes in the file`} value={source.number} onChange={(e) => another.mutate(Number(e.target.value))} disabled={another.isPending} sx={{ minWidth: 300, mb: 1.5 }}>
+                        // Never disabled: what is read for long would lose the focus that comes back to it.
+                        <TextField select size="small" label={`One of ${source.titles.length} recipes in the file`} value={source.number} onChange={(e) => { if (!another.isPending) another.mutate(Number(e.target.value)); }} aria-busy={another.isPending} sx={{ minWidth: 300, mb: 1.5 }}>
                             {source.titles.map((title, n) => <MenuItem key={n} value={n + 1}>{title}</MenuItem>)}
                         </TextField>
                     )}
