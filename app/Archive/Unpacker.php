@@ -318,7 +318,7 @@ final class Unpacker
     private static function derive(Studio $studio): void
     {
         foreach (Version::withTrashed()->where('studio_id', $studio->id)->lazyById(200) as $version) {
-            $version->hold(array_map(strval(...), array_keys($version->formula->holds())));
+            $version->hold($version->formula->holds());
         }
     }
 

@@ -171,12 +171,12 @@ final class Version extends Model
     /**
      * Writes down what it holds, so that it is found by it; what it held besides stays. How much is told by its formula alone.
      *
-     * @param list<string> $slugs of ingredients
+     * @param array<string, float> $holds by ingredient, as {@see Formula::holds} tells it
      */
-    public function hold(array $slugs): void
+    public function hold(array $holds): void
     {
-        if ($slugs !== []) {
-            DB::table('version_ingredients')->insert(array_map(fn(string $slug): array => ['version_id' => $this->id, 'studio_id' => $this->studio_id, 'slug' => $slug], $slugs));
+        if ($holds !== []) {
+            DB::table('version_ingredients')->insert(array_map(fn(int|string $slug): array => ['version_id' => $this->id, 'studio_id' => $this->studio_id, 'slug' => (string) $slug], array_keys($holds)));
         }
     }
 

@@ -223,7 +223,7 @@ final readonly class History
         if ($gone !== []) {
             DB::table('version_ingredients')->where('version_id', $version->id)->whereIn('slug', array_map(strval(...), array_keys($gone)))->delete();
         }
-        $version->hold(array_map(strval(...), array_keys(array_diff_key($holds, $had))));
+        $version->hold(array_diff_key($holds, $had));
         $called = static fn(?Formula $formula): array => ['title' => $formula?->title, 'family' => $formula?->family->value];
         if ($version->parent_id === null && $called($was) !== $called($version->formula)) {
             // The dish is called what its original is.
