@@ -10,7 +10,7 @@ use Transmuta\Reformulation\RouteStanding;
 #[OA\Schema(
     schema: 'Route',
     type: 'object',
-    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
+    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'packets', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
     properties: [
         new OA\Property(property: 'blocked_by', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'chance', description: 'How likely its least likely layer sets within a step of what is aimed at.', type: 'number', nullable: true),
@@ -37,6 +37,7 @@ use Transmuta\Reformulation\RouteStanding;
         new OA\Property(property: 'names', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
         new OA\Property(property: 'near', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'new_allergens', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'packets', description: 'What packets and certificates have to answer before a diet is met, each behind the diet or word it hangs on.', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'portion', ref: '#/components/schemas/Facts'),
         new OA\Property(property: 'questions', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'rails', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Rail'))),

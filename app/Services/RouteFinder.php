@@ -79,6 +79,7 @@ final readonly class RouteFinder
             'near' => $route->settlement->near,
             'guesses' => $route->settlement->guesses,
             'questions' => $route->settlement->questions,
+            'packets' => $route->settlement->packets,
             'debts' => array_map(RouteJson::debt(...), $route->settlement->debts),
             'names' => self::names($route),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),

@@ -15,6 +15,9 @@ final class DietRules
 
     private const BY_THE_PINCH = ['aromatic', 'extract', 'vanilla', 'cocoa', 'cocoa-mass', 'coffee', 'colour', 'mineral', 'acid', 'zest', 'gel-agent', 'thickener', 'seed-gel', 'emulsifier', 'setting-salt', 'sharp-juice', 'rennet', 'fibre-flour', 'spirit'];
 
+    /** Allergens that a "free" diet leaves out, so that a packet's warning of them counts. Vegan and vegetarian are no allergy statements. */
+    private const FREE_OF = ['dairy-free' => ['milk'], 'eggless' => ['eggs'], 'gluten-free' => ['gluten'], 'nut-free' => ['nuts', 'peanuts'], 'soy-free' => ['soybeans']];
+
     /** @var ?\WeakMap<Ingredient, array<string, bool>> what was found of an ingredient before, by diet: a planner asks again and again */
     private static ?\WeakMap $banned = null;
 
@@ -65,21 +68,27 @@ final class DietRules
 
     private static function findQuestion(Diet $diet, Ingredient $in): ?string
     {
-        return match ($diet) {
+        $own = match ($diet) {
             Diet::Vegan => $in->askVegan,
-            Diet::DairyFree => $in->askVegan !== null && preg_match('/milk|casein|butter/i', $in->askVegan) === 1 ? $in->askVegan : null,
-            Diet::Eggless => $in->askVegan !== null && preg_match('/egg/i', $in->askVegan) === 1 ? $in->askVegan : null,
+            Diet::DairyFree => $in->askVegan !== null && preg_match('/milk|casein|butter|lacto|whey/i', $in->askVegan) === 1 ? $in->askVegan : null,
+            Diet::Eggless => $in->askVegan !== null && preg_match('/egg|albumen/i', $in->askVegan) === 1 ? $in->askVegan : null,
             Diet::GlutenFree => $in->askGluten,
-            Diet::NutFree => match (true) {
-                \in_array('tree nuts', Allergens::inTheUs($in), true) && !\in_array('nuts', $in->allergens, true) => 'A tree nut by US rules: does it count as one where this is eaten?',
-                \in_array('nuts', $in->mayContain, true) => 'Does the packet warn of nuts?',
-                default => null,
-            },
-            Diet::Vegetarian => $in->askVegetarian ?? ($in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass/i', $in->askVegan) === 1 ? $in->askVegan : null),
+            Diet::NutFree => \in_array('tree nuts', Allergens::inTheUs($in), true) && !\in_array('nuts', $in->allergens, true) ? 'A tree nut by US rules: does it count as one where this is eaten?' : null,
+            Diet::Vegetarian => $in->askVegetarian ?? ($in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass|carmine/i', $in->askVegan) === 1 ? $in->askVegan : null),
             Diet::Raw => $in->is(Nature::RawAsked) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
             Diet::AlcoholFree => $in->askAlcohol,
             Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::ReducedSugar, Diet::LowFat => null,
         };
+
+        return $own ?? self::traces($diet, $in);
+    }
+
+    /** What "free" diets ask of a packet that commonly warns of what they leave out. */
+    private static function traces(Diet $diet, Ingredient $in): ?string
+    {
+        $warned = array_values(array_intersect(self::FREE_OF[$diet->value] ?? [], $in->mayContain));
+
+        return $warned === [] ? null : \sprintf('Does the packet warn of %s?', implode(' or ', $warned));
     }
 
     /**

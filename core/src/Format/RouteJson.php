@@ -26,7 +26,7 @@ final class RouteJson
                 'met' => $route->met,
                 'standing' => $route->standing->value,
                 'hash' => $route->hash(),
-                'near' => $route->settlement->near,
+                'near' => $route->settlement->reasons(),
                 'questions' => $route->settlement->asked(),
                 'debts' => array_map(self::debt(...), $route->settlement->debts),
                 'blocked_by' => $route->blockedBy(),

@@ -13,7 +13,7 @@ use Transmuta\Shelf\Ingredient;
 /** What a dish meets already and its routes may not lose by the way: its diets, and its freedom from each allergen. */
 final readonly class Guard
 {
-    private const DIETS = [Diet::Vegan, Diet::Eggless, Diet::Vegetarian, Diet::DairyFree, Diet::GlutenFree, Diet::AlcoholFree];
+    public const DIETS = [Diet::Vegan, Diet::Eggless, Diet::Vegetarian, Diet::DairyFree, Diet::GlutenFree, Diet::AlcoholFree];
     private const ALLERGENS = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];
 
     /**

@@ -36,10 +36,24 @@ final readonly class Permit
         return DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && array_diff($in->cereals, ['oats']) !== []);
     }
 
-    /** Whether it may come in. */
+    /**
+     * What has to be asked of it before the words of the brief are met; nothing where it is left out anyway.
+     *
+     * @return list<string>
+     */
+    public function questions(Ingredient $in): array
+    {
+        return $this->exclusions->questions($in);
+    }
+
+    /** Whether it may come in. What is gluten-free by a certificate alone, as oats are, stays where a kitchen has put it and is never brought by a route. */
     public function allows(Ingredient $in): bool
     {
-        return !$this->bans($in) && $this->market->allows($in->id) && $this->guard->allows($in);
+        if ($this->brief->asks(Diet::GlutenFree) && \in_array('gluten', $in->allergens, true)) {
+            return false;
+        }
+
+        return !$this->bans($in) && $this->exclusions->allows($in) && $this->market->allows($in->id) && $this->guard->allows($in);
     }
 
     public function asks(Diet $diet): bool

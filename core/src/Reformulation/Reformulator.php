@@ -27,7 +27,7 @@ final readonly class Reformulator
     public function __construct(private Reader $reader, private MethodWriter $method, private Schools $schools = new Schools()) {}
 
     /**
-     * @return list<Route> those that are met first, by fit; then those that are met but for something, by what is worst; never one that misses the brief
+     * @return list<Route> those that are met first, by fit; then those that are met if packets say so; then those that are met but for something, by what is worst; never one that misses the brief
      *
      * @throws Nonsense if a layer has no mass, or a word of "without" names nothing known
      */
@@ -131,7 +131,7 @@ final readonly class Reformulator
     /** @param list<Route> $routes */
     private static function anyMet(array $routes): bool
     {
-        return array_filter($routes, static fn(Route $r): bool => $r->met) !== [];
+        return array_filter($routes, static fn(Route $r): bool => $r->standing->holds()) !== [];
     }
 
     /**

@@ -11,7 +11,7 @@ use Transmuta\Property\Setting\SetReading;
 /** One way to the brief: a formula solved for its grams, with how close it comes and what changes. */
 final readonly class Route
 {
-    /** Whether the brief is kept and every critical job done. */
+    /** Whether the brief is kept, every diet of it met with nothing left to ask, and every critical job done. */
     public bool $met;
 
     public RouteStanding $standing;

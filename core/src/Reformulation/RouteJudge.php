@@ -19,7 +19,7 @@ final class RouteJudge
     private const ALIKE = 0.10;
 
     /**
-     * Met first, by score; then what is met but for something, by what is worst.
+     * Met first, by score; then what is met if packets say so, by score; then what is met but for something, by what is worst.
      *
      * @param list<Route> $routes
      * @param bool $firstStands whether the first is the dish as it is, which stays first
@@ -30,8 +30,8 @@ final class RouteJudge
     {
         $first = $firstStands ? array_splice($routes, 0, 1) : [];
         usort($routes, self::order(...));
-        if ($first !== [] || ($routes !== [] && $routes[0]->met)) {
-            $routes = array_filter($routes, static fn(Route $r): bool => $r->met || $r->fit >= self::WORTH_SHOWING);
+        if ($first !== [] || ($routes !== [] && $routes[0]->standing->holds())) {
+            $routes = array_filter($routes, static fn(Route $r): bool => $r->standing->holds() || $r->fit >= self::WORTH_SHOWING);
         }
         $kept = [];
         foreach ($routes as $route) {
@@ -45,7 +45,13 @@ final class RouteJudge
 
     private static function order(Route $a, Route $b): int
     {
-        return [$b->met, -round($b->settlement->worst(), 1), $b->score, $a->id] <=> [$a->met, -round($a->settlement->worst(), 1), $a->score, $b->id];
+        return [$b->standing->rank(), -round($b->settlement->worst(), 1), self::score($b), $a->id] <=> [$a->standing->rank(), -round($a->settlement->worst(), 1), self::score($a), $b->id];
+    }
+
+    /** What has to be asked of packets costs something among routes that stand alike. */
+    private static function score(Route $route): float
+    {
+        return $route->score - Weights::of('score.packet') * \count($route->settlement->packets);
     }
 
     /**

@@ -24,9 +24,10 @@ final readonly class Settlement
      * @param list<string> $near numbers of the brief that are missed by a little, and what nobody asked for and is far from what it was, in words
      * @param list<string> $guesses what it was guessed from, as questions
      * @param list<string> $questions what the original kept and this does not, in words
+     * @param list<string> $packets what packets and certificates have to answer before a diet is met, each behind the diet or word it hangs on
      * @param list<Warning> $troubles what would spoil it on the plate, or hurt, and the original had nothing of ({@see Troubles}); what stops it first
      */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $troubles) {}
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $packets, public array $troubles) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
@@ -58,13 +59,16 @@ final readonly class Settlement
         foreach ($troubles as $warning) {
             $cap = min($cap, self::capped(self::weight($warning)));
         }
+        $near = [...$kept->missed, ...$kept->denied, ...$kept->far];
+        // The worst of everything it stands for.
         $standing = match (true) {
             !$kept->isNear() => RouteStanding::Missed,
-            $troubles !== [] || $failed !== [] || $guesses !== [] || $questions !== [] || $kept->missed !== [] || $kept->far !== [] => RouteStanding::MetBut,
+            $troubles !== [] || $failed !== [] || $guesses !== [] || $questions !== [] || $near !== [] => RouteStanding::MetBut,
+            $kept->packets !== [] => RouteStanding::MetIf,
             default => RouteStanding::Met,
         };
 
-        return new self($standing, $debts, $cap, [...$kept->missed, ...$kept->far], $guesses, $questions, $troubles);
+        return new self($standing, $debts, $cap, $near, $guesses, $questions, $kept->packets, $troubles);
     }
 
     /** The fit at the most of what is so many tolerances off. */
@@ -79,10 +83,16 @@ final readonly class Settlement
         return $trouble->severity === Severity::Stop ? Weights::of('trouble.stops') : Weights::of('trouble');
     }
 
-    /** @return list<string> all that has to be answered before it is met: what it was guessed from, and what it brings */
+    /** @return list<string> all that has to be answered before it is met: what it was guessed from, what it brings, and what packets must say */
     public function asked(): array
     {
-        return [...$this->guesses, ...$this->questions];
+        return [...$this->guesses, ...$this->questions, ...$this->packets];
+    }
+
+    /** @return list<string> why it is not met: never empty for what is met but for something, and what is nearly kept otherwise */
+    public function reasons(): array
+    {
+        return $this->standing === RouteStanding::MetBut ? $this->words() : $this->near;
     }
 
     /** @return list<Debt> short or lost, worst first */
@@ -96,7 +106,7 @@ final readonly class Settlement
     {
         return max([
             0.0,
-            $this->asked() === [] ? 0.0 : Weights::of('question') + Weights::of('question.each') * \count($this->asked()),
+            $this->guesses === [] && $this->questions === [] ? 0.0 : Weights::of('question') + Weights::of('question.each') * \count([...$this->guesses, ...$this->questions]),
             $this->near === [] ? 0.0 : Weights::of('near.weighs'),
             ...array_map(self::weight(...), $this->troubles),
             ...array_map(static fn(Debt $d): float => $d->critical && $d->isOpen() ? ($d->state === DebtState::Lost ? 99.0 : $d->off) : 0.0, $this->debts),

@@ -21,7 +21,27 @@ final class Laws
     /** % of a layer: isolates and concentrates, by kind of layer; polyols together; liquid oil; gums; gelatin; agar. */
     private const MOST = ['powder' => 8.3, 'powder base' => 12.5, 'polyols' => 26.0, 'oil' => 13.0, 'gum' => 0.52, 'gelatin' => 2.0, 'agar' => 0.95, 'starch' => 9.0, 'inulin' => 13.0];
 
-    private const NAMES = [1 => 'nothing banned', 2 => 'stays its kind of food', 3 => 'sweetness', 4 => 'mass', 5 => 'emulsion holds', 6 => 'doses', 7 => 'keeps what it met', 8 => 'sane', 9 => 'safe and not spoilt', 10 => 'blocked with reason', 11 => 'set', 12 => 'brief reached', 13 => 'route offered', 14 => 'routes distinct and named', 15 => 'energy'];
+    private const NAMES = [1 => 'nothing banned', 2 => 'stays its kind of food', 3 => 'sweetness', 4 => 'mass', 5 => 'emulsion holds', 6 => 'doses', 7 => 'keeps what it met', 8 => 'sane', 9 => 'safe and not spoilt', 10 => 'blocked with reason', 11 => 'set', 12 => 'brief reached', 13 => 'route offered', 14 => 'routes distinct and named', 15 => 'energy', 16 => 'says only what its reading says', 17 => 'without is without'];
+
+    /** Laws of which not one may be broken, by nothing that is offered as met or met if packets say so. */
+    public const WHOLE = [1, 7, 8, 9, 16, 17];
+
+    /** Words of "without", and what an ingredient is called that is one of them or holds it; written from the shelf's names, not from its table of what holds what. */
+    public const WITHOUT = [
+        'almond' => '/almond|marzipan|amaretti|praline|nougat|candied nuts|nut brittle|granola/i',
+        'hazelnut' => '/hazelnut|gianduja|praline|candied nuts|nut brittle|granola/i',
+        'corn' => '/cornflour|maize|cornflakes|popcorn|custard powder|glucose syrup|pregelatin|modified starch|polenta/i',
+        'oats' => '/\boats?\b|oatcake|granola/i',
+        'cocoa' => '/cocoa|chocolate|gianduja|brownie/i',
+        'strawberry' => '/strawberr|fruit yog|berry compote|mixed berries/i',
+        'sugar' => '/\bsugar(?!ed egg|-free| free|s? free)|jam\b|honey|syrup (?!sugar)|condensed milk, sweet/i',
+        'cream' => '/\b(?:whipping|single|double|clotted|sour|lactose-free) cream\b|cream cheese(?<!plant cream cheese)|mascarpone|ice cream/i',
+        'butter' => '/^(?:unsalted |salted |browned )?butter\b|ghee|shortbread|brioche/i',
+        'egg white' => '/egg white|whole egg|meringue|sponge|marshmallow cream/i',
+        'gelatin' => '/gelatine?\b(?! sub)/i',
+        'coconut' => '/coconut/i',
+        'coffee creamer' => '/creamer|whitener/i',
+    ];
 
     /** @return array<int, string> */
     public static function names(): array
@@ -30,11 +50,12 @@ final class Laws
     }
 
     /**
-     * @param bool $isMet whether the route is called met
+     * @param bool $isMet whether the route is called met, or met if packets say so
+     * @param string $standing what it is called
      *
      * @return list<array{0: int, 1: bool, 2: string}> law, whether it holds, and what was seen
      */
-    public static function check(DishReading $was, DishReading $now, Brief $brief, bool $isMet): array
+    public static function check(DishReading $was, DishReading $now, Brief $brief, bool $isMet, string $standing = 'met_but'): array
     {
         $found = [];
         $say = static function (int $law, bool $holds, string $detail = '') use (&$found): void {
@@ -64,6 +85,8 @@ final class Laws
             }
         }
         self::kept($was, $now, $isMet, $say);
+        self::honest($now, $brief, $standing, $say);
+        self::without($now, $brief, $say);
         self::reached($was, $now, $brief, $say);
         $kcal = $now->portion['kcal'] / max(1.0, $was->portion['kcal']);
         $say(15, $kcal > 0.25 && $kcal < 1.5, \sprintf('%.0f of %.0f kcal', $now->portion['kcal'], $was->portion['kcal']));
@@ -258,6 +281,57 @@ final class Laws
         };
         $new = array_diff($allergens($now), $allergens($was));
         $say(7, $new === [], 'brings ' . implode(', ', $new));
+    }
+
+    /**
+     * What it is called against what it is made of: no diet is called met that a line breaks, or that a packet has a question to.
+     *
+     * @param callable(int, bool, string=): void $say
+     */
+    private static function honest(DishReading $now, Brief $brief, string $standing, callable $say): void
+    {
+        if ($standing !== 'met' && $standing !== 'met_if') {
+            return;
+        }
+        $free = ['dairy-free' => ['milk'], 'eggless' => ['eggs'], 'gluten-free' => ['gluten'], 'nut-free' => ['nuts', 'peanuts'], 'soy-free' => ['soybeans']];
+        foreach ($brief->diets as $diet) {
+            $wrong = $open = [];
+            foreach ($now->layers as $layer) {
+                foreach (self::used($layer) as $in) {
+                    if (self::bans(Brief::of([$diet]), $in)) {
+                        $wrong[] = $in->id;
+                    }
+                    $asks = match ($diet) {
+                        Diet::Vegan => $in->askVegan !== null,
+                        Diet::Vegetarian => $in->askVegetarian !== null,
+                        Diet::GlutenFree => true,
+                        Diet::AlcoholFree => $in->askAlcohol !== null,
+                        default => false,
+                    };
+                    if ($asks || array_intersect($free[$diet->value] ?? [], $in->mayContain) !== []) {
+                        $open[] = $in->id;
+                    }
+                }
+            }
+            $say(16, $wrong === [], $diet->value . ' with ' . implode(', ', $wrong));
+            $say(16, $standing === 'met_if' || $open === [], $diet->value . ' called met, unasked: ' . implode(', ', $open));
+        }
+    }
+
+    /** @param callable(int, bool, string=): void $say */
+    private static function without(DishReading $now, Brief $brief, callable $say): void
+    {
+        foreach ($brief->without as $word) {
+            $held = [];
+            foreach ($now->layers as $layer) {
+                foreach (self::used($layer) as $in) {
+                    if (isset(self::WITHOUT[$word]) && preg_match(self::WITHOUT[$word], $in->name) === 1 && preg_match('/flavou?r|plant |peanut butter|nut butter|seed butter|cocoa butter|shea butter|vegan|allulose|sugar-free|without sugar|unsweetened/i', $in->name) !== 1 && preg_match('/^(?:coconut|oat|soy|almond|cashew)\b/i', $in->name) !== ($word === 'cream' ? 1 : 2)) {
+                        $held[] = $in->id;
+                    }
+                }
+            }
+            $say(17, $held === [], "without $word: " . implode(', ', $held));
+        }
     }
 
     /** @param callable(int, bool, string=): void $say */

@@ -72,7 +72,12 @@ final class RandomDishes
         $formula = Formula::of("Random $kind", $layers, Family::from($family), portions: mt_rand(5, 10), serveAt: str_contains($treat, 'freeze') ? -12.0 : 6.0);
         $words = implode('; ', array_map(static fn(Layer $l): string => $l->name . ': ' . implode(', ', array_map(static fn(Line $i): string => round($i->grams) . ' ' . $i->ingredient, $l->lines)), $layers));
 
-        return [$formula, Brief::of($diets), implode('+', array_map(static fn(Diet $d): string => $d->value, $diets)) . ' of ' . $words];
+        // One in three is asked for without something besides, or for that alone.
+        $word = mt_rand(0, 2) === 0 ? array_keys(Laws::WITHOUT)[mt_rand(0, \count(Laws::WITHOUT) - 1)] : null;
+        $diets = $word !== null && mt_rand(0, 1) === 0 ? [] : $diets;
+        $asked = [...array_map(static fn(Diet $d): string => $d->value, $diets), ...($word === null ? [] : ["without $word"])];
+
+        return [$formula, Brief::of($diets, without: $word === null ? [] : [$word]), implode('+', $asked) . ' of ' . $words];
     }
 
     /** @param list<array{list<string>, int, int}> $parts */

@@ -23,7 +23,7 @@ for ($n = 0; $n < (int) ($argv[2] ?? 100); ++$n) {
         $answer = $engine->answer($formula, $brief);
         $standing = $answer->routes === [] ? 'blocked' : $answer->routes[0]->standing->value;
         foreach (array_slice($answer->routes, 0, 3) as $r => $route) {
-            foreach (Laws::check($was, $route->result, $brief, $route->met) as $check) {
+            foreach (Laws::check($was, $route->result, $brief, $route->standing->holds(), $route->standing->value) as $check) {
                 $checks[] = [$r, ...$check];
             }
         }

@@ -33,7 +33,7 @@ foreach ($files as $at => $file) {
         try {
             $answer = $engine->answer($formula, $brief);
             foreach (array_slice($answer->routes, 0, 3) as $r => $route) {
-                foreach (Laws::check($was, $route->result, $brief, $route->met) as $check) {
+                foreach (Laws::check($was, $route->result, $brief, $route->standing->holds(), $route->standing->value) as $check) {
                     $checks[] = [$r, ...$check];
                 }
                 $names[] = $route->name;

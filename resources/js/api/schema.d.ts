@@ -4504,6 +4504,8 @@ export interface components {
             };
             near: string[];
             new_allergens: string[];
+            /** @description What packets and certificates have to answer before a diet is met, each behind the diet or word it hangs on. */
+            packets: string[];
             portion: components["schemas"]["Facts"];
             questions: string[];
             rails: {
@@ -4512,7 +4514,7 @@ export interface components {
             risks: number;
             section: components["schemas"]["SectionShape"];
             /** @enum {string} */
-            standing: "met" | "met_but" | "missed";
+            standing: "met" | "met_if" | "met_but" | "missed";
             steps: string[];
             wait_h: number;
             watch: components["schemas"]["Warning"][];

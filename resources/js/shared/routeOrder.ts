@@ -1,4 +1,5 @@
 import type { Formula, Route } from '../api/types';
+import { ifWords } from './routeWords';
 
 export const ORDERS = [
     { id: 'plate', name: 'least lost first' },
@@ -12,7 +13,8 @@ export type Order = (typeof ORDERS)[number]['id'];
 /** What nobody pays, the critical before all else. */
 function lost(route: Route): number {
     const unpaid = route.debts.filter((debt) => debt.state !== 'paid');
-    return 100 * (route.words.length + unpaid.filter((debt) => debt.critical).length) + unpaid.length;
+    // What only a packet knows comes after what is surely met, and before what is lost.
+    return 100 * (route.words.length + unpaid.filter((debt) => debt.critical).length) + (ifWords(route).length > 0 ? 20 : 0) + unpaid.length;
 }
 
 /** Routes by what the user goes by; where two are the same, as they came. */

@@ -4,14 +4,18 @@ import { nameParts } from './words';
 /** How a route stands, in the word a cook would use. */
 export const STANDING: Record<Route['standing'], { word: string; colour: string; mark: string }> = {
     met: { word: 'Met', colour: 'var(--herb)', mark: '●' },
+    met_if: { word: 'Met, if', colour: 'var(--herb)', mark: '◑' },
     met_but: { word: 'Met, but', colour: 'var(--yolk)', mark: '◐' },
     missed: { word: 'Missed', colour: 'var(--beet)', mark: '○' },
 };
 
-/** What is short or lost first, critical before the rest; then what merely differs. */
+/** What is short or lost first, critical before the rest; what packets have to say; then what merely differs. */
 export function firstWords(route: Route): string[] {
-    return [...route.words, ...route.debts.filter((debt) => !debt.critical && debt.state !== 'paid').map((debt) => `${debt.layer}: ${debt.why}`)];
+    return [...route.words, ...ifWords(route), ...route.debts.filter((debt) => !debt.critical && debt.state !== 'paid').map((debt) => `${debt.layer}: ${debt.why}`)];
 }
+
+/** What packets have to say before it is met: each question once, the diet it hangs on before it. */
+export const ifWords = (route: Route): string[] => (route.standing === 'met_if' ? route.packets : []);
 
 /** The words as a sentence; those that end as one already are left. */
 export const ended = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?!]$/.test(words) ? '' : '.'}`;

@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { PropertyRow } from './PropertyRow';
-import { asked, STANDING } from '../../shared/routeWords';
+import { asked, ifWords, STANDING } from '../../shared/routeWords';
 import { WhoPays } from './WhoPays';
 
 /** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */
@@ -22,9 +22,9 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                     <div>
                         <Box sx={{ mb: 1 }}>
                             <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word}</strong>
-                            {route.words.length > 0 && (
+                            {[...route.words, ...ifWords(route)].length > 0 && (
                                 <ul style={{ margin: '2px 0 0', paddingLeft: 18 }}>
-                                    {route.words.map((text) => (
+                                    {[...route.words, ...ifWords(route)].map((text) => (
                                         <li key={text}>{text}</li>
                                     ))}
                                 </ul>

@@ -9,7 +9,7 @@ import { portionChange } from './portionChange';
 import { inPercent } from '../../shared/numbers';
 import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
-import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
+import { asked, ended, firstWords, ifWords, STANDING } from '../../shared/routeWords';
 
 interface Props {
     route: Route;
@@ -35,6 +35,7 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
     const question = asked(route);
     // What keeps it from being met is said in full; of what merely differs, the first two.
     const said = route.standing === 'met_but' ? first.slice(0, Math.max(2, route.words.length)) : first.slice(0, 2);
+    const further = Math.max(0, ifWords(route).length - said.length);
     const changed = portionChange(was, route.portion);
     const press = () => {
         if (question !== '' && !asking) setAsking(true);
@@ -57,10 +58,10 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
             <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>
                 <Box component="span" sx={{ color: stands.colour, fontWeight: 700 }}>
                     <span aria-hidden>{stands.mark}</span> {stands.word}
-                    {route.standing === 'met_but' ? ':' : ''}
+                    {route.standing === 'met_but' || route.standing === 'met_if' ? ':' : ''}
                 </Box>{' '}
                 {changed.length > 0 && <Box component="span" sx={{ fontWeight: 650, color: 'var(--yolk)' }}>{ended(`a portion: ${changed.join('; ')}`)} </Box>}
-                {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' ? 600 : 400 }}>{said.map(ended).join(' ')} </Box>}
+                {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' || route.standing === 'met_if' ? 600 : 400 }}>{said.map(ended).join(' ')}{further > 0 ? ` And ${String(further)} more to ask of packets.` : ''} </Box>}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{ended(route.mouth)}</Box>
                 {states.length > 0 && (
                     <Box component="span" sx={{ fontWeight: 650, color: states.some((s) => s.state === 'not met') ? 'var(--beet)' : 'var(--yolk)' }}> {states.map((s, n) => (

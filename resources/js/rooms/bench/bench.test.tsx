@@ -21,7 +21,7 @@ const reading = (part: Partial<Reading>) => ({ diets: {}, questions: [], allerge
 const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
 
 const route: Route = {
-    id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', chance: 0.86, hash: 'a1', debts: [], words: [], near: [], guesses: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],
+    id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', chance: 0.86, hash: 'a1', debts: [], words: [], near: [], packets: [], guesses: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],
     changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
     steps: ['Curd: boil 2–3 min.'], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48, contains: [], layers: [], portion: {} as Route['portion'],
     diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'], proven: [] } },
@@ -85,6 +85,12 @@ describe('a route', () => {
         expect(card.textContent).toContain('Vegan unproven');
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
         expect(take).toHaveBeenCalledOnce();
+    });
+
+    it('asks packets before a route is met', () => {
+        const hangs: Route = { ...route, standing: 'met_if', packets: ['Vegan: Plant butter: is it free of milk protein?', 'Vegan: a', 'Vegan: b'] };
+        render(<RouteRow was={route.portion} beside={false} full={false} onBeside={vi.fn()} route={hangs} diets={['vegan']} busy={false} onTake={vi.fn()} onOpen={vi.fn()} />);
+        expect(screen.getByRole('article', { name: 'Cornflour and agar' }).textContent).toMatch(/Met, if: Vegan: Plant butter.*And 1 more to ask of packets/);
     });
 
     it('says what is short before what it is good for, and asks before it brings what the dish was free of', () => {

@@ -39,7 +39,7 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTa
                     {fewest.unserved.map((one) => <div key={one.guest}><strong>{words[one.guest]}</strong>. {one.why}</div>)}
                     {answer.routes.map((one) => (
                         <Box key={one.route} sx={{ mt: 0.75 }}>
-                            A route would serve {one.guests.map((guest) => words[guest]).join('; ')}: <strong>{one.name}</strong>, {one.standing === 'met' ? 'met' : 'met, with something to ask or to see'}, {Math.round(one.fit)} of 100 like the original.{' '}
+                            A route would serve {one.guests.map((guest) => words[guest]).join('; ')}: <strong>{one.name}</strong>, {one.standing === 'met' ? 'met' : one.standing === 'met_if' ? 'met if its packets say so' : 'met, with something to see first'}, {Math.round(one.fit)} of 100 like the original.{' '}
                             <Button variant="outlined" disabled={isPending} onClick={() => onTake(one)}>Make that version</Button>
                         </Box>
                     ))}

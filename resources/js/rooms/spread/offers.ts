@@ -24,6 +24,9 @@ export function pairsOf(text: string, known: readonly string[]): Together[] {
 /** The route a column shows: what loses least on the plate. */
 export const bestOf = (answer: Answer | undefined): Route | undefined => (answer ? ordered(answer.routes, 'plate')[0] : undefined);
 
+/** The better it stands, the higher. */
+const rank = (route: Route): number => ({ met: 3, met_if: 2, met_but: 1, missed: 0 })[route.standing];
+
 export interface Serves {
     route: Route;
     /** The brief it was made for, which it is taken with. */
@@ -44,7 +47,7 @@ export function servesSeveral(answers: readonly { made: Together; answer: Answer
     const several = all.filter(({ route, met, ask }) => route.standing !== 'missed' && met.length + ask.length > 1);
     const best = several
         .map((one, n) => ({ one, n }))
-        .sort((a, b) => b.one.met.length + b.one.ask.length - (a.one.met.length + a.one.ask.length) || Number(a.one.route.standing !== 'met') - Number(b.one.route.standing !== 'met') || b.one.met.length - a.one.met.length || a.n - b.n)
+        .sort((a, b) => b.one.met.length + b.one.ask.length - (a.one.met.length + a.one.ask.length) || rank(b.one.route) - rank(a.one.route) || b.one.met.length - a.one.met.length || a.n - b.n)
         .map(({ one }) => one);
     // What serves no diet that a better one does not serve already adds nothing.
     const shown: Serves[] = [];
