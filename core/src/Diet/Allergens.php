@@ -21,8 +21,6 @@ final class Allergens
 
     public const US = ['milk', 'eggs', 'fish', 'crustacean shellfish', 'tree nuts', 'peanuts', 'wheat', 'soybeans', 'sesame'];
 
-    /** A tree nut in the US and not in Annex II. */
-
     /**
      * @param list<Ingredient> $ingredients
      *
@@ -61,7 +59,7 @@ final class Allergens
     }
 
     /**
-     * Whether nothing known of an ingredient speaks of an allergen: it is not in it, its packets do not commonly warn of it, and no diet that
+     * Whether nothing known of an ingredient speaks of an allergen: it is not in it, its packets do not commonly warn of it, its packet's list is understood, and no diet that
      * leaves it out has a question to its packet. Cross-contact in the kitchen is another matter.
      *
      * @param string $allergen one of {@see EU}
@@ -70,7 +68,7 @@ final class Allergens
     {
         $diet = self::LEFT_OUT_BY[$allergen] ?? null;
 
-        return !\in_array($allergen, $in->allergens, true) && !\in_array($allergen, $in->mayContain, true) && ($diet === null || (!DietRules::bans($diet, $in) && DietRules::question($diet, $in) === null));
+        return $in->packet()->unread === [] && !\in_array($allergen, $in->allergens, true) && !\in_array($allergen, $in->mayContain, true) && ($diet === null || (!DietRules::bans($diet, $in) && DietRules::question($diet, $in) === null));
     }
 
     /** The diet that leaves an allergen out, whose questions are asked of its packets; null where no diet does. */

@@ -13,6 +13,9 @@ final class DietRules
     /** From this much added sugar on, an ingredient counts as sugared, g per 100 g. Under it vanilla and spirits stay. */
     private const SUGARED = 5.0;
 
+    /** From this much ethanol on an ingredient is of alcohol, g per 100 g; under it ripe fruit and juices stay. */
+    private const ALCOHOL = 0.5;
+
     private const BY_THE_PINCH = ['aromatic', 'extract', 'vanilla', 'cocoa', 'cocoa-mass', 'coffee', 'colour', 'mineral', 'acid', 'zest', 'gel-agent', 'thickener', 'seed-gel', 'emulsifier', 'setting-salt', 'sharp-juice', 'rennet', 'fibre-flour', 'spirit'];
 
     /** Allergens that a "free" diet leaves out, so that a packet's warning of them counts. Vegan and vegetarian are no allergy statements. */
@@ -39,17 +42,18 @@ final class DietRules
     private static function findBan(Diet $diet, Ingredient $in): bool
     {
         return match ($diet) {
-            Diet::Vegan => $in->comesFrom('dairy') || $in->comesFrom('egg') || $in->comesFrom('gelatin') || $in->comesFrom('honey') || $in->comesFrom('meat'),
-            Diet::Eggless => $in->comesFrom('egg'),
-            Diet::Vegetarian => $in->comesFrom('gelatin') || $in->comesFrom('meat'),
-            Diet::DairyFree => $in->comesFrom('dairy'),
+            // What is an allergen of an animal is of that animal, whoever forgot to say so; and what holds alcohol is of alcohol.
+            Diet::Vegan => array_filter(['dairy', 'egg', 'gelatin', 'honey', 'meat'], $in->comesFrom(...)) !== [] || array_intersect(['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'], $in->allergens) !== [],
+            Diet::Eggless => $in->comesFrom('egg') || \in_array('eggs', $in->allergens, true),
+            Diet::Vegetarian => $in->comesFrom('gelatin') || $in->comesFrom('meat') || array_intersect(['fish', 'crustaceans', 'molluscs'], $in->allergens) !== [],
+            Diet::DairyFree => $in->comesFrom('dairy') || \in_array('milk', $in->allergens, true),
             Diet::GlutenFree => $in->comesFrom('gluten'),
             Diet::Keto => $in->addedSugars() >= self::SUGARED || self::starchy($in),
             Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat => false,
             Diet::Raw => self::cooked($in),
             Diet::NutFree => \in_array('nuts', $in->allergens, true) || \in_array('peanuts', $in->allergens, true),
             Diet::SoyFree => \in_array('soybeans', $in->allergens, true),
-            Diet::AlcoholFree => $in->comesFrom('alcohol'),
+            Diet::AlcoholFree => $in->comesFrom('alcohol') || $in->composition->of100('alcohol') > self::ALCOHOL,
         };
     }
 
@@ -72,7 +76,7 @@ final class DietRules
             Diet::Vegan => $in->askVegan,
             Diet::DairyFree => $in->askVegan !== null && preg_match('/milk|casein|butter|lacto|whey/i', $in->askVegan) === 1 ? $in->askVegan : null,
             Diet::Eggless => $in->askVegan !== null && preg_match('/egg|albumen/i', $in->askVegan) === 1 ? $in->askVegan : null,
-            Diet::GlutenFree => $in->askGluten,
+            Diet::GlutenFree => $in->askGluten ?? (\in_array('gluten', $in->allergens, true) && !$in->comesFrom('gluten') ? 'Is it certified gluten-free?' : null),
             Diet::NutFree => \in_array('tree nuts', Allergens::inTheUs($in), true) && !\in_array('nuts', $in->allergens, true) ? 'A tree nut by US rules: does it count as one where this is eaten?' : null,
             Diet::Vegetarian => $in->askVegetarian ?? ($in->askVegan !== null && preg_match('/animal|gelatin|shellac|fish|isinglass|carmine/i', $in->askVegan) === 1 ? $in->askVegan : null),
             Diet::Raw => $in->is(Nature::RawAsked) ? 'Was it kept under about 46 °C, or is it roasted, steamed or pasteurised?' : null,
@@ -80,7 +84,19 @@ final class DietRules
             Diet::Keto, Diet::HighProtein, Diet::SoyFree, Diet::ReducedSugar, Diet::LowFat => null,
         };
 
-        return $own ?? self::traces($diet, $in);
+        return $own ?? self::packet($diet, $in) ?? self::traces($diet, $in);
+    }
+
+    /** What a packet's own list leaves to ask: a word that is not understood may be anything. Diets of numbers alone ask nothing of it. */
+    private static function packet(Diet $diet, Ingredient $in): ?string
+    {
+        if (\in_array($diet, [Diet::Keto, Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat], true)) {
+            return null;
+        }
+        $list = $in->packet();
+        $unread = $list->unread === [] ? [] : [\sprintf('What is “%s” on its packet?', implode(', ', $list->unread))];
+
+        return implode(' ', [...$list->asks[$diet->value] ?? [], ...$unread]) ?: null;
     }
 
     /** What "free" diets ask of a packet that commonly warns of what they leave out. */

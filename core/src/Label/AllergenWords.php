@@ -6,6 +6,7 @@ namespace Transmuta\Label;
 
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /** The words an allergen is called by on a label of each market: which cereal, which nut; and what of the fourteen a market does not ask for. */
 final class AllergenWords
@@ -14,6 +15,9 @@ final class AllergenWords
     private const NOT = [
         'us' => ['celery', 'mustard', 'lupin', 'molluscs', 'sulphites'], 'ca' => ['celery', 'lupin'], 'anz' => ['celery', 'mustard'], 'in' => [], 'eu' => [], 'uk' => [],
     ];
+
+    /** Markets whose law counts pine nuts among the tree nuts (FDA list under FALCPA; FDR B.01.010.1; Standard 1.2.3 Schedule 9; recalled). Annex II does not. */
+    private const PINE_NUTS = [Market::Us, Market::Ca, Market::Anz];
 
     private const WORDS = [
         'eggs' => ['eu' => 'egg', 'us' => 'egg', 'ca' => 'egg', 'anz' => 'egg', 'in' => 'egg'],
@@ -42,6 +46,10 @@ final class AllergenWords
                 'nuts' => [self::nut($in) ?? 'nuts'],
                 default => [self::word($allergen, $market)],
             });
+        }
+
+        if ($in->is(Nature::UsTreeNut) && \in_array($market, self::PINE_NUTS, true)) {
+            $words[] = Sorts::word($in->id, 'nut');
         }
 
         return array_values(array_unique($words));

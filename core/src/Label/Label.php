@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Label;
 
 use Transmuta\Diet\Claim;
+use Transmuta\Diet\Diet;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
@@ -60,8 +61,12 @@ final readonly class Label
     public function write(): array
     {
         $nutrition = NutritionTable::of($this->dish, $this->market, $this->serving);
-        $open = [...$this->unread(), ...$this->list->open, ...$nutrition['unknown']];
         [$contains, $may, $unknown] = $this->allergens();
+        $open = array_values(array_unique([...$this->unread(), ...$this->list->open, ...$nutrition['unknown'], ...array_filter($unknown, static fn(string $one): bool => str_starts_with($one, 'what “'))]));
+
+        if ($this->market === Market::In && $this->marks() === [] && $this->unread() === []) {
+            $open = [...$open, ...array_map(static fn(string $question): string => "vegetarian mark: $question", $this->askedOfAnimals())];
+        }
 
         return [
             'regime' => $this->market->value,
@@ -128,6 +133,11 @@ final readonly class Label
         $contains = array_values(array_unique($contains));
         $may = array_values(array_diff(array_map(fn(string $one): string => AllergenWords::word($one, $this->market), $this->dish->mayContain), $contains));
         $unknown = array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread());
+        foreach ($this->dish->ingredients() as $in) {
+            foreach ($in->packet()->unread as $word) {
+                $unknown[] = "what “{$word}” is on the packet of $in->name";
+            }
+        }
         if ($this->list->sulphites->areDeclared($this->market) === null) {
             $unknown = [...$unknown, ...array_map(static fn(string $name): string => "sulphites of $name, mg/kg", $this->list->sulphites->unknown)];
         }
@@ -201,9 +211,20 @@ final readonly class Label
         if ($this->market !== Market::In || $this->unread() !== []) {
             return [];
         }
+        // No green disc while a packet may still say egg, gelatin or another animal.
+        $asked = $this->askedOfAnimals();
         $isAnimal = array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => array_filter(['egg', 'gelatin', 'meat'], $in->comesFrom(...)) !== [] || array_intersect($in->allergens, ['eggs', 'fish', 'crustaceans', 'molluscs']) !== []) !== [];
 
-        return [$isAnimal ? 'brown triangle in a brown-edged square (non-vegetarian)' : 'green disc in a green-edged square (vegetarian)'];
+        return $isAnimal ? ['brown triangle in a brown-edged square (non-vegetarian)'] : ($asked !== [] ? [] : ['green disc in a green-edged square (vegetarian)']);
+    }
+
+    /** @return list<string> questions of packets on which the vegetarian mark of India hangs */
+    private function askedOfAnimals(): array
+    {
+        $guesses = $this->dish->formula->questions();
+        $asked = [...$this->dish->diets[Diet::Vegetarian->value]->unproven, ...$this->dish->diets[Diet::Eggless->value]->unproven];
+
+        return array_values(array_unique(array_diff($asked, $guesses)));
     }
 
     /** @return list<string> Canada: high in saturated fat, sugars, sodium, by the serving */

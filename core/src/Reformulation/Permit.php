@@ -22,7 +22,7 @@ final readonly class Permit
     public function bans(Ingredient $in): bool
     {
         foreach ($this->brief->diets as $diet) {
-            if (self::keepsOut($diet, $in)) {
+            if (self::keepsOut($diet, $in, $this->market)) {
                 return true;
             }
         }
@@ -30,10 +30,10 @@ final readonly class Permit
         return $this->exclusions->bans($in);
     }
 
-    /** What only a certificate makes gluten-free, as starch of wheat, is nothing for a route to build on. */
-    private static function keepsOut(Diet $diet, Ingredient $in): bool
+    /** What only a certificate makes gluten-free, as starch of wheat, is nothing for a route to build on; in Australia and New Zealand nothing with oats is gluten-free (Standard 1.2.7). */
+    private static function keepsOut(Diet $diet, Ingredient $in, Market $market): bool
     {
-        return DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && array_diff($in->cereals, ['oats']) !== []);
+        return DietRules::bans($diet, $in) || ($diet === Diet::GlutenFree && array_diff($in->cereals, $market === Market::Anz ? [] : ['oats']) !== []);
     }
 
     /**
@@ -70,7 +70,7 @@ final readonly class Permit
     {
         $rows = [];
         foreach ([...$this->brief->diets, ...$this->guard->diets] as $diet) {
-            if (self::keepsOut($diet, $in)) {
+            if (self::keepsOut($diet, $in, $this->market)) {
                 $rows = [...$rows, ...TwinBook::names($diet)];
             }
         }

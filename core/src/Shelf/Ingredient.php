@@ -89,6 +89,12 @@ final readonly class Ingredient
         return $said === [] ? 'next to nothing' : implode(', ', $said) . ' g';
     }
 
+    /** Its packet's own list, read: nothing where nobody has typed it. */
+    public function packet(): PacketList
+    {
+        return PacketList::of($this->declared ?? '');
+    }
+
     public function does(string $function): float
     {
         return $this->functions[$function] ?? 0.0;
@@ -184,6 +190,8 @@ final readonly class Ingredient
             $this->askVegetarian,
             $this->askAlcohol,
             $this->madeOf,
+            $this->declared,
+            $this->sulphites,
         );
     }
 }

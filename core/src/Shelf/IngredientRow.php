@@ -18,6 +18,11 @@ final class IngredientRow
     public static function ingredient(array $row): Ingredient
     {
         /** @var array{id: string, name: string, group: string, parts: array<string, int|float>, ph: float|int|null, fat_state: string, functions: array<string, int|float>, densities: array<string, int|float>, units: array<string, int|float>, names: list<string>, origins: list<string>, allergens: list<string>, may_contain: list<string>, ask_vegan: ?string, ask_gluten: ?string, price_minor_per_kg: ?int, mark: string, source: string, cereals?: list<string>, micro?: array<string, int|float>, kj?: float|int|null, note?: ?string, marks?: array<string, array{0: string, 1: string}>, based_on?: ?string, class?: string, ask_vegetarian?: ?string, ask_alcohol?: ?string, declared?: ?string, sulphites?: float|int|null, made_of?: ?array{lines: list<array{ingredient: string, name: string, grams: int|float}>, steps: list<string>, yield: int|float, keeps_days: int, beside: ?string, inner?: list<array{name: string, grams: int|float, steps: list<string>, keeps_days: int}>}} $row */
+        // What a packet's own list names counts, whatever was typed beside it or taken over from what it is like.
+        $list = PacketList::of($row['declared'] ?? '');
+        $with = static fn(array $own, array $read): array => array_values(array_unique([...$own, ...$read]));
+        $allergens = $with($row['allergens'], $list->allergens);
+
         return new Ingredient(
             id: $row['id'],
             name: $row['name'],
@@ -29,14 +34,14 @@ final class IngredientRow
             densities: array_map(floatval(...), $row['densities']),
             units: array_map(floatval(...), $row['units']),
             names: $row['names'],
-            origins: $row['origins'],
-            allergens: $row['allergens'],
-            mayContain: $row['may_contain'],
+            origins: $with($row['origins'], $list->origins),
+            allergens: $allergens,
+            mayContain: array_values(array_diff($with($row['may_contain'], $list->mayContain), $allergens)),
             askVegan: $row['ask_vegan'],
             askGluten: $row['ask_gluten'],
             priceMinorPerKg: $row['price_minor_per_kg'],
             provenance: Provenance::of(Mark::from($row['mark']), $row['source']),
-            cereals: $row['cereals'] ?? [],
+            cereals: $with($row['cereals'] ?? [], $list->cereals),
             micronutrients: array_map(floatval(...), $row['micro'] ?? []),
             statedKj: isset($row['kj']) ? (float) $row['kj'] : null,
             note: $row['note'] ?? null,

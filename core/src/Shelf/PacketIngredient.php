@@ -182,6 +182,12 @@ final readonly class PacketIngredient
             $marks['ph'] = ['meas', 'measured here'];
         }
 
+        // A list that is understood to its last word says what the packet holds; else what it is like goes on counting beside it.
+        $list = PacketList::of($about['declared'] ?? '');
+        $isSaid = ($about['declared'] ?? '') !== '' && $list->unread === [];
+        $origins = $isSaid ? $list->origins : ($like->origins ?? []);
+        $hasAlcohol = $panel->get('alcohol_g') === null || $panel->get('alcohol_g') > 0.0;
+
         return [
             'id' => $about['id'],
             'name' => $about['name'],
@@ -194,13 +200,13 @@ final readonly class PacketIngredient
             'units' => $like->units ?? [],
             // A row that is corrected is still called what kitchens call it; another that is like it is not.
             'names' => array_values(array_unique([mb_strtolower($about['name']), ...($about['names'] ?? []), ...($like?->id === $about['id'] ? $like->names : [])])),
-            'origins' => $like->origins ?? [],
-            'allergens' => $about['allergens'] ?? $like->allergens ?? [],
-            'may_contain' => $about['may_contain'] ?? $like->mayContain ?? [],
-            'cereals' => $like->cereals ?? [],
+            'origins' => array_values($hasAlcohol ? $origins : array_diff($origins, ['alcohol'])),
+            'allergens' => $about['allergens'] ?? ($isSaid ? [] : $like->allergens ?? []),
+            'may_contain' => $about['may_contain'] ?? ($isSaid ? [] : $like->mayContain ?? []),
+            'cereals' => $isSaid ? [] : $like->cereals ?? [],
             'ask_vegan' => $like?->askVegan,
             'ask_vegetarian' => $like?->askVegetarian,
-            'ask_alcohol' => $like?->askAlcohol,
+            'ask_alcohol' => $hasAlcohol && !$isSaid ? $like?->askAlcohol : null,
             'ask_gluten' => $like?->askGluten,
             'price_minor_per_kg' => $about['price_minor_per_kg'] ?? $like?->priceMinorPerKg,
             'micro' => $like->micronutrients ?? [],
