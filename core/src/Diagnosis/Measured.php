@@ -27,7 +27,7 @@ final readonly class Measured
     private const RATIO_ICE = 12.0;
 
     /** Mechanisms that a warm room does not melt. */
-    private const WARM_PROOF = ['agar', 'starch', 'egg', 'kappa', 'iota', 'gellan', 'lm-pectin', 'hm-pectin', 'soy', 'whey'];
+    private const WARM_PROOF = ['agar', 'starch', 'egg', 'kappa', 'iota', 'gellan', 'alginate', 'lm-pectin', 'hm-pectin', 'soy', 'whey'];
 
     public function __construct(private DishReading $dish, private LayerReading $layer, private RunFacts $run, private SetModel $set, private FaultBook $book) {}
 

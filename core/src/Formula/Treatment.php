@@ -98,6 +98,25 @@ final readonly class Treatment
         return false;
     }
 
+    /**
+     * Whether what is whipped and folded in reaches a core temperature: by a step after the last whipping, or, where the layer itself is never whipped,
+     * by its baking. A pan that is stirred before the foam goes in does not heat the foam.
+     */
+    public function heatsAfterWhipping(float $celsius): bool
+    {
+        $after = null;
+        foreach ($this->steps as $n => $step) {
+            $after = $step->kind === TreatmentKind::Whip ? $n : $after;
+        }
+        foreach ($this->steps as $n => $step) {
+            if (($after === null ? $step->kind === TreatmentKind::Bake : $n > $after) && $step->reaches($celsius)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The step in which what coagulates sets: the first that is hot enough for it, else the last hot one. */
     public function settingStep(): ?TreatmentStep
     {

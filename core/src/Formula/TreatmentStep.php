@@ -36,16 +36,38 @@ final readonly class TreatmentStep
         return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air);
     }
 
-    /** The layer reaches at least this core temperature by it; a baked layer 88 °C in its middle, a boiled one 100. */
+    /** Middle of a baked layer that is baked until it is done, °C [trade]. */
+    private const BAKED = 88.0;
+
+    /** What the middle stays under the air of an oven that is no hotter than this, °C [mem]. */
+    private const COOL_OVEN = 95.0;
+    private const BEHIND = 5.0;
+
+    /** Heat capacity over film of the thinnest thing that is baked, a sheet of 5 mm, min [mem]: nothing thicker is done sooner. */
+    private const THINNEST = 6.5;
+
+    /**
+     * The layer can reach at least this core temperature by it; a boiled one 100 °C, a baked one 88 where its oven and its minutes allow as much to
+     * the thinnest sheet. Whether this layer does, as thick as it stands, {@see \Transmuta\Property\Heat\BakedCore} estimates.
+     */
     public function reaches(float $celsius): bool
     {
         return match ($this->kind) {
             TreatmentKind::Boil => $celsius <= 100.0,
-            TreatmentKind::Bake => $celsius <= 88.0,
+            TreatmentKind::Bake => $celsius <= $this->bakedAtMost(),
             TreatmentKind::Cook => $celsius <= ($this->celsius ?? TreatmentKind::COOKED),
             TreatmentKind::Melt => $celsius <= ($this->celsius ?? 50.0),
             TreatmentKind::Whip, TreatmentKind::Freeze, TreatmentKind::None => $celsius <= ($this->celsius ?? 20.0),
         };
+    }
+
+    /** °C that the middle of the thinnest layer can come to in this oven in this time. */
+    private function bakedAtMost(): float
+    {
+        $oven = $this->celsius ?? 150.0;
+        $most = $oven <= self::COOL_OVEN ? $oven - self::BEHIND : self::BAKED;
+
+        return $this->minutes === null ? $most : min($most, $oven - ($oven - 20.0) * exp(-$this->minutes / self::THINNEST));
     }
 
     /** Temperature the layer leaves it with, °C. */
@@ -53,7 +75,7 @@ final readonly class TreatmentStep
     {
         return match ($this->kind) {
             TreatmentKind::Boil => 95.0,
-            TreatmentKind::Bake => 85.0,
+            TreatmentKind::Bake => min(85.0, $this->bakedAtMost()),
             TreatmentKind::Cook => $this->celsius ?? TreatmentKind::COOKED,
             TreatmentKind::Melt => $this->celsius ?? 45.0,
             TreatmentKind::Whip => 12.0,

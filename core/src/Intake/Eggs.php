@@ -26,8 +26,15 @@ final class Eggs
         return match (true) {
             preg_match('/\byolks?\b/u', $plain) === 1 => Natures::one(Nature::YolkCounted),
             preg_match('/\bwhites?\b/u', $plain) === 1 => Natures::one(Nature::WhiteCounted),
+            preg_match('/\bpasteuri[sz]ed\b/u', $plain) === 1 => Natures::one(Nature::PasteurisedEggCounted),
             default => Natures::one(Nature::WholeEggCounted),
         };
+    }
+
+    /** The size that is meant where none is said: what most kitchens of the country buy, large where nobody has said which. */
+    private static function unsized(Shelf $shelf, UnitSystem $system): string
+    {
+        return isset($shelf->get(Natures::one(Nature::WholeEggCounted))->units["each:{$system->eggPrefix()}-usual"]) ? 'usual' : 'large';
     }
 
     /** @return array{grams: float, trace: string, confidence: Confidence} */
@@ -37,7 +44,8 @@ final class Eggs
             'extra large', 'x large', 'xl', 'king size' => 'extra-large',
             'size s', 's', 'little' => 'small',
             'size m', 'm' => 'medium',
-            'size l', 'l', 'big', '' => 'large',
+            'size l', 'l', 'big' => 'large',
+            '' => self::unsized($shelf, $system),
             default => $size,
         };
         $units = $shelf->get(Natures::one(Nature::WholeEggCounted))->units;

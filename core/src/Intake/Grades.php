@@ -48,11 +48,14 @@ final class Grades
         $grade = $this->grades[$family][$best];
         $off = abs($grade - $strength);
         $confidence = match (true) {
-            $off <= max(1.0, 0.09 * $grade) => Confidence::Sure,
+            $off <= max(1.0, 0.04 * $grade) => Confidence::Sure,
             $off <= max(2.0, 0.3 * $grade) => Confidence::Likely,
             default => Confidence::Guess,
         };
 
-        return new Found($best, $found->confidence->atMost($confidence), $found->suggestions, $found->left, $found->doubt ?? ($confidence === Confidence::Sure ? null : \sprintf('the nearest on the shelf to %s %s has %s', Numbers::words($strength), $unit, Numbers::words($grade))));
+        // What was doubted of the row that was named is no doubt of the one its grade means.
+        $isReplaced = $best !== $found->id;
+
+        return new Found($best, $isReplaced ? $confidence : $found->confidence->atMost($confidence), $found->suggestions, $found->left, ($isReplaced ? null : $found->doubt) ?? ($confidence === Confidence::Sure ? null : \sprintf('the nearest on the shelf to %s %s has %s', Numbers::words($strength), $unit, Numbers::words($grade))));
     }
 }

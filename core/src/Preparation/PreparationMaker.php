@@ -20,7 +20,7 @@ use Transmuta\Shelf\Shelf;
 final readonly class PreparationMaker
 {
     /** Functions that are doses: so much of an agent for each gram. */
-    private const DOSES = ['agar', 'iota', 'kappa', 'gellan', 'konjac', 'locust-bean', 'xanthan', 'lm-pectin', 'hm-pectin', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant', 'calcium', 'foam-overrun', 'added-sugars', 'chips', 'colour-red', 'colour-yellow', 'colour-brown', 'carotene', 'strong-ions', 'alkali'];
+    private const DOSES = ['agar', 'iota', 'kappa', 'gellan', 'alginate', 'konjac', 'locust-bean', 'xanthan', 'lm-pectin', 'hm-pectin', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant', 'calcium', 'foam-overrun', 'added-sugars', 'chips', 'colour-red', 'colour-yellow', 'colour-brown', 'carotene', 'strong-ions', 'alkali'];
 
     public function __construct(private Reader $reader, private MethodWriter $method) {}
 

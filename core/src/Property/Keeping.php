@@ -14,19 +14,28 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Keeping
 {
+    /** What a computed pH may be off by, and more [mem: ±0.25]. */
+    private const PH_MARGIN = 0.3;
+
+    /** Water activity under which a computed one is surely under 0.88. */
+    private const DRY = 0.85;
+
     /** @param list<array{rule: string, days: int, words: string, mark: string, source: string}> $reasons shortest first */
     private function __construct(public int $days, public array $reasons, public bool $controlled) {}
 
     public static function of(LayerState $state, ?float $ph, float $aw, Reference $reference, float $serveAt): self
     {
-        $rules = [];
         $frozen = $serveAt < -2.0 || $state->model->treatment->freezes();
         $controlled = self::needsCold($ph, $aw);
+        $heated = $state->model->treatment->reaches(71.0) || $state->model->treatment->boils();
+        $tender = false;
         $egg = ['raw' => false, 'light' => false, 'any' => false];
         $whipped = $rawFruit = $nut = $starch = false;
         foreach ($state->model->portions as $i => $portion) {
             $in = $portion->ingredient;
             $share = $state->share[$i];
+            // Milk, egg, soy and cut fruit are no jam, however sour a computed pH says they are.
+            $tender = $tender || ($share > 0.5 && ($in->comesFrom('dairy') || $in->comesFrom('egg') || \in_array('soybeans', $in->allergens, true) || ($in->group === 'fruit' && !$portion->heated && $in->composition->of100('water') > 70.0)));
             if ($in->comesFrom('egg') && $share > 0.5 && $in->group === 'egg') {
                 $egg['any'] = true;
                 // Pasteurised egg is not raw; with no heat of its own here it keeps as what was lightly heated does.
@@ -39,23 +48,21 @@ final readonly class Keeping
             $nut = $nut || ($in->is(Nature::SpoilsSoon) && $share > 10.0);
             $starch = $starch || ($in->does('starch') > 0.0 && $portion->heated && $share > 1.0 && $state->water > 30.0);
         }
-        if ($frozen) {
-            $rules[] = 'frozen';
-        } elseif (Base::is($state)) {
-            $rules[] = $aw < 0.6 ? 'dry-bake' : 'crumb-damp';
-        } else {
-            $rules[] = $controlled ? 'seven-days' : 'sour-or-dry';
-        }
-        if (!$frozen) {
-            $rules = [
-                ...$rules,
-                ...($egg['raw'] ? ['raw-egg'] : ($egg['light'] ? ['light-egg'] : [])),
-                ...($egg['any'] && !$egg['raw'] && $ph !== null && $ph < 4.3 ? ['egg-curd'] : []),
-                ...($starch ? ['starch-cream'] : []), ...($whipped ? ['whipped-cream'] : []), ...($rawFruit ? ['raw-fruit'] : []), ...($nut ? ['nut-cream'] : []),
-            ];
-        } elseif ($egg['raw']) {
-            $rules[] = 'raw-egg';
-        }
+        $isDry = $aw < self::DRY;
+        // A computed pH or water activity is no measurement: nothing that may be wrong by as much as it usually is goes without the cold.
+        $controlled = $controlled || (!$isDry && ($tender || !$heated));
+        // What is particular to it before what holds for all, where both come to the same days.
+        $rules = $frozen ? ($egg['raw'] ? ['raw-egg'] : []) : [
+            ...($egg['raw'] ? ['raw-egg'] : ($egg['light'] ? ['light-egg'] : [])),
+            ...($egg['any'] && !$egg['raw'] && $ph !== null && $ph < 4.3 ? ['egg-curd'] : []),
+            ...($starch ? ['starch-cream'] : []), ...($whipped ? ['whipped-cream'] : []), ...($rawFruit ? ['raw-fruit'] : []), ...($nut ? ['nut-cream'] : []),
+        ];
+        $rules[] = match (true) {
+            $frozen => 'frozen',
+            Base::is($state) => $aw < 0.6 ? 'dry-bake' : 'crumb-damp',
+            $controlled => 'seven-days',
+            default => $isDry ? 'dry' : 'sour-cooked',
+        };
         $reasons = array_map(static fn(string $rule): array => ['rule' => $rule, ...$reference->keeping[$rule]], $rules);
         usort($reasons, static fn(array $a, array $b): int => $a['days'] <=> $b['days']);
 
@@ -64,17 +71,17 @@ final readonly class Keeping
 
     /**
      * Whether food of this pH and water activity must be kept cold, by the interaction table for food that is not packaged after heating
-     * (FDA Food Code 2022 1-201.10, table B, recalled).
+     * (FDA Food Code 2022 1-201.10, table B, recalled), less the margin of what is computed and not measured. The table is for a product assessment; this is none.
      */
     public static function needsCold(?float $ph, float $aw): bool
     {
         $ph ??= 7.0;
 
         return match (true) {
-            $aw < 0.88 => false,
-            $aw <= 0.90 => $ph > 5.0,
-            $aw <= 0.92 => $ph > 4.6,
-            default => $ph >= 4.2,
+            $aw < self::DRY => false,
+            $aw <= 0.90 => $ph > 5.0 - self::PH_MARGIN + 1e-9,
+            $aw <= 0.92 => $ph > 4.6 - self::PH_MARGIN + 1e-9,
+            default => $ph >= 4.2 - self::PH_MARGIN - 1e-9,
         };
     }
 
@@ -82,6 +89,6 @@ final readonly class Keeping
     {
         $t = $state->model->treatment;
 
-        return $t->boils() || $t->bakes() || $t->reaches(71.0);
+        return $t->boils() || $t->reaches(71.0);
     }
 }

@@ -8,6 +8,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Shelf;
 
 /** A layer made ready to be weighed many times over: its ingredients looked up, its treatments worked out per line. */
@@ -25,15 +26,23 @@ final readonly class LayerModel
         $still = !$t->isStirred();
         $portions = [];
         foreach ($layer->understood() as $line) {
-            $boiled = $line->has('boiled') || $boils;
             $baked = $line->has('baked');
-            $heated = $boiled || $baked || $line->has('heated') || $t->reaches(Care::SAFE);
+            $in = $shelf->get((string) $line->ingredient);
+            // White that is whipped is folded in: only what is done to the layer after it was whipped heats it. Dry flour that is toasted is flour still.
+            $byLayer = $boils || $t->reaches(Care::SAFE);
+            $folded = $in->is(Nature::White) && ($line->has('whipped') || $whipped);
+            if ($folded) {
+                $byLayer = $t->heatsAfterWhipping(Care::SAFE);
+            }
+            $boiled = $line->has('boiled') || ($boils && !$folded);
+            $apart = $line->has('heated') && !Care::isRawFlour($in);
+            $heated = $boiled || $baked || $apart || $byLayer;
             $portions[] = new Portion(
-                ingredient: $shelf->get((string) $line->ingredient),
+                ingredient: $in,
                 boiled: $boiled,
                 heated: $heated,
                 still: $baked || ($heated && $still && !$line->has('boiled')),
-                boiledInLayer: $t->boils() && !$line->has('boiled'),
+                boiledInLayer: $t->boils() && !$line->has('boiled') && !$folded,
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
                 apart: $line->has('boiled') || $line->has('heated') || $baked,

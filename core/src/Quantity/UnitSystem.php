@@ -27,12 +27,14 @@ enum UnitSystem: string
         };
     }
 
-    /** Egg size classes of the country: the US weights stand near those of Canada and India, all others by the EU class. */
+    /** Egg size classes of the country: the US weights stand near those of Canada; Australia and India have their own. */
     public function eggPrefix(): string
     {
         return match ($this) {
-            self::Us, self::Canada, self::India => 'us',
-            self::Metric, self::Au, self::Uk => 'eu',
+            self::Us, self::Canada => 'us',
+            self::Au => 'au',
+            self::India => 'in',
+            self::Metric, self::Uk => 'eu',
         };
     }
 }

@@ -46,12 +46,15 @@ final readonly class Heating
      */
     public function safe(array $unknowns, Layer $template): array
     {
-        if ($template->treatment->reaches(Care::SAFE)) {
-            return $unknowns;
-        }
+        $treatment = $template->treatment;
 
-        return array_map(function (Unknown $one): Unknown {
+        return array_map(function (Unknown $one) use ($treatment): Unknown {
             $in = $this->shelf->get($one->ingredient);
+            // White is folded into what was heated before it.
+            $isFolded = $in->is(Nature::White) && ($treatment->isWhipped() || \in_array('whipped', $one->prep, true));
+            if ($isFolded ? $treatment->heatsAfterWhipping(Care::SAFE) : $treatment->reaches(Care::SAFE)) {
+                return $one;
+            }
             $instead = Care::isRawEgg($in) ? Remedies::all('raw-egg-or-flour')[$in->class] ?? null : null;
             $other = $instead === null || $one->kept || array_intersect($one->prep, ['boiled', 'heated', 'baked']) !== [] ? null : $this->shelf->find($instead);
 
@@ -72,7 +75,7 @@ final readonly class Heating
         return match (true) {
             $in->class === 'gel-agent' => ['boiled'],
             \in_array($in->class, ['starch', 'custard-powder'], true) && $in->does('starch-cold') === 0.0 => $heats && ($treatment->bakes() || $treatment->boils()) ? [] : ['boiled'],
-            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Care::SAFE) => ['heated'],
+            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Care::SAFE) => ['boiled'],
             $in->does('foam-overrun') > 0.0 && $line !== null && $line->has('whipped') => ['whipped'],
             \in_array($in->class, ['butter', 'plant-butter', 'coconut-fat', 'cocoa-butter'], true) && $line !== null && $line->has('melted') => ['melted'],
             default => [],

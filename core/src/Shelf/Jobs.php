@@ -12,7 +12,7 @@ final class Jobs
     /** As they are shown, where a job is not its own word. */
     public const WORDS = ['protein' => 'brings protein', 'base' => 'makes a base'];
 
-    private const SETS = ['gelatin-bloom', 'agar', 'iota', 'kappa', 'lm-pectin', 'hm-pectin', 'gellan', 'coagulated-soy', 'coagulant', 'konjac'];
+    private const SETS = ['gelatin-bloom', 'agar', 'iota', 'kappa', 'lm-pectin', 'hm-pectin', 'gellan', 'alginate', 'coagulated-soy', 'coagulant', 'konjac'];
     private const THICKENS = ['starch', 'starch-cold', 'starch-stable', 'xanthan', 'locust-bean', 'chia', 'flax', 'psyllium', 'methylcellulose', 'konjac'];
 
     /** @return list<string> of {@see ALL} */

@@ -46,5 +46,14 @@ enum Nature: string
     case WholeEggCounted = 'whole-egg-counted';
     case YolkCounted = 'yolk-counted';
     case WhiteCounted = 'white-counted';
+    case PasteurisedEggCounted = 'pasteurised-egg-counted';
+    /** Milk or cream that nobody has pasteurised. */
+    case Unpasteurised = 'unpasteurised';
+    /** A pulse that is sold raw and is not eaten so. */
+    case RawPulse = 'raw-pulse';
+    /** Frozen and not heated, it has made people ill. */
+    case FrozenRisk = 'frozen-risk';
+    /** What small children choke on where it is left whole. */
+    case ChokingWhole = 'choking-whole';
     case UnnamedLeaf = 'unnamed-leaf';
 }

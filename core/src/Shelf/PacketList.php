@@ -44,7 +44,7 @@ final readonly class PacketList
                     if (preg_match('/\p{L}{2}/u', $words[$n]) === 1) {
                         $found['unread'][] = $words[$n];
                     }
-                } elseif (isset($row['warns'])) {
+                } elseif ($row['warns']) {
                     $warns = true;
                 } else {
                     $found[$warns ? 'may' : 'allergens'] = [...$found[$warns ? 'may' : 'allergens'], ...$row['allergens']];
@@ -96,7 +96,7 @@ final readonly class PacketList
      *
      * @param list<string> $words
      *
-     * @return array{int, ?array<string, mixed>} how many words, and what they bring; null where they are not understood
+     * @return array{int, ?array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>, warns: bool}} how many words, and what they bring; null where they are not understood
      */
     private static function longest(array $words, int $at): array
     {
@@ -112,14 +112,14 @@ final readonly class PacketList
         foreach ($stems as $stem => $row) {
             if (str_contains($left, (string) $stem)) {
                 $left = str_replace((string) $stem, ' ', $left);
-                $brings = $brings === null ? $row : ['allergens' => [...$brings['allergens'], ...$row['allergens']], 'cereals' => [...$brings['cereals'], ...$row['cereals']], 'origins' => [...$brings['origins'], ...$row['origins']], 'ask' => '', 'diets' => []];
+                $brings = $brings === null ? $row : ['allergens' => [...$brings['allergens'], ...$row['allergens']], 'cereals' => [...$brings['cereals'], ...$row['cereals']], 'origins' => [...$brings['origins'], ...$row['origins']], 'ask' => '', 'diets' => [], 'warns' => false];
             }
         }
 
         return [1, $brings];
     }
 
-    /** @return array{phrases: array<string, array<string, mixed>>, stems: array<string, array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>}>} stems longest first */
+    /** @return array{phrases: array<string, array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>, warns: bool}>, stems: array<string, array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>, warns: bool}>} stems longest first */
     private static function table(): array
     {
         static $table = null;
@@ -128,13 +128,13 @@ final readonly class PacketList
             $dir = \dirname(__DIR__, 2) . '/data/shelf/';
             $list = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
             foreach (Table::rows($dir . 'packet-words.csv') as $row) {
-                $brings = ['allergens' => $list($row['allergens']), 'cereals' => $list($row['cereals']), 'origins' => $list($row['origins']), 'ask' => $row['ask'], 'diets' => $list($row['diets'])];
+                $brings = ['allergens' => $list($row['allergens']), 'cereals' => $list($row['cereals']), 'origins' => $list($row['origins']), 'ask' => $row['ask'], 'diets' => $list($row['diets']), 'warns' => false];
                 foreach (explode('|', $row['words']) as $phrase) {
                     $row['match'] === 'stem' ? $table['stems'][$phrase] ??= $brings : $table['phrases'][implode(' ', self::words($phrase))] ??= $brings;
                 }
             }
             foreach (Table::rows($dir . 'packet-traces.csv') as $row) {
-                $table['phrases'][implode(' ', self::words($row['phrase']))] = ['warns' => true];
+                $table['phrases'][implode(' ', self::words($row['phrase']))] = ['allergens' => [], 'cereals' => [], 'origins' => [], 'ask' => '', 'diets' => [], 'warns' => true];
             }
             uksort($table['stems'], static fn(string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         }

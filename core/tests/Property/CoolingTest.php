@@ -187,8 +187,9 @@ final class CoolingTest extends TestCase
         // The yolk pairs, 146 °F/3.5 and 144 °F/6.2 min, give the z that is used.
         self::assertEqualsWithDelta(6.2, $p->minutesAt('sugared yolk', (144 - 32) / 1.8), 0.05);
         self::assertLessThan(0.01, $p->minutesAt('whole egg', 82.0), 'at curd heat it is a moment');
-        self::assertSame('sugared yolk', Pasteurisation::product(Kit::state(['egg-yolk' => 20, 'sugar' => 30, 'milk' => 50])));
-        self::assertSame('white', Pasteurisation::product(Kit::state(['egg-white' => 80, 'sugar' => 20])));
+        self::assertSame('sugared yolk', Pasteurisation::product(Kit::state(['egg-yolk' => 20, 'sugar' => 14, 'milk' => 66])));
+        self::assertNull(Pasteurisation::product(Kit::state(['egg-yolk' => 20, 'sugar' => 30, 'milk' => 50])), 'no pair is known for so much sugar');
+        self::assertSame('white', Pasteurisation::product(Kit::state(['egg-white' => 88, 'sugar' => 12])));
         self::assertNull(Pasteurisation::product(Kit::state(['milk' => 100])));
     }
 }

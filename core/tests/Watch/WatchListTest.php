@@ -46,6 +46,19 @@ final class WatchListTest extends TestCase
             'starch nobody heats' => ['starch-never-heated', $layer('none', '300 g milk', '20 g cornflour'), $layer('boil 2 min', '300 g milk', '20 g cornflour')],
             'starch that swells cold' => ['starch-never-heated', $layer('whip', '300 g cream', '9 g cornflour'), $layer('none', '300 g milk', '20 g pregelatinised starch')],
             'raw flour' => ['raw-egg-or-flour', $layer('none', '100 g plain flour', '50 g butter'), $layer('bake 170 C', '100 g plain flour', '50 g butter')],
+            'milk nobody pasteurised' => ['milk-not-pasteurised', $layer('none', '300 g raw milk', '6 g gelatin'), $layer('cook to 82 C', '300 g raw milk', '60 g egg')],
+            'raw goat milk' => ['milk-not-pasteurised', $layer('whip', '300 g raw goat milk'), $layer('none', '300 g goat milk')],
+            'raw pulse' => ['raw-pulse', $layer('bake 150 C', '100 g moong dal', '100 g milk'), $layer('boil 10 min', '100 g moong dal', '100 g milk')],
+            'core of a thick custard' => ['core-unproven', "portions: 8\n" . $layer("bake 150 C 25 min\ntin: round 200 x 60 mm", '700 g milk', '250 g egg'), "portions: 8\n" . $layer("bake 150 C 90 min\ntin: round 200 x 60 mm", '700 g milk', '250 g egg')],
+            'frozen berries' => ['frozen-berries', $layer('none', '200 g frozen raspberries', '50 g sugar'), $layer('boil 2 min', '200 g frozen raspberries', '50 g sugar')],
+            'fresh berries are not frozen' => ['frozen-berries', $layer('none', '200 g frozen raspberries', '50 g sugar'), $layer('none', '200 g raspberries', '50 g sugar')],
+            'whole nuts' => ['small-children', $layer('none', '100 g whole hazelnuts'), $layer('none', '100 g ground hazelnuts')],
+            'a jelly of a mouthful' => ['small-children', "portions: 20\n" . $layer('boil 2 min', '400 g apple juice', '5 g agar'), "portions: 4\n" . $layer('boil 2 min', '400 g apple juice', '5 g agar')],
+            'raw flour that is only toasted' => ['raw-egg-or-flour', $layer('none', '100 g plain flour, toasted', '100 g butter'), $layer('bake 170 C', '100 g plain flour', '100 g butter')],
+            'an oven no hotter than a bath' => ['raw-egg-or-flour', $layer('bake 60 C 10 min', '200 g milk', '100 g egg'), $layer('bake 150 C', '200 g milk', '100 g egg')],
+            'an oven for two minutes' => ['raw-egg-or-flour', $layer('bake 160 C 2 min', '100 g plain flour', '100 g butter'), $layer('bake 160 C 20 min', '100 g plain flour', '100 g butter')],
+            'whites folded into a boiled cream' => ['raw-egg-or-flour', $layer('boil 2 min; whip', '300 g milk', '25 g cornflour', '90 g egg whites'), $layer('whip; bake 150 C', '300 g milk', '25 g cornflour', '90 g egg whites')],
+            'whipped whites in a boiled layer' => ['raw-egg-or-flour', $layer('boil 2 min', '300 g milk', '25 g cornflour', '90 g egg whites, whipped'), $layer('boil 2 min', '300 g milk', '25 g cornflour', '90 g pasteurised egg whites, whipped')],
             'cheese-of-raw-milk' => ['cheese-of-raw-milk', $layer('none', '300 g soft goat cheese', '100 g cream'), $layer('bake 150 C', '300 g soft goat cheese', '100 g cream')],
             'egg-under-71' => ['egg-under-71', $layer('cook to 70.9 C', '100 g egg', '100 g milk'), $layer('cook to 71 C', '100 g egg', '100 g milk')],
             'gum-overdose' => ['gum-overdose', $layer('none', '99 g water', '0.6 g xanthan'), $layer('none', '99 g water', '0.4 g xanthan')],
@@ -101,7 +114,7 @@ final class WatchListTest extends TestCase
     public function testEveryRuleIsTriedHere(): void
     {
         // These three compare with the original: see below.
-        $tried = [...array_unique(array_column(self::rules(), 0)), 'allergen-added', 'salt-gone', 'net-carbs-by-portion'];
+        $tried = [...array_unique(array_column(self::rules(), 0)), 'allergen-added', 'salt-gone', 'net-carbs-by-portion', 'poisonous-parts'];
         foreach (WatchList::standard()->rules as $rule) {
             self::assertContains($rule::name(), $tried);
         }
@@ -123,6 +136,22 @@ final class WatchListTest extends TestCase
         self::assertNotContains('allergen-added', $said("layer: A\n100 g milk", "layer: A\n100 g oil"));
         self::assertContains('net-carbs-by-portion', $said($butter, str_replace('portions: 4', 'portions: 6', $butter)));
         self::assertNotContains('net-carbs-by-portion', $said($butter, $butter));
+    }
+
+    /** numbers.md 1.3: what is no food stays unread, and is told by the words it was typed with. */
+    public function testPartsThatPoisonAreToldByTheirWords(): void
+    {
+        foreach (['20 g apricot kernels', '30 g peach kernels, ground', '10 g bitter almonds', '2 rhubarb leaves', '100 g dried red kidney beans', '50 g raw cassava'] as $line) {
+            $dish = Kit::engine()->read(Kit::engine()->parse("layer: A\n300 g cream\n$line"));
+            $said = array_filter($dish->watch, static fn(Warning $w): bool => $w->rule === 'poisonous-parts');
+            self::assertCount(1, $said, $line);
+            self::assertSame(Severity::Stop, array_values($said)[0]->severity);
+            self::assertCount(1, $dish->formula->unresolved(), "$line is read as something");
+        }
+        foreach (['20 g almonds', '100 g apricots', '100 g rhubarb', '20 g ground almonds', '30 g pumpkin seed kernels'] as $line) {
+            $dish = Kit::engine()->read(Kit::engine()->parse("layer: A\n300 g cream\n$line"));
+            self::assertNotContains('poisonous-parts', array_map(static fn(Warning $w): string => $w->rule, $dish->watch), $line);
+        }
     }
 
     public function testCuresCarryComputedAmounts(): void

@@ -124,7 +124,7 @@ final readonly class Cooling
             'agar', 'gellan' => 33.0,
             'iota', 'kappa', 'lm-pectin' => 40.0,
             'hm-pectin' => 60.0,
-            'starch', 'egg', 'soy', 'whey' => 30.0,
+            'starch', 'egg', 'soy', 'whey', 'alginate' => 30.0,
             'caramel' => 40.0,
             'concentrate', 'citrus', 'cultured', 'powder', 'particles', 'air' => 10.0,
             default => null,

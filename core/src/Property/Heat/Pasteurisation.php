@@ -14,6 +14,9 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Pasteurisation
 {
+    /** g of sugar, that of the milk apart, in 100 g over which no recalled pair speaks of the mass. */
+    private const MOST_SUGAR = 15.0;
+
     public function __construct(private Reference $reference) {}
 
     /**
@@ -48,7 +51,7 @@ final readonly class Pasteurisation
         return $sum;
     }
 
-    /** The row that speaks of this layer's egg; null where it has none. */
+    /** The row that speaks of this layer's egg; null where it has none, or where nobody knows a pair for so much sugar. */
     public static function product(LayerState $state): ?string
     {
         $yolk = $white = $whole = 0.0;
@@ -66,6 +69,8 @@ final readonly class Pasteurisation
 
         return match (true) {
             $yolk + $white + $whole < 0.5 => null,
+            // The pairs are for about 10 % sugar; sugar shields bacteria, by 40 % it takes 3 to 10 times as long: beyond it no pair is known here.
+            $state->sugars - $state->of100('sugar.lactose') > self::MOST_SUGAR => null,
             $yolk >= $whole && $yolk >= $white => $sugared ? 'sugared yolk' : 'plain yolk',
             $whole >= $white => $sugared ? 'sugared whole egg' : 'whole egg',
             default => 'white',

@@ -28,7 +28,7 @@ final readonly class SetDoses
 
     private const NONE = [
         'gelatin-200' => 0.0, 'agar' => 0.0, 'agar-in-acid' => 0.0, 'iota' => 0.0, 'kappa' => 0.0, 'lm-pectin' => 0.0, 'hm-pectin' => 0.0,
-        'starch' => 0.0, 'starch-apart' => 0.0, 'starch-cold' => 0.0, 'starch-stable' => 0.0, 'gellan' => 0.0, 'konjac' => 0.0, 'locust-bean' => 0.0, 'xanthan' => 0.0,
+        'starch' => 0.0, 'starch-apart' => 0.0, 'starch-cold' => 0.0, 'starch-stable' => 0.0, 'gellan' => 0.0, 'alginate' => 0.0, 'konjac' => 0.0, 'locust-bean' => 0.0, 'xanthan' => 0.0,
         'methylcellulose' => 0.0, 'chia' => 0.0, 'flax' => 0.0, 'psyllium' => 0.0, 'live-enzyme' => 0.0, 'raw-yolk' => 0.0, 'egg-still' => 0.0,
         'egg-stirred' => 0.0, 'soy-hot' => 0.0, 'soy-cold' => 0.0, 'soy-milk-hot' => 0.0, 'soy-milk-still' => 0.0, 'coagulant' => 0.0, 'whey-hot' => 0.0,
         'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'casein-milk' => 0.0, 'boiled-sugars' => 0.0, 'calcium' => 0.0,
@@ -114,7 +114,7 @@ final readonly class SetDoses
                 'starch' => $portion->heated ? $dose[$portion->apart ? 'starch-apart' : 'starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
                 'starch-stable' => $portion->heated ? $dose['starch-stable'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
                 'starch-cold' => $dose['starch-cold'] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
-                'konjac', 'locust-bean', 'xanthan', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant' => $dose[$function] += $share * $value,
+                'konjac', 'locust-bean', 'xanthan', 'alginate', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant' => $dose[$function] += $share * $value,
                 'calcium' => $dose['calcium'] += $share * $value * self::CALCIUM,
                 'live-enzyme' => $portion->heated ? null : $dose['live-enzyme'] += $share,
                 default => null,

@@ -21,13 +21,16 @@ final readonly class SetModel
     /** Mechanism to texture kind. */
     private const KINDS = [
         'gelatin' => 'gel', 'egg' => 'gel', 'agar' => 'gel', 'iota' => 'gel', 'kappa' => 'gel', 'lm-pectin' => 'gel', 'hm-pectin' => 'gel',
-        'soy' => 'gel', 'whey' => 'gel', 'gellan' => 'gel', 'konjac' => 'gel', 'starch' => 'starch paste', 'fat' => 'fat-set', 'citrus' => 'cream', 'concentrate' => 'cream', 'caramel' => 'cream',
+        'soy' => 'gel', 'whey' => 'gel', 'gellan' => 'gel', 'alginate' => 'gel', 'konjac' => 'gel', 'starch' => 'starch paste', 'fat' => 'fat-set', 'citrus' => 'cream', 'concentrate' => 'cream', 'caramel' => 'cream',
         'cultured' => 'cream', 'powder' => 'cream', 'particles' => 'cream', 'chia' => 'cream', 'flax' => 'cream', 'psyllium' => 'gel',
         'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
 
     /** What is under it is weighed on the small scale, g [trade]. */
     private const SMALL_SCALE = 20.0;
+
+    /** What alginate without calcium thickens, against xanthan [mem]. */
+    private const UNBOUND = 0.6;
 
     /** Thickeners whose firmness grows with nothing but their dose. */
     private const BY_SLOPE = ['gellan', 'xanthan', 'methylcellulose', 'chia', 'flax', 'psyllium'];
@@ -238,6 +241,11 @@ final readonly class SetModel
             $partner = $dose['kappa'] + $dose['xanthan'];
             $ge['konjac'] = self::paired($dose['konjac'], $partner, $s['konjac.slope'], $s['konjac.partner']) / $b
                 + self::paired($dose['locust-bean'], $partner, $s['locust-bean.slope'], $s['konjac.partner']) / $b;
+        }
+        if ($dose['alginate'] > 0.0) {
+            // What calcium does not reach only thickens.
+            $bound = Smooth::unit($dose['calcium'] / $dose['alginate'] / $s['alginate.calcium-mg-g']);
+            $ge['alginate'] = ($s['alginate.slope'] * $bound + self::UNBOUND * $s['xanthan.slope'] * (1.0 - $bound)) * $dose['alginate'] / $b;
         }
         foreach (self::BY_SLOPE as $agent) {
             if ($dose[$agent] > 0.0) {
