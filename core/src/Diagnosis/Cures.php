@@ -18,8 +18,8 @@ final class Cures
         'rubbery 1' => 'thin', 'rubbery 3' => 'thin', 'split 2' => 'water', 'too_sharp 1' => 'sweeter', 'sandy 1' => 'polyol',
     ];
 
-    /** Of what the acid spoils of gelatin below pH 3.5. */
-    private const IN_ACID = 0.8;
+    /** g of starch in 100 g of corn starch. */
+    private const STARCH = 88.0;
 
     private const RATIO = 20.0;
 
@@ -52,7 +52,10 @@ final class Cures
         if ($missing < 0.05) {
             return [];
         }
-        $grams = $layer->state->mass * $missing * $at->space() / 96 / (($at->value('ph') ?? 7.0) < 3.5 ? self::IN_ACID : 1.0);
+        $grams = $at->doseFor('gelatin', $missing);
+        if ($grams === null || !self::isPractical('gelatin', $at->value('in_gelatin'), $grams, $layer->state->mass)) {
+            return [];
+        }
 
         return [new Cure(\sprintf('Swell %.1f g gelatin (200 bloom) in %.0f g cold water, warm a fifth of the layer to 40 °C, melt it in, join all of it at 25 °C or more and fill anew.', $grams, 5 * $grams), self::added('gelatin'), $grams, 40.0)];
     }
@@ -70,12 +73,18 @@ final class Cures
             // It was never boiled, so nothing is foretold of it: what is there, boiled, is enough.
             return [new Cure('Bring all of it to a full boil and hold it 2 min, whisking; lose under 3 %.', celsius: 100.0)];
         }
-        $percent = $at->space() * ($ge / 2.63) ** 0.885;
-        $grams = $layer->state->mass * $percent / 100;
+        $grams = $at->doseFor('agar', $ge);
+        if ($grams === null) {
+            return [];
+        }
         // Boiled in acid it is spoilt again: in new water, which is counted in.
         $isSharp = ($at->value('ph') ?? 7.0) < 4.2;
         if ($isSharp) {
             $grams *= ($layer->state->mass + 40 * $grams) / $layer->state->mass;
+        }
+
+        if (!self::isPractical('agar', 0.0, $grams, $layer->state->mass)) {
+            return [];
         }
 
         return [new Cure(\sprintf('Boil %.1f g agar powder 2 min in %.0f g ' . ($isSharp ? 'new water or plant milk (the layer is too sharp to boil it in, and grows by as much)' : 'liquid taken from the layer') . ', join it to the rest at 45 °C or more, pour and leave still.', $grams, 40 * $grams), self::added('agar'), $grams, 45.0)];
@@ -93,8 +102,12 @@ final class Cures
         if ($ge < 0.05) {
             return [];
         }
-        $dose = static fn(float $of): float => $at->space() * (0.5 + ($of / 0.115) ** 0.73);
-        $grams = $layer->state->mass * ($dose($ge) - $dose($ge / 2)) / 88;
+        [$all, $half] = [$at->doseFor('starch', $ge), $at->doseFor('starch', $ge / 2)];
+        // Corn starch as it is weighed holds some water.
+        $grams = $all === null || $half === null ? 0.0 : ($all - $half) * 100 / self::STARCH;
+        if ($grams <= 0.0 || !self::isPractical('starch', $at->value('starch'), $grams, $layer->state->mass)) {
+            return [];
+        }
 
         return [new Cure(\sprintf('Stir %.0f g cornflour into %.0f g of the cold layer, then boil all of it 2 min.', $grams, 3 * $grams), self::added('starch'), $grams, 95.0)];
     }
@@ -163,6 +176,16 @@ final class Cures
         }
 
         return $worst === null ? [] : [new Cure(\sprintf('Warm it to 45 °C, blend and serve today. Next time at most %.0f g of it stays (%.0f g less); allulose or a second polyol under its own limit takes the rest of the sweetness.', $worst['most'], $worst['grams']), celsius: 45.0)];
+    }
+
+    /**
+     * Whether what is there and what would be put in come to a dose that somebody would eat (`core/data/faults/practical.csv`).
+     *
+     * @param ?float $there g in 100 g of the layer
+     */
+    private static function isPractical(string $agent, ?float $there, float $grams, float $mass): bool
+    {
+        return $mass > 0.0 && ($there ?? 0.0) + 100 * $grams / $mass <= FaultBook::standard()->practical[$agent];
     }
 
     private static function added(string $rescue): string

@@ -19,8 +19,9 @@ final class FaultBook
      * @param array<string, list<string>> $groups ids by what is meant, or one "@" and a group of the shelf
      * @param array<string, string> $rescues what is added, by the rescue
      * @param array<string, array<int, list<array<string, string>>>> $next changes of the formula by fault and row, in ways of which the first that can be is taken
+     * @param array<string, float> $practical g in 100 g that is the most of an agent anybody eats, and how many times a line may be weighed
      */
-    private function __construct(public readonly array $causes, private readonly array $words, public readonly array $groups, public readonly array $rescues, public readonly array $next) {}
+    private function __construct(public readonly array $causes, private readonly array $words, public readonly array $groups, public readonly array $rescues, public readonly array $next, public readonly array $practical) {}
 
     public static function standard(): self
     {
@@ -52,7 +53,9 @@ final class FaultBook
             $next["{$row['fault']} {$row['row']}"][(int) $row['either']][] = $row;
         }
 
-        return new self($causes, $words, $groups, $rescues, $next);
+        $practical = array_map(floatval(...), array_column(Table::rows($at . 'practical.csv'), 'most', 'agent'));
+
+        return new self($causes, $words, $groups, $rescues, $next, $practical);
     }
 
     /** Whether an ingredient is what a group means: one of its ids, or of a group of the shelf. A word that is no group means the ingredient of that id. */

@@ -31,6 +31,14 @@ final readonly class Measured
 
     public function __construct(private DishReading $dish, private LayerReading $layer, private RunFacts $run, private SetModel $set, private FaultBook $book) {}
 
+    /** Of an agent alone: how much of it brings its set to a strength here, g in the whole layer; null where no dose does. */
+    public function doseFor(string $mechanism, float $ge): ?float
+    {
+        $percent = $this->set->doseFor($mechanism, $ge, $this->layer->state);
+
+        return $percent === null ? null : $percent * $this->layer->state->mass / 100;
+    }
+
     public function value(string $metric): ?float
     {
         return match (true) {
@@ -85,6 +93,7 @@ final readonly class Measured
             't_max_c' => $boil !== null ? 100.0 : $treat->inPan()?->celsius,
             'boil_min' => $boil !== null ? $boil->minutes : ($treat->isHot() || !$treat->reaches(95.0) ? 0.0 : null),
             't_max_over_curdle' => $this->overCurdle(),
+            't_max_under_done' => $this->underDone(),
             'frozen' => $this->isFrozen() ? 1.0 : 0.0,
             'freezing_c' => $this->layer->freezingPoint,
             'ice_share' => ($this->dish->stack->frozen[array_search($this->layer, $this->dish->layers, true)] ?? null)?->iceAt10,
@@ -107,6 +116,18 @@ final readonly class Measured
         $window = $this->layer->window ?? ($hottest >= self::COOKS ? CookingWindow::of($this->layer->state, $this->layer->ph, Reference::standard(), isHeated: true) : null);
 
         return $window === null || $window->mayBoil ? null : $hottest - $window->curdles;
+    }
+
+    /** K under where its egg is set: of what the run noted as hottest; null where nobody noted it. */
+    private function underDone(): ?float
+    {
+        $hottest = $this->run->of('t_max_c');
+        if ($hottest === null) {
+            return null;
+        }
+        $window = $this->layer->window ?? CookingWindow::of($this->layer->state, $this->layer->ph, Reference::standard(), isHeated: true);
+
+        return $window?->done === null ? null : $window->done - $hottest;
     }
 
     private function isFrozen(): bool
@@ -153,11 +174,6 @@ final readonly class Measured
         return $over === [] ? null : max($over);
     }
 
-    /** Share of the layer that sugars leave to the agents. */
-    public function space(): float
-    {
-        return $this->set->space($this->layer->state);
-    }
 
     public function layer(): LayerReading
     {

@@ -33,8 +33,6 @@ final readonly class NextTime
 
     private const WEAKEST = 0.05;
 
-    private const STRONGEST = 8.0;
-
     /** Lines that are found by what they do here, not by what they are. */
     private const BY_JOB = ['setter' => 'set', 'sweetest' => 'sweet'];
 
@@ -161,7 +159,7 @@ final readonly class NextTime
 
             return $this->reader->set->ge($reading->state->model->weigh(array_values($grams)), $dish->formula->serveAt);
         };
-        [$low, $high] = [self::WEAKEST, self::STRONGEST];
+        [$low, $high] = [self::WEAKEST, $this->most($reading, $at)];
         if ($ge($low) > $wanted || $ge($high) < $wanted) {
             return null;
         }
@@ -171,6 +169,24 @@ final readonly class NextTime
         }
 
         return $this->weighed($reading, $now, $of, static fn(float $grams): float => $grams * sqrt($low * $high));
+    }
+
+    /** Times its grams that a line may be weighed: no further than anybody would eat of it (`core/data/faults/practical.csv`). */
+    private function most(LayerReading $reading, int $at): float
+    {
+        $of = $this->book->practical;
+        $ingredient = $reading->state->model->portions[$at]->ingredient;
+        $share = max(1e-6, $reading->state->share[$at]);
+        $agent = match (true) {
+            $ingredient->does('gelatin-bloom') > 0.0 => 'gelatin',
+            $ingredient->does('agar') > 0.0 => 'agar',
+            $ingredient->does('starch') > 0.0 => 'starch',
+            $ingredient->comesFrom('egg') => 'egg',
+            $ingredient->isAgent() => 'setter',
+            default => null,
+        };
+
+        return $agent === null ? $of['times'] : max(1.0, min($of['times'], $of[$agent] / $share));
     }
 
     /** @return ?array{Layer, string} */

@@ -14,11 +14,19 @@ final class Roots
      *
      * @param callable(float): float $f
      * @param float $within how close two steps must come for it to have settled
+     *
+     * @throws \DomainException if the signs at the two ends are the same, so that no root is known to lie between
      */
     public static function between(callable $f, float $low, float $high, float $within = 1e-9): float
     {
         $atLow = $f($low);
         $atHigh = $f($high);
+        if ($atLow === 0.0 || $atHigh === 0.0) {
+            return $atLow === 0.0 ? $low : $high;
+        }
+        if (($atLow > 0.0) === ($atHigh > 0.0)) {
+            throw new \DomainException(\sprintf('No change of sign between %g and %g: %g and %g.', $low, $high, $atLow, $atHigh));
+        }
         $root = $low;
         for ($i = 0, $side = 0; $i < self::MOST; ++$i) {
             $before = $root;

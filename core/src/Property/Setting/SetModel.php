@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Setting;
 
 use Transmuta\Property\Fats\Fat;
+use Transmuta\Property\Heat\Roots;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Structure\Air;
 use Transmuta\Property\Structure\Base;
@@ -156,6 +157,53 @@ final readonly class SetModel
         $ge['frozen'] = $ice > 0.0 ? $s['frozen.slope'] * ($ice / 100) ** $s['frozen.power'] * (1.0 - $s['frozen.air'] * Smooth::unit($fullness)) : 0.0;
 
         return $this->strengths->applied($ge);
+    }
+
+    /** The dose that each mechanism of gels grows with, by {@see SetDoses}. */
+    private const DOSED = [
+        'gelatin' => 'gelatin-200', 'agar' => 'agar', 'iota' => 'iota', 'kappa' => 'kappa', 'lm-pectin' => 'lm-pectin', 'hm-pectin' => 'hm-pectin', 'starch' => 'starch', 'egg' => 'egg-still',
+        'gellan' => 'gellan', 'alginate' => 'alginate', 'konjac' => 'konjac', 'xanthan' => 'xanthan', 'methylcellulose' => 'methylcellulose', 'chia' => 'chia', 'flax' => 'flax', 'psyllium' => 'psyllium',
+    ];
+
+    /** The most of a dose that is looked for, g per 100 g of the layer. */
+    private const MOST_DOSE = 40.0;
+
+    /** @return list<string> mechanisms that {@see doseFor} knows */
+    public static function dosed(): array
+    {
+        return array_keys(self::DOSED);
+    }
+
+    /**
+     * The inverse of the model: how much of a mechanism's own agent brings it to a strength in this layer as it stands, with its sugar, acid, milk and all
+     * else there is of other agents left as they are.
+     *
+     * @param float $target GE % in the cold that the mechanism alone is to come to, with what this kitchen's trials say of it
+     *
+     * @return ?float g per 100 g of the layer: gelatin of 200 bloom, boiled agar, starch as corn starch, egg protein that sets still; null where no dose of it comes there
+     */
+    public function doseFor(string $mechanism, float $target, LayerState $state): ?float
+    {
+        $key = self::DOSED[$mechanism] ?? null;
+        if ($key === null) {
+            return null;
+        }
+        $dose = $this->doses->of($state);
+        $b = $this->space($state);
+        $ph = $this->acidity->ph($state) ?? 6.5;
+        if ($mechanism === 'egg') {
+            $dose['egg-stirred'] = 0.0;
+        }
+        if ($mechanism === 'starch') {
+            $dose['starch-apart'] = $dose['starch-cold'] = $dose['starch-stable'] = 0.0;
+        }
+        $short = fn(float $grams): float => ($this->strengths->applied($this->gels([...$dose, $key => $grams], $state, $b, $ph))[$mechanism] ?? 0.0) - $target;
+
+        return match (true) {
+            $target <= 0.0 => 0.0,
+            $short(self::MOST_DOSE) < 0.0 => null,
+            default => Roots::between($short, 0.0, self::MOST_DOSE),
+        };
     }
 
     /** By what factor this kitchen's own trials change a mechanism; 1 where they say nothing. */
