@@ -262,6 +262,9 @@ final readonly class LayerPlanner
             $pool->bring($this->limited($id, $typical, $low * $typical, $high * $typical, $place, $layer, !$isAgent && $share >= self::MAIN, $prep));
         }
         foreach ($twin->helpers as $helper) {
+            if ($helper['when']?->holdsIn($layer) === false) {
+                continue;
+            }
             $dose = $helper['share'] * match ($helper['of']) {
                 'twin' => $weighed,
                 'layer' => $layer->state->mixed,
@@ -328,6 +331,9 @@ final readonly class LayerPlanner
                 $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, Heating::prep($other, $line, $layer)));
             }
             foreach ($swap->helpers as $helper) {
+                if ($helper['when']?->holdsIn($layer) === false) {
+                    continue;
+                }
                 $other = $this->shelf->find($helper['id']);
                 $dose = $helper['share'] * ($helper['of'] === 'layer' ? $mass : $weighed);
                 if ($other !== null && $dose > 0.0 && $this->permit->allows($other)) {

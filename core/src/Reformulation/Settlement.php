@@ -9,6 +9,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * What every layer owed once something left, and whether it was paid: read off the finished formula, after rounding, against the original.
@@ -16,6 +17,15 @@ use Transmuta\Property\Warning;
  */
 final readonly class Settlement
 {
+    /** Classes of what is put in for its taste alone. */
+    private const AROMATIC = ['aromatic', 'extract', 'spirit', 'liqueur', 'cream-liqueur'];
+
+    /** Classes of fruit that are there for acid, water or body. */
+    private const PLAIN_FRUIT = ['sharp-juice', 'acid', 'zest', 'avocado', 'coconut-water'];
+
+    /** g of a fruit in 100 g from which it is seen and tasted. */
+    private const SEEN = 3.0;
+
     /** A line that gives less than this share of a job is not named for it. */
     private const NAMED = 0.12;
 
@@ -46,6 +56,9 @@ final readonly class Settlement
                 $debts[] = $debt;
             }
             foreach (self::characters($n, $original->layers[$n], $result->layers[$n], $reader, $lost[$n] ?? [], $twins[$n] ?? []) as $debt) {
+                $debts[] = $debt;
+            }
+            foreach (self::gained($n, $original, $original->layers[$n], $result->layers[$n], $reader) as $debt) {
                 $debts[] = $debt;
             }
         }
@@ -198,6 +211,52 @@ final readonly class Settlement
         }
 
         return $debts;
+    }
+
+    /**
+     * Flavours that came: what a layer tastes of now and nothing in the dish tasted of. One that comes counts like one that goes; what comes as the body of a
+     * milk, a cream or a paste (coconut, nut, curd) is said and fails nothing.
+     *
+     * @return list<Debt>
+     */
+    private static function gained(int $n, DishReading $original, LayerReading $was, LayerReading $now, Reader $reader): array
+    {
+        $had = [];
+        foreach ($original->layers as $layer) {
+            $had += $reader->characters->of($layer->state, true);
+        }
+        $before = array_keys($original->ingredients());
+        $debts = [];
+        foreach ($reader->characters->of($now->state) as $character => $strength) {
+            if (($had[$character] ?? 0.0) >= Weights::of('character.lost')) {
+                continue;
+            }
+            $by = $isFlavour = [];
+            foreach ($now->state->model->portions as $i => $portion) {
+                if ($now->state->share[$i] > 0.0 && $reader->characters->isOf($portion->ingredient, $character)) {
+                    $by[] = $portion->ingredient->id;
+                    $isFlavour[] = \in_array($portion->ingredient->group, ['fruit', 'flavour', 'chocolate'], true);
+                }
+            }
+            $debts[] = self::came($n, $was, $character, $strength, array_values(array_unique($by)), \in_array(true, $isFlavour, true));
+        }
+        foreach ($now->state->model->portions as $i => $portion) {
+            $in = $portion->ingredient;
+            // What is put in for its taste alone, and a fruit that nobody takes for the one that was there: sharp juices are there for their acid.
+            $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= self::SEEN);
+            $told = array_merge([], ...array_map(static fn(Debt $d): array => $d->by, $debts));
+            if ($now->state->share[$i] > 0.0 && $isTaste && !\in_array($in->id, [...$before, ...$told], true) && array_filter($original->ingredients(), static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
+                $debts[] = self::came($n, $was, mb_strtolower($in->name), 1.0, [$in->id], true);
+            }
+        }
+
+        return $debts;
+    }
+
+    /** @param list<string> $by */
+    private static function came(int $n, LayerReading $was, string $what, float $strength, array $by, bool $critical): Debt
+    {
+        return new Debt($n, $was->layer->name, Job::Character, 0.0, $strength, $what, Weights::of('share.short'), $critical, DebtState::Short, [], $by, \sprintf('tastes of %s now, which it did not', $what));
     }
 
     /** @param list<string> $from */

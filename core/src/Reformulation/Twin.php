@@ -12,7 +12,7 @@ final readonly class Twin
     /**
      * @param array<string, float> $mix shares by mass that sum to 1; empty where nothing stands in for it, and `note` says why
      * @param float $ratio g as weighed in, per g replaced
-     * @param list<array{id: string, share: float, of: 'twin'|'layer'|'replaced'}> $helpers a negative share is taken out
+     * @param list<array{id: string, share: float, of: 'twin'|'layer'|'replaced', when: ?Condition, or: list<array{id: string, share: float, of: 'twin'|'layer'|'replaced'}>}> $helpers a negative share is taken out; `when` it is for some only, and what it may be instead
      * @param float $boilOff g of water lost in the pan or oven per g replaced
      * @param bool $isBaked whether it must be baked before it is what it stands for
      * @param bool $isAnother whether it makes another dessert under the same roof: a row that follows a `none`
@@ -45,6 +45,12 @@ final readonly class Twin
     public function isNone(): bool
     {
         return $this->mix === [];
+    }
+
+    /** @param list<array{id: string, share: float, of: 'twin'|'layer'|'replaced', when: ?Condition, or: list<array{id: string, share: float, of: 'twin'|'layer'|'replaced'}>}> $helpers */
+    public function helpedBy(array $helpers): self
+    {
+        return new self($this->diet, $this->where, $this->mix, $this->ratio, $helpers, $this->boilOff, $this->isBaked, $this->isAnother, $this->words, $this->note, $this->mark, $this->patched, $this->only);
     }
 
     /** @param array<string, float> $mix */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation;
 
 use Transmuta\Diet\Diet;
+use Transmuta\Reference\BrokenTable;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
@@ -126,6 +127,7 @@ final class TwinBook
      */
     private function resolve(Twin $twin, Ingredient $replaced, array $diets, string $where, int $depth): ?Twin
     {
+        $twin = $twin->helpedBy($this->helping($twin, $replaced));
         $mix = [];
         $patched = 0.0;
         $ratio = $twin->ratio;
@@ -166,6 +168,30 @@ final class TwinBook
         }
 
         return $twin->mixing(array_map(static fn(float $s): float => $s / $sum, $mix), $ratio * ($sum > 1.0 + 1e-6 || $sum < 1.0 - 0.02 ? $sum : 1.0), $patched);
+    }
+
+    /**
+     * The helpers that are for what is replaced, each by the first of its alternatives that may come in.
+     *
+     * @return list<array{id: string, share: float, of: 'twin'|'layer'|'replaced', when: ?Condition, or: list<array{id: string, share: float, of: 'twin'|'layer'|'replaced'}>}>
+     */
+    private function helping(Twin $twin, Ingredient $replaced): array
+    {
+        $helpers = [];
+        foreach ($twin->helpers as $helper) {
+            if ($helper['when'] !== null && !$helper['when']->mayHoldFor($replaced)) {
+                continue;
+            }
+            foreach ([['id' => $helper['id'], 'share' => $helper['share'], 'of' => $helper['of']], ...$helper['or']] as $dose) {
+                $in = $this->shelf->find($dose['id']);
+                if ($dose['share'] < 0.0 || ($in !== null && $this->permit->allows($in))) {
+                    $helpers[] = $dose + ['when' => $helper['when'], 'or' => []];
+                    break;
+                }
+            }
+        }
+
+        return $helpers;
     }
 
     /**
@@ -216,22 +242,55 @@ final class TwinBook
             [$id, $share] = [...explode(':', $part), '1'];
             $mix[$id] = (float) $share;
         }
-        $helpers = $words = [];
-        $boilOff = 0.0;
-        foreach (array_filter(array_map(trim(...), explode(';', $row['helpers']))) as $piece) {
-            if (preg_match('/^boil-off:([\d.]+) of replaced/', $piece, $m)) {
-                $boilOff = (float) $m[1];
-            } elseif (preg_match('/^([a-z0-9-]+):(-?[\d.]+) of (twin|layer|replaced)/', $piece, $m)) {
-                $helpers[] = ['id' => $m[1], 'share' => (float) $m[2], 'of' => match ($m[3]) {
-                    'layer' => 'layer',
-                    'replaced' => 'replaced',
-                    default => 'twin',
-                }];
-            } else {
-                $words[] = $piece;
-            }
-        }
+        [$helpers, $words, $boilOff] = self::helpers($row['helpers'], $row['class'] . ' ' . $row['diet'] . ' ' . $row['twin']);
 
         return new Twin($row['diet'], $row['where'], $mix, (float) $row['ratio'], $helpers, $boilOff, preg_match('/\b(bake|dry at)\b/', $row['helpers']) === 1 || ($boilOff > 0.0 && $row['where'] === 'base'), false, implode('; ', $words), $row['note'], $row['mark'], 0.0, $only);
+    }
+
+    /**
+     * A cell of helpers, read to its last character: pieces parted by ";", each `id:share of twin|layer|replaced`, with " when " and a condition where it is
+     * for some only, and with "|" between alternatives of which the first that may come in is taken; `boil-off:share of replaced`; or plain
+     * words for the cook, which hold no dose.
+     *
+     * @return array{list<array{id: string, share: float, of: 'twin'|'layer'|'replaced', when: ?Condition, or: list<array{id: string, share: float, of: 'twin'|'layer'|'replaced'}>}>, list<string>, float}
+     *
+     * @throws BrokenTable if a piece is none of these
+     */
+    private static function helpers(string $cell, string $row): array
+    {
+        $helpers = $words = [];
+        $boilOff = 0.0;
+        foreach (array_filter(array_map(trim(...), explode(';', $cell))) as $piece) {
+            if (preg_match('/^boil-off:([\d.]+) of replaced$/', $piece, $m) === 1) {
+                $boilOff = (float) $m[1];
+                continue;
+            }
+            $doses = [];
+            $condition = null;
+            $given = preg_match('/^(.+?) when (\S+)$/', $piece, $m) === 1 ? $m[1] : $piece;
+            foreach (explode('|', $given) as $dose) {
+                if (preg_match('/^([a-z0-9-]+):(-?\d+(?:\.\d+)?) of (twin|layer|replaced)$/', $dose, $d) === 1) {
+                    $doses[] = ['id' => $d[1], 'share' => (float) $d[2], 'of' => match ($d[3]) {
+                        'layer' => 'layer',
+                        'replaced' => 'replaced',
+                        default => 'twin',
+                    }];
+                }
+            }
+            if ($doses === []) {
+                // Words are for the cook; what looks like a dose among them was to be weighed.
+                if (preg_match('/[a-z]:-?[\d.]|\d of (?:twin|layer|replaced)/', $piece) === 1) {
+                    throw BrokenTable::missing("twins.csv, $row: helper “$piece”");
+                }
+                $words[] = $piece;
+                continue;
+            }
+            if (\count($doses) !== substr_count($given, '|') + 1 || ($given !== $piece && ($condition = Condition::read($m[2])) === null)) {
+                throw BrokenTable::missing("twins.csv, $row: helper “$piece”");
+            }
+            $helpers[] = $doses[0] + ['when' => $condition, 'or' => \array_slice($doses, 1)];
+        }
+
+        return [$helpers, $words, $boilOff];
     }
 }

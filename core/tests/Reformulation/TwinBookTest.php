@@ -67,7 +67,11 @@ final class TwinBookTest extends TestCase
                     self::assertNotNull(Kit::shelf()->find((string) $id), "$class: $id");
                 }
                 foreach ($twin->helpers as $helper) {
-                    self::assertNotNull(Kit::shelf()->find($helper['id']), "$class: helper {$helper['id']}");
+                    foreach ([$helper, ...$helper['or']] as $one) {
+                        self::assertNotNull(Kit::shelf()->find($one['id']), "$class: helper {$one['id']}");
+                    }
+                    $named = $helper['when']?->names();
+                    self::assertTrue($named === null || Kit::shelf()->find($named) !== null, "$class: for $named");
                 }
                 if (!$twin->isNone()) {
                     self::assertEqualsWithDelta(1.0, array_sum($twin->mix), 0.011, "$class, $twin->diet, $twin->where");
