@@ -47,6 +47,7 @@ final readonly class CoverJson
             'chosen' => array_map(static fn(Chosen $c): array => ['version' => $c->version, 'portions' => $c->portions, 'serves' => $c->serves], $cover->chosen),
             'unserved' => $cover->unserved,
             'questions' => $cover->questions,
+            ...($cover->dearer > 0.5 ? ['at_most_dearer_minor' => (int) ceil($cover->dearer)] : []),
         ];
     }
 

@@ -21,6 +21,9 @@ final readonly class Reformulator
     /** Routes under which there is little to choose from. */
     private const CHOICE = 3;
 
+    /** g of a layer over which a line of a route may come to more than a line can be. */
+    private const MOST_LAYER = 50_000.0;
+
     /** What is tried for a brief that no route keeps: factors on sweetness. */
     private const LESS_SWEET = [0.85];
 
@@ -49,6 +52,11 @@ final readonly class Reformulator
         foreach ($original->layers as $layer) {
             if ($layer->state->mass <= 0.0) {
                 throw Nonsense::of('layer "' . $layer->layer->name . '"', '0 g', 'give at least one of its lines an amount, or take the layer out');
+            }
+        }
+        foreach ($original->layers as $layer) {
+            if ($layer->state->mixed > self::MOST_LAYER) {
+                throw Nonsense::of('layer "' . $layer->layer->name . '"', \sprintf('%.0f kg', $layer->state->mixed / 1000), \sprintf('a route may need more of one thing than a line holds: ask it of at most %.0f kg a layer, fewer portions, and scale the version it makes', self::MOST_LAYER / 1000));
             }
         }
         $exclusions = Exclusions::of($brief->without, $reader->shelf);

@@ -110,6 +110,31 @@ final class RouteJudge
         return false;
     }
 
+    /** What one route has more of than another, most first: "with more rice flour (180 g)". */
+    private static function differs(Route $route, Route $other, int $k): string
+    {
+        $grams = static function (Route $r): array {
+            $sum = [];
+            foreach ($r->result->formula->layers as $layer) {
+                foreach ($layer->understood() as $line) {
+                    $sum[(string) $line->ingredient] = ($sum[(string) $line->ingredient] ?? 0.0) + $line->grams;
+                }
+            }
+
+            return $sum;
+        };
+        [$mine, $theirs] = [$grams($route), $grams($other)];
+        $apart = [];
+        foreach (array_keys($mine) as $id) {
+            $apart[$id] = abs($mine[$id] - ($theirs[$id] ?? 0.0));
+        }
+        arsort($apart);
+        $id = (string) (array_keys($apart)[$k % max(1, \count($apart))] ?? '');
+        $name = ($route->result->ingredients()[$id] ?? null)->name ?? $id;
+
+        return \sprintf('%g g %s', round($mine[$id] ?? 0.0, 1), mb_strtolower(explode(',', $name)[0])) . ($k >= \count($apart) ? \sprintf(' (%d)', $k) : '');
+    }
+
     /**
      * Two routes of one name are told apart by what else differs.
      *
@@ -128,10 +153,11 @@ final class RouteJudge
                 }
                 $name = $route->name . ', ' . $other;
             }
-            for ($k = 2; isset($seen[$name]); ++$k) {
-                $name = $route->name . ', ' . ['second', 'third', 'fourth', 'fifth', 'sixth'][min($k, 6) - 2] . ' weighing';
+            // Of the same things in other amounts: told apart by the line that differs most.
+            for ($k = 0; isset($seen[$name]); ++$k) {
+                $name = $route->name . ', ' . self::differs($route, $routes[$seen[$route->name]] ?? $route, $k);
             }
-            $seen[$name] = true;
+            $seen[$name] = $n;
             $routes[$n] = $route->called($name);
         }
 

@@ -57,6 +57,106 @@ final class CodeTest extends TestCase
         self::assertNotSame('egg not cooked to its set', self::found($curd, 'did not set', ['t_max_c' => 86, 'core_c' => 5, 'cold_h' => 5])['causes'][0]['cause']);
     }
 
+    /** A1: a helper that is for some only goes to those; A2: a flavour that comes is never met in silence. */
+    public function testA1A2NoRoseWaterInPears(): void
+    {
+        foreach (['pear', 'quince', 'peach'] as $fruit) {
+            $answer = Kit::engine()->answer(Kit::engine()->parse("layer: A\ntreat: boil 5 min\n400 g $fruit\n60 g sugar\n200 g cream"), \Transmuta\Reformulation\Brief::of([\Transmuta\Diet\Diet::Keto]));
+            foreach ($answer->routes as $route) {
+                self::assertArrayNotHasKey('rose-water', $route->result->ingredients(), "$fruit: $route->name");
+                $isStrange = isset($route->result->ingredients()['strawberry']);
+                self::assertTrue(!$isStrange || ($route->standing === \Transmuta\Reformulation\RouteStanding::MetBut && str_contains(implode(' ', $route->settlement->words()), 'strawberr')), "$fruit: $route->name");
+            }
+        }
+        $book = new \Transmuta\Reformulation\TwinBook(Kit::shelf(), \Transmuta\Tests\Reformulation\Planning::permit(\Transmuta\Formula\Formula::of('x', [Kit::layer(['litchi' => 400, 'pear' => 100])]), [\Transmuta\Diet\Diet::Keto]));
+        $helped = static fn(string $id): bool => array_filter($book->of(Kit::shelf()->get($id), ['keto'], 'filling'), static fn(\Transmuta\Reformulation\Twin $t): bool => \in_array('rose-water', array_column($t->helpers, 'id'), true)) !== [];
+        self::assertTrue($helped('litchi'), 'for litchi it is meant');
+        self::assertFalse($helped('pear'));
+        // A vegan cream of vegetarian guests gets the alternative that may come in.
+        $twin = \Transmuta\Reformulation\Condition::read('fat>25');
+        self::assertTrue($twin?->mayHoldFor(Kit::shelf()->get('cream-cheese')));
+        self::assertFalse($twin->mayHoldFor(Kit::shelf()->get('cream-cheese-light')));
+        self::assertNull(\Transmuta\Reformulation\Condition::read('on Sundays'));
+    }
+
+    /** A4: the cheapest of what asks no more, though one asks nothing at all. */
+    public function testA4CoversFindsTheOptimumItClaims(): void
+    {
+        $asks = "Quark pot\nportions: 4\n\nlayer: A\n400 g quark\n40 g sugar\n60 g white chocolate chips\n";
+        $none = "Egg pot\nportions: 4\n\nlayer: A\ntreat: boil 2 min\n700 g pistachios\n400 g milk\n";
+        $covers = \Transmuta\Format\CoverJson::write((new \Transmuta\Process\Covers\Covers(
+            [new \Transmuta\Process\Covers\Guests(1, [\Transmuta\Diet\Diet::NutFree], []), new \Transmuta\Process\Covers\Guests(20, [], []), new \Transmuta\Process\Covers\Guests(1, [], ['milk'])],
+            array_map(static fn(string $text) => Kit::engine()->read(Kit::engine()->parse($text)), [$asks, $none, "Fruit\nportions: 4\n\nlayer: A\n400 g mango\n"]),
+        ))->cover());
+        $by = array_column($covers['chosen'], 'portions', 'version');
+        self::assertArrayNotHasKey(1, $by, 'nobody needs the dear one');
+        self::assertSame(22, array_sum($by));
+        self::assertArrayNotHasKey('at_most_dearer_minor', $covers);
+    }
+
+    /** A5: no 100 g hold 170 g, salt or no salt. */
+    public function testA5NoCompositionHoldsMoreThanItself(): void
+    {
+        foreach ([['water' => 80.0, 'fat.oil' => 90.0, 'salt' => 0.1], ['water' => 80.0, 'fat.oil' => 90.0]] as $parts) {
+            try {
+                \Transmuta\Shelf\Composition::of($parts);
+                self::fail('170 g in 100 g');
+            } catch (\Transmuta\Shelf\ImpossibleComposition $impossible) {
+                self::assertStringContainsString('170', $impossible->getMessage());
+            }
+        }
+        self::assertEqualsWithDelta(102.9, \Transmuta\Shelf\Composition::of(['water' => 80.0, 'fat.oil' => 22.8, 'salt' => 0.1])->sum(), 1e-9);
+    }
+
+    /** A6, A7: what a pastry kitchen calls glucose powder is asked, a couverture of 64 % is no 70 %, and a stated 70 % is sure. */
+    public function testA6A7NamesOfGlucoseAndGradesOfChocolate(): void
+    {
+        $of = static fn(string $line) => Kit::engine()->parse("layer: A\n$line")->layers[0]->lines[0];
+        $powder = $of('50 g glucose powder');
+        self::assertSame('dried-glucose-syrup', $powder->ingredient);
+        self::assertNotSame(\Transmuta\Formula\Confidence::Sure, $powder->confidence);
+        foreach (['inverted sugar' => 'invert-sugar', 'atomised glucose' => 'dried-glucose-syrup', 'glucose DE 60' => 'glucose-syrup-60', 'glucose DE 40' => 'glucose-syrup'] as $name => $id) {
+            self::assertSame($id, $of("50 g $name")->ingredient, $name);
+        }
+        $couverture = $of('100 g 64 % couverture');
+        self::assertNotSame(\Transmuta\Formula\Confidence::Sure, $couverture->confidence);
+        self::assertStringContainsString('64', (string) $couverture->doubt);
+        $seventy = $of('100 g 70% chocolate');
+        self::assertSame(['chocolate-70', null, \Transmuta\Formula\Confidence::Sure], [$seventy->ingredient, $seventy->doubt, $seventy->confidence]);
+    }
+
+    /** A14: what is refused is what was typed. */
+    public function testA14TheErrorNamesWhatWasTyped(): void
+    {
+        $this->expectException(\Transmuta\Fault\Nonsense::class);
+        $this->expectExceptionMessageMatches('/layer "Big".*scale/');
+        Kit::engine()->answer(Kit::engine()->parse("layer: Big\n100 kg butter"), \Transmuta\Reformulation\Brief::of([\Transmuta\Diet\Diet::Vegan]));
+    }
+
+    /** A16: a layer called Bath is not in a bath. */
+    public function testA16ABathIsAToolAndNoWord(): void
+    {
+        $heat = static function (string $name): array {
+            $dish = Kit::engine()->read(Kit::engine()->parse("x\nportions: 6\n\nlayer: $name\ntreat: bake 180 C 20 min\ntin: round 200 x 60 mm\n200 g plain flour\n100 g butter\n100 g sugar\n100 g egg"));
+
+            return array_map(static fn(\Transmuta\Process\Run\StepHeat $h): array => $h->expected, array_values(array_filter((new \Transmuta\Process\Run\AtHeat(\Transmuta\Process\Making\Making::standard(), \Transmuta\Reference\Reference::standard()))->of($dish), static fn(\Transmuta\Process\Run\StepHeat $h): bool => $h->where === 'oven')));
+        };
+        self::assertSame($heat('Cake'), $heat('Bath bun'));
+        self::assertNotSame([], $heat('Cake'));
+    }
+
+    /** A18: two routes of one name are told apart by what a cook sees, never as a "second weighing". */
+    public function testA18NoRouteIsASecondWeighing(): void
+    {
+        foreach (Kit::demos() as [$name]) {
+            foreach ([\Transmuta\Diet\Diet::GlutenFree, \Transmuta\Diet\Diet::Vegan] as $diet) {
+                foreach (Kit::engine()->reformulate(Kit::demo($name), \Transmuta\Reformulation\Brief::of([$diet])) as $route) {
+                    self::assertStringNotContainsString('weighing', $route->name);
+                }
+            }
+        }
+    }
+
     /** A cure that speaks of an agent belongs to a cause that asks for one. */
     public function testNoCureSpeaksOfAnAgentItsLayerHasNot(): void
     {

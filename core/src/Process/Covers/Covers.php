@@ -7,8 +7,8 @@ namespace Transmuta\Process\Covers;
 use Transmuta\Property\DishReading;
 
 /**
- * The fewest versions that serve everyone, of those the ones with the fewest questions open, of those the cheapest. All that are as few are
- * looked at, so it is exact.
+ * The fewest versions that serve everyone, of those the ones with the fewest questions open, of those the cheapest. It is exact wherever no more than
+ * {@see MOST_SHARES} ways of asking and of sharing out have to be looked at; where there are more it says by how much at the most it can be dearer than the best.
  */
 final class Covers
 {
@@ -18,7 +18,10 @@ final class Covers
     /** @var list<list<Fit>> by guests, by version */
     private array $fits;
 
-    /** @var ?array{list<int|float>, array<int, int>} how good the best is, and the version of each of the guests */
+    /** Sets of questions looked at so far. */
+    private int $tried = 0;
+
+    /** @var ?array{list<int|float>, array<int, int>, float} how good the best is, the version of each of the guests, and by how much it may be dearer than what was not looked at */
     private ?array $best = null;
 
     /**
@@ -42,11 +45,12 @@ final class Covers
             }
         }
         $this->best = null;
+        $this->tried = 0;
         for ($many = 1; $served !== [] && $this->best === null && $many <= \count($this->versions); ++$many) {
             $this->choose($served, [], $many);
         }
 
-        return $this->made($this->best[1] ?? [], $unserved);
+        return $this->made($this->best[1] ?? [], $unserved, $this->best[2] ?? 0.0);
     }
 
     /** Each of the guests the cheapest that suits them, however many versions that makes. */
@@ -89,48 +93,94 @@ final class Covers
     }
 
     /**
-     * Who gets which of a set: with the fewest questions, then the cheapest; guests that only one of them suits are given it.
+     * Who gets which of a set: with the fewest questions, then the cheapest. A question that two versions share is asked once, and one that is asked anyway
+     * costs nothing more: so it is looked for by what is asked, the fewest first, and with that each of the guests may have whatever needs no more.
      *
      * @param list<int> $served
      * @param list<int> $set
      */
     private function share(array $served, array $set): void
     {
-        $of = [];
-        $open = [];
+        $may = [];
+        $all = [];
         foreach ($served as $guest) {
-            $may = array_values(array_filter($set, fn(int $v): bool => $this->fits[$guest][$v]->suits()));
-            // Nothing is asked of them by that one: no other can be better by its questions.
-            $free = array_values(array_filter($may, fn(int $v): bool => $this->fits[$guest][$v]->questions === []));
-            $open[$guest] = $free === [] ? $may : $free;
-            usort($open[$guest], fn(int $a, int $b): int => [\count($this->fits[$guest][$a]->questions), $this->price($a), $a] <=> [\count($this->fits[$guest][$b]->questions), $this->price($b), $b]);
-            $of[$guest] = $open[$guest][0];
-        }
-        $this->keep($of);
-        if (array_product(array_map(\count(...), $open)) <= self::MOST_SHARES) {
-            $this->everyShare(array_keys($open), $open, $of);
-
-            return;
-        }
-        // Too many to try: one change at a time, as long as it is better.
-        for ($isBetter = true; $isBetter;) {
-            $isBetter = false;
-            foreach ($open as $guest => $may) {
-                foreach ($may as $version) {
-                    $other = [$guest => $version] + $of;
-                    if ($this->score($other) < $this->score($of)) {
-                        $of = $other;
-                        $isBetter = true;
-                    }
+            foreach ($set as $version) {
+                if ($this->fits[$guest][$version]->suits()) {
+                    $may[$guest][$version] = $this->asked($guest, $version);
+                    $all = [...$all, ...$may[$guest][$version]];
                 }
             }
         }
-        $this->keep($of);
+        $all = array_values(array_unique($all));
+        for ($many = 0; $many <= \count($all); ++$many) {
+            $found = false;
+            foreach (self::subsets($all, $many) as $asked) {
+                if (++$this->tried > self::MOST_SHARES) {
+                    // More than can be looked at: all may be asked, and how far the best can be is said.
+                    $this->among($may, $all, false);
+
+                    return;
+                }
+                $found = $this->among($may, $asked, true) || $found;
+            }
+            if ($found) {
+                return;
+            }
+        }
     }
 
     /**
-     * Questions that two versions share are asked once, so what is best for each need not be best for all.
+     * The cheapest sharing out that asks nothing but these questions.
      *
+     * @param array<int, array<int, list<string>>> $may questions by guest, by version
+     * @param list<string> $asked
+     *
+     * @return bool whether all of the guests are served so
+     */
+    private function among(array $may, array $asked, bool $isFewest): bool
+    {
+        $open = $of = [];
+        $least = 0.0;
+        foreach ($may as $guest => $versions) {
+            $open[$guest] = array_keys(array_filter($versions, static fn(array $questions): bool => array_diff($questions, $asked) === []));
+            if ($open[$guest] === []) {
+                return false;
+            }
+            usort($open[$guest], fn(int $a, int $b): int => [$this->price($a), $a] <=> [$this->price($b), $b]);
+            $of[$guest] = $open[$guest][0];
+            $least += $this->guests[$guest]->count * (1.0 + min($this->margin, 0.999)) * $this->price($of[$guest]);
+        }
+        // Only the rounding up of portions ties the guests to each other: where there are too many ways, each gets their own cheapest.
+        $isWhole = array_product(array_map(\count(...), $open)) <= self::MOST_SHARES;
+        if ($isWhole && $isFewest) {
+            $this->everyShare(array_keys($open), $open, $of);
+        } else {
+            $this->keep($of, max(0.0, $this->made($of, [])->cost - $least));
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<string> $of
+     *
+     * @return \Generator<list<string>>
+     */
+    private static function subsets(array $of, int $many, int $from = 0): \Generator
+    {
+        if ($many === 0) {
+            yield [];
+
+            return;
+        }
+        for ($n = $from; $n <= \count($of) - $many; ++$n) {
+            foreach (self::subsets($of, $many - 1, $n + 1) as $rest) {
+                yield [$of[$n], ...$rest];
+            }
+        }
+    }
+
+    /**
      * @param list<int> $guests
      * @param array<int, list<int>> $open
      * @param array<int, int> $of
@@ -148,13 +198,19 @@ final class Covers
         }
     }
 
+    /** @return list<string> what is asked where one of the guests gets a version, the version named */
+    private function asked(int $guest, int $version): array
+    {
+        return array_map(fn(string $question): string => \sprintf('%s: %s', $this->versions[$version]->formula->title, $question), $this->fits[$guest][$version]->questions);
+    }
+
     /** @param array<int, int> $of */
-    private function keep(array $of): void
+    private function keep(array $of, float $dearer = 0.0): void
     {
         ksort($of);
         $score = $this->score($of);
         if ($this->best === null || $score < $this->best[0]) {
-            $this->best = [$score, $of];
+            $this->best = [$score, $of, $dearer];
         }
     }
 
@@ -174,15 +230,13 @@ final class Covers
      * @param array<int, int> $of
      * @param list<array{guest: int, why: string}> $unserved
      */
-    private function made(array $of, array $unserved): Cover
+    private function made(array $of, array $unserved, float $dearer = 0.0): Cover
     {
         $serves = [];
         $questions = [];
         foreach ($of as $guest => $version) {
             $serves[$version][] = $guest;
-            foreach ($this->fits[$guest][$version]->questions as $question) {
-                $questions[] = \sprintf('%s: %s', $this->versions[$version]->formula->title, $question);
-            }
+            $questions = [...$questions, ...$this->asked($guest, $version)];
         }
         ksort($serves);
         $cost = 0.0;
@@ -195,7 +249,7 @@ final class Covers
             $cost += $portions * $this->price($version);
         }
 
-        return new Cover($chosen, $unserved, array_values(array_unique($questions)), $cost);
+        return new Cover($chosen, $unserved, array_values(array_unique($questions)), $cost, $dearer);
     }
 
     /** Minor units a portion, of what has a price. */
