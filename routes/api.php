@@ -53,6 +53,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UsesController;
 use App\Http\Controllers\VersionController;
 use App\Http\Middleware\Allowed;
+use App\Services\Drawer;
 use Illuminate\Support\Facades\Route;
 
 /*
@@ -180,7 +181,8 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::post('runs/{run}/instruments', [InstrumentController::class, 'act']);
     Route::post('services', [ServiceController::class, 'store']);
     Route::patch('services/{service}', [ServiceController::class, 'update']);
-    Route::delete('services/{service}', [ServiceController::class, 'destroy']);
+    // Who may take it away may bring it back.
+    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['ladders', 'tastings', 'lots']);
     Route::put('services/{service}/steps', [PlanController::class, 'say']);
 });
 
@@ -200,6 +202,8 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('versions/{version}/faults/revision', [FaultController::class, 'change']);
     Route::post('ladders/{ladder}/revision', [LadderController::class, 'take']);
     Route::put('factors/{mechanism}', [LearningController::class, 'use'])->where('mechanism', '[a-z-]{2,30}');
+    Route::delete('services/{service}', [ServiceController::class, 'destroy']);
+    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['services', 'price-lists']);
     Route::post('price-lists', [PriceListController::class, 'store']);
     Route::delete('price-lists/{list}', [PriceListController::class, 'destroy']);
     Route::post('shelf/import', [ShelfTableController::class, 'import']);
@@ -234,7 +238,7 @@ Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::get('audit', [AuditController::class, 'index']);
     Route::get('health', HealthController::class);
     Route::get('audit.csv', [AuditController::class, 'export']);
-    Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions']);
+    Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions', ...array_keys(Drawer::KINDS)]);
     Route::put('studio/rates', [CostController::class, 'rates']);
     Route::put('studio', [StudioController::class, 'update']);
     Route::get('studio/archive', [ArchiveController::class, 'export']);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
@@ -25,10 +26,12 @@ use Illuminate\Support\Facades\DB;
  * @property string $recall_reason
  * @property-read ?int $trials_count
  * @property-read ?int $runs_count
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it went to the drawer
  */
 final class Lot extends Model
 {
     use Revised;
+    use SoftDeletes;
 
     /** What counts as a change of it. */
     private const REVISED = ['recalled_on', 'recall_reason'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,10 +25,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $who
  * @property Version $version
  * @property Revision $revision
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it went to the drawer
  */
 final class PotLadder extends Model
 {
     use Revised;
+    use SoftDeletes;
 
     /** What counts as a change of it. */
     private const REVISED = ['found'];

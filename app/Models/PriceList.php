@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Transmuta\Process\Shopping\Article;
 
 /**
@@ -15,9 +16,12 @@ use Transmuta\Process\Shopping\Article;
  * @property string $supplier
  * @property string $dated_on year-month-day
  * @property list<array{supplier: string, ingredient: string, name: string, grams: float, minor: int}> $articles
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it went to the drawer
  */
 final class PriceList extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -20,10 +21,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $margin under 1 a share of the portions, from 1 on portions of each version
  * @property string $items_are fingerprint of its items
  * @property \Illuminate\Database\Eloquent\Collection<int, ServiceItem> $items
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it went to the drawer
  */
 final class Service extends Model
 {
     use Revised;
+    use SoftDeletes;
 
     /** What counts as a change of it. */
     private const REVISED = ['name', 'serve_at', 'kitchen', 'guests', 'margin', 'items_are'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
@@ -23,10 +24,12 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $closed_at
  * @property Carbon $created_at
  * @property \Illuminate\Database\Eloquent\Collection<int, TastingSeat> $seats
+ * @property ?\Illuminate\Support\Carbon $deleted_at when it went to the drawer
  */
 final class Tasting extends Model
 {
     use Revised;
+    use SoftDeletes;
 
     /** What counts as a change of it. */
     private const REVISED = ['closed_at'];

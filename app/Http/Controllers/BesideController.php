@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
+use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Brief;
 
@@ -83,7 +84,7 @@ final class BesideController extends Controller
     public function scale(ScaleRequest $request, Version $version): JsonResponse
     {
         Gate::authorize('update', $version);
-        [$formula, $words] = $request->scaled($version->formula);
+        [$formula, $words] = $request->scaled($version->formula, fn(): DishReading => $this->shelves->engine($version)->read($version->formula));
 
         return $this->born($version, $formula, $words, $version->brief, ['kind' => 'scaled', 'words' => $words]);
     }

@@ -57,6 +57,8 @@ final class LotController extends Controller
         $in = $shelf->get($slug);
         /** @var Lot $lot */
         $lot = DB::transaction(function () use ($request, $in): Lot {
+            // One that lies in the drawer makes way: nothing was ever made of it.
+            Lot::onlyTrashed()->where('studio_id', $this->studio()->id)->where('slug', $in->id)->where('code', $request->code())->forceDelete();
             $known = Lot::query();
             $known->where('studio_id', $this->studio()->id)->where('slug', $in->id)->where('code', $request->code());
             if ($known->exists()) {

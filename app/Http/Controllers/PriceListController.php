@@ -58,9 +58,10 @@ final class PriceListController extends Controller
         }
         $articles = PriceListCsv::read($request->string('text')->toString(), $supplier, $shelf);
         /** @var PriceList $list */
-        $list = DB::transaction(fn(): PriceList => PriceList::query()->updateOrCreate(
+        $list = DB::transaction(fn(): PriceList => PriceList::withTrashed()->updateOrCreate(
             ['studio_id' => $this->studio()->id, 'supplier' => $supplier, 'dated_on' => $request->string('dated_on')->toString()],
-            ['articles' => array_map(static fn(Article $one): array => $one->write(), $articles)],
+            // One of that day that lies in the drawer is this one.
+            ['deleted_at' => null, 'articles' => array_map(static fn(Article $one): array => $one->write(), $articles)],
         ));
 
         return new JsonResponse($list->refresh()->head(), 201);

@@ -10,11 +10,10 @@ use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Dish;
 use App\Models\Version;
-use App\Services\Removal;
+use App\Services\Drawer;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** What was removed and can be brought back, until it is removed for good. */
@@ -24,7 +23,7 @@ final class RemovedController extends Controller
 
     #[OA\Get(
         path: '/api/removed',
-        summary: 'Dishes and versions that were removed, the latest first',
+        summary: 'What was removed, the latest first of each kind',
         operationId: 'Removed.index',
         responses: [new Answered('Removed'), new Wrong()],
     )]
@@ -39,37 +38,34 @@ final class RemovedController extends Controller
         return new JsonResponse([
             'dishes' => array_map(static fn(Dish $dish): array => ['id' => $dish->id, 'title' => $dish->title, 'versions' => (int) $dish->versions_count, 'removed_at' => $at($dish->deleted_at)], array_values($dishes->get()->all())),
             'versions' => array_map(static fn(Version $version): array => ['id' => $version->id, 'name' => $version->name, 'dish' => $version->dish->title, 'removed_at' => $at($version->deleted_at)], array_values($versions->get()->all())),
+            'others' => Drawer::others($this->studio()),
         ]);
     }
 
     #[OA\Put(
         path: '/api/removed/{kind}/{id}',
-        summary: 'Brings a dish or a version back',
+        summary: 'Brings back what was removed',
         operationId: 'Removed.restore',
         parameters: [new InPath('kind', 'string'), new InPath('id')],
         responses: [new Done(), new Wrong()],
     )]
     public function restore(string $kind, int $id): JsonResponse
     {
-        if ($kind === 'dishes') {
-            Removal::back($this->dishes()->findOrFail($id));
-        } else {
-            Removal::versionBack($this->versions()->findOrFail($id));
-        }
+        Drawer::back($kind, $id, $this->studio());
 
         return new JsonResponse(null, 204);
     }
 
     #[OA\Delete(
         path: '/api/removed/{kind}/{id}',
-        summary: 'Removes a dish or a version for good, with its trials',
+        summary: 'Removes something for good, with what hangs on it',
         operationId: 'Removed.destroy',
         parameters: [new InPath('kind', 'string'), new InPath('id')],
         responses: [new Done(), new Wrong()],
     )]
     public function destroy(string $kind, int $id): JsonResponse
     {
-        DB::transaction(fn(): ?bool => ($kind === 'dishes' ? $this->dishes() : $this->versions())->findOrFail($id)->forceDelete());
+        Drawer::away($kind, $id, $this->studio());
 
         return new JsonResponse(null, 204);
     }

@@ -6,8 +6,12 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
 use Transmuta\Formula\Scaling;
+use Transmuta\Formula\Tin;
 use Transmuta\Intake\Recipe\Tins;
+use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 
 /** Another number of portions, the same mass cut otherwise, or another tin: one of the three. */
 final class ScaleRequest extends FormRequest
@@ -28,13 +32,20 @@ final class ScaleRequest extends FormRequest
         return ['portions.required_without_all' => 'Give a number of portions, or a tin.'];
     }
 
-    /** @return array{Formula, string} with the words a version is named by */
-    public function scaled(Formula $formula): array
+    /**
+     * @param callable(): DishReading $reading read where it is another tin: bases go by its area
+     *
+     * @return array{Formula, string} with the words a version is named by
+     */
+    public function scaled(Formula $formula, callable $reading): array
     {
         if ($this->filled('tin')) {
-            $tin = Tins::read((string) $this->string('tin'));
+            $said = (string) $this->string('tin');
+            $bases = array_keys(array_filter($reading()->layers, static fn(LayerReading $one): bool => $one->baseWords !== null));
+            $scaled = Scaling::toTin($formula, Tins::read($said), Tins::statesDepth($said), $bases);
+            $tins = array_filter(array_map(static fn(Layer $one): ?Tin => $one->tin, $scaled->layers));
 
-            return [Scaling::toTin($formula, $tin), 'In ' . $tin->words()];
+            return [$scaled, 'In ' . (array_values($tins)[0] ?? Tins::read($said))->words()];
         }
         if ($this->filled('cut_into')) {
             return [Scaling::cutInto($formula, $this->integer('cut_into')), 'Cut into ' . $this->integer('cut_into')];

@@ -53,7 +53,10 @@ final class FaultBook
             $next["{$row['fault']} {$row['row']}"][(int) $row['either']][] = $row;
         }
 
-        $practical = array_map(floatval(...), array_column(Table::rows($at . 'practical.csv'), 'most', 'agent'));
+        $practical = [];
+        foreach (Table::rows($at . 'practical.csv') as $row) {
+            $practical[$row['agent']] = (float) $row['most'];
+        }
 
         return new self($causes, $words, $groups, $rescues, $next, $practical);
     }

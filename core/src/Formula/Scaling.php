@@ -10,6 +10,9 @@ use Transmuta\Quantity\Scale;
 /** A formula for another number of portions or another vessel: every line by one factor, rounded as a scale shows it. */
 final class Scaling
 {
+    /** Share of a tin that may go on top of the others before one more is taken. */
+    private const A_LITTLE = 0.05;
+
     /** @throws Nonsense if the number cannot be meant */
     public static function toPortions(Formula $formula, int $portions): Formula
     {
@@ -17,7 +20,15 @@ final class Scaling
             throw Nonsense::of('portions', (string) $portions, 'give a whole number from 1 to 10000');
         }
 
-        return self::by($formula, $portions / $formula->portions, $portions, static fn(?Tin $tin): ?Tin => $tin !== null && $tin->count > 1 && $tin->count === $formula->portions ? $tin->times($portions) : $tin);
+        $factor = $portions / $formula->portions;
+
+        // Each in its own glass; else as many whole tins as hold it as deep as before, and never fewer than there were.
+        return self::by($formula, $factor, $portions, static fn(?Tin $tin): ?Tin => match (true) {
+            $tin === null => null,
+            $tin->count > 1 && $tin->count === $formula->portions => $tin->times($portions),
+            $factor <= 1.0 => $tin,
+            default => $tin->times((int) ceil($tin->count * $factor - self::A_LITTLE)),
+        });
     }
 
     /**
@@ -48,11 +59,15 @@ final class Scaling
     }
 
     /**
-     * By volume: a deep tin equals two shallow. Portions go with the volume.
+     * Into another vessel. Where its depth was said, by volume: a deep tin equals two shallow; a base, which is pressed as thick as it was, by area all the same.
+     * Where nobody said how deep it is, by area, as deep as before. Portions go with what the filling goes by.
+     *
+     * @param bool $isDeep whether somebody said how deep the vessel is
+     * @param list<int> $bases places of the layers that are bases
      *
      * @throws Nonsense if the formula names no vessel to scale from
      */
-    public static function toTin(Formula $formula, Tin $tin): Formula
+    public static function toTin(Formula $formula, Tin $tin, bool $isDeep = true, array $bases = []): Formula
     {
         $was = null;
         foreach ($formula->layers as $layer) {
@@ -63,20 +78,26 @@ final class Scaling
         if ($was === null) {
             throw Nonsense::of('tin', 'none', 'give the dish the tin it is written for first');
         }
-        $factor = $tin->volume() / $was->volume();
+        $byArea = $tin->area() / $was->area();
+        $tin = $isDeep ? $tin : $tin->deep($was->height);
+        $factor = $isDeep ? $tin->volume() / $was->volume() : $byArea;
         $portions = $tin->count > 1 && $was->count === $formula->portions ? $tin->count : max(1, (int) round($formula->portions * $factor));
 
-        return self::by($formula, $factor, $portions, static fn(?Tin $old): ?Tin => $old === null ? null : $tin);
+        return self::by($formula, $factor, $portions, static fn(?Tin $old): ?Tin => $old === null ? null : $tin, array_fill_keys($bases, $byArea));
     }
 
-    /** @param callable(?Tin): ?Tin $tin */
-    private static function by(Formula $formula, float $factor, int $portions, callable $tin): Formula
+    /**
+     * @param callable(?Tin): ?Tin $tin
+     * @param array<int, float> $others factors of layers that go by another, by their place
+     */
+    private static function by(Formula $formula, float $factor, int $portions, callable $tin, array $others = []): Formula
     {
-        $layers = array_map(static function (Layer $layer) use ($factor, $tin): Layer {
+        $layers = array_map(static function (Layer $layer, int $n) use ($factor, $tin, $others): Layer {
+            $factor = $others[$n] ?? $factor;
             $lines = array_map(static fn(Line $line): Line => $line->ingredient === null ? $line : $line->weighing(Scale::shown($line->grams * $factor)), $layer->lines);
 
             return $layer->with($lines)->in($tin($layer->tin))->losing($layer->loss?->times($factor));
-        }, $formula->layers);
+        }, $formula->layers, array_keys($formula->layers));
 
         return Formula::of($formula->title, $layers, $formula->family, $formula->measures, $portions, $formula->serveAt, $formula->method, $formula->measured);
     }

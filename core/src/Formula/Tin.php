@@ -82,6 +82,14 @@ final readonly class Tin
         return new self($this->shape, $count, $this->a, $this->b, $this->height);
     }
 
+    /** The same as deep as that; a glass is as high as its volume makes it. */
+    public function deep(float $heightMm): self
+    {
+        self::check($this->count, $this->a, $heightMm);
+
+        return $this->shape === 'glass' ? $this : new self($this->shape, $this->count, $this->a, $this->b, $heightMm);
+    }
+
     /** Floor area of all vessels together, mm². */
     public function area(): float
     {

@@ -7,7 +7,7 @@ namespace Transmuta\Formula;
 use Transmuta\Fault\Nonsense;
 
 /**
- * One thing done to a whole layer: how hot (°C; oven temperature when baked), how long (minutes), stirred or still, and the share of air
+ * One thing done to a whole layer: how hot (°C; of a still oven when baked, with {@see Oven} where another was said), how long (minutes), stirred or still, and the share of air
  * (0…1 of a full foam) where it is stated rather than computed from what foams.
  */
 final readonly class TreatmentStep
@@ -18,10 +18,11 @@ final readonly class TreatmentStep
         public ?float $minutes,
         public bool $stirred,
         public ?float $air,
+        public ?Oven $oven = null,
     ) {}
 
     /** @throws Nonsense if the temperature is outside −40…300 °C, the time negative or the air outside 0…1 */
-    public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null): self
+    public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null, ?Oven $oven = null): self
     {
         if ($celsius !== null && ($celsius < -40.0 || $celsius > 300.0)) {
             throw Nonsense::of('treat', \sprintf('%s °C', $celsius), 'give a temperature between −40 and 300 °C');
@@ -33,7 +34,7 @@ final readonly class TreatmentStep
             throw Nonsense::of('treat', \sprintf('air %s', $air), 'give air between 0 and 1');
         }
 
-        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air);
+        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air, $kind === TreatmentKind::Bake ? $oven : null);
     }
 
     /** Middle of a baked layer that is baked until it is done, °C [trade]. */
@@ -85,7 +86,7 @@ final readonly class TreatmentStep
 
     public function at(?float $celsius): self
     {
-        return self::of($this->kind, $celsius, $this->minutes, $this->stirred, $this->air);
+        return self::of($this->kind, $celsius, $this->minutes, $this->stirred, $this->air, $this->oven);
     }
 
     /** As a cook tells it: "cooked to 82 °C, stirred". */
@@ -94,7 +95,7 @@ final readonly class TreatmentStep
         $degrees = static fn(float $c): string => str_replace('-', '−', (string) $c) . ' °C';
         $told = match ($this->kind) {
             TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? TreatmentKind::COOKED),
-            TreatmentKind::Bake => 'baked at ' . $degrees($this->celsius ?? 150.0),
+            TreatmentKind::Bake => 'baked at ' . ($this->oven?->set($this->celsius ?? 150.0) ?? $degrees($this->celsius ?? 150.0)),
             TreatmentKind::Freeze => 'frozen to ' . $degrees($this->celsius ?? -18.0),
             TreatmentKind::Melt => 'blended warm' . ($this->celsius === null ? '' : ' at ' . $degrees($this->celsius)),
             TreatmentKind::Boil => 'boiled',
@@ -103,7 +104,8 @@ final readonly class TreatmentStep
         };
         $told .= $this->minutes === null ? '' : \sprintf(' %g min', $this->minutes);
 
-        return $told . ($this->kind->isHot() ? ($this->stirred ? ', stirred' : ', still') : '') . ($this->air === null ? '' : \sprintf(', %g %% of a full foam', round(100 * $this->air)));
+        // Of an oven "still" would say which oven.
+        return $told . ($this->kind->isHot() && ($this->kind !== TreatmentKind::Bake || $this->stirred) ? ($this->stirred ? ', stirred' : ', still') : '') . ($this->air === null ? '' : \sprintf(', %g %% of a full foam', round(100 * $this->air)));
     }
 
     /** In the words {@see \Transmuta\Intake\TreatmentGrammar} reads. */
@@ -111,7 +113,12 @@ final readonly class TreatmentStep
     {
         $words = match ($this->kind) {
             TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? TreatmentKind::COOKED) . ' C',
-            TreatmentKind::Bake => 'bake ' . ($this->celsius ?? 150) . ' C',
+            TreatmentKind::Bake => 'bake ' . match ($this->oven) {
+                Oven::Fan => ($this->celsius ?? 150) - Oven::FAN . ' C fan',
+                Oven::Gas => 'gas ' . Oven::mark($this->celsius ?? 150.0),
+                Oven::Steam => ($this->celsius ?? 100) . ' C steam',
+                null => ($this->celsius ?? 150) . ' C',
+            },
             TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
             TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),
             TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::None => $this->kind->value,
@@ -119,7 +126,7 @@ final readonly class TreatmentStep
         if ($this->minutes !== null) {
             $words .= ' ' . $this->minutes . ' min';
         }
-        if ($this->kind->isHot()) {
+        if ($this->kind === TreatmentKind::Bake ? $this->stirred : $this->kind->isHot()) {
             $words .= $this->stirred ? ' stirred' : ' still';
         }
 

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Oven;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 
 /**
  * The one grammar of what is done to a layer, in text, JSON and interface alike: steps in order, parted by semicolons or "then":
- * "cook to 82 C, stirred", "whip; freeze -18 C", "boil 2 min; bake 150 C still", "melt", "none".
+ * "cook to 82 C, stirred", "whip; freeze -18 C", "boil 2 min; bake 150 C", "bake 160 C fan 15 min", "bake gas 4", "melt", "none".
  */
 final class TreatmentGrammar
 {
@@ -31,10 +32,10 @@ final class TreatmentGrammar
             ['words' => 'whip', 'name' => 'whipped'],
             ['words' => 'cook to 82 C stirred', 'name' => 'cooked to 82 °C, stirred'],
             ['words' => 'boil 2 min stirred', 'name' => 'boiled 2 min, stirred'],
-            ['words' => 'bake 150 C still', 'name' => 'baked at 150 °C'],
-            ['words' => 'bake 170 C still', 'name' => 'baked at 170 °C'],
-            ['words' => 'boil 2 min stirred; bake 150 C still', 'name' => 'boiled 2 min, then baked at 150 °C'],
-            ['words' => 'whip; bake 150 C still', 'name' => 'whipped, then baked at 150 °C'],
+            ['words' => 'bake 150 C', 'name' => 'baked at 150 °C'],
+            ['words' => 'bake 170 C', 'name' => 'baked at 170 °C'],
+            ['words' => 'boil 2 min stirred; bake 150 C', 'name' => 'boiled 2 min, then baked at 150 °C'],
+            ['words' => 'whip; bake 150 C', 'name' => 'whipped, then baked at 150 °C'],
             ['words' => 'freeze -18 C', 'name' => 'frozen at −18 °C'],
             ['words' => 'whip; freeze -18 C', 'name' => 'whipped, then frozen at −18 °C'],
         ];
@@ -64,7 +65,7 @@ final class TreatmentGrammar
         }
         $rest = $m[2];
         $known = preg_replace('/-?\d+(?:\.\d+)?\s*(?:°\s*)?(?:c|f|min|minutes|h|hours|%)(?![a-z])/u', ' ', $rest) ?? $rest;
-        $known = preg_replace('/\b(?:to|at|for|stirred|still|air|fan|gas|mark|about)\b|[\s,°\d.]+/u', '', $known);
+        $known = preg_replace('/\b(?:to|at|for|stirred|still|static|conventional|air|fan|fan-?forced|convection|gas|mark|steam|oven|about|in|a|the)\b|[\s,°\d.()\/-]+/u', '', $known);
         if ($known !== '' && $known !== null) {
             throw self::nonsense($whole);
         }
@@ -76,11 +77,13 @@ final class TreatmentGrammar
         $air = preg_match('/air\s*(\d+(?:\.\d+)?)\s*%/u', $rest, $a) ? (float) $a[1] / 100 : null;
         $stirred = str_contains($rest, 'stirred') ? true : (str_contains($rest, 'still') ? false : null);
 
-        return TreatmentStep::of(TreatmentKind::from(self::SAME[$m[1]] ?? $m[1]), TextFormula::celsius($rest), $minutes, $stirred, $air);
+        [$celsius, $oven] = ($m[1] === 'steam' || $m[1] === 'bake') ? TextFormula::oven($rest) ?? [TextFormula::celsius($rest), null] : [TextFormula::celsius($rest), null];
+
+        return TreatmentStep::of(TreatmentKind::from(self::SAME[$m[1]] ?? $m[1]), $celsius, $minutes, $stirred, $air, $m[1] === 'steam' ? $oven ?? Oven::Steam : $oven);
     }
 
     private static function nonsense(string $text): Nonsense
     {
-        return Nonsense::of('treat', $text, 'use cook, bake, boil, whip, melt, freeze or none, several in order with semicolons: "cook to 82 C, stirred", "whip; freeze -18 C", "boil 2 min; bake 150 C still"');
+        return Nonsense::of('treat', $text, 'use cook, bake, boil, whip, melt, freeze or none, several in order with semicolons: "cook to 82 C, stirred", "whip; freeze -18 C", "boil 2 min; bake 150 C", "bake 160 C fan 15 min"');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Process;
 
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
 use Transmuta\Process\Making\StepKind;
@@ -67,7 +68,8 @@ final readonly class MethodWriter
     {
         $text = rtrim($step->text, '.');
         if ($step->kind === StepKind::Bake && $step->target !== null) {
-            $text = str_replace(\sprintf('%g °C', $step->target), Degrees::oven($step->target), $text);
+            $oven = ($dish->layers[$step->layer] ?? null)?->layer->treatment->step(TreatmentKind::Bake)?->oven;
+            $text = str_replace(Degrees::set($step->target, $oven), Degrees::oven($step->target, $oven), $text);
         } else {
             $text = Degrees::in($text);
         }

@@ -21,7 +21,7 @@ final readonly class Settlement
     private const AROMATIC = ['aromatic', 'extract', 'spirit', 'liqueur', 'cream-liqueur'];
 
     /** Classes of fruit that are there for acid, water or body. */
-    private const PLAIN_FRUIT = ['sharp-juice', 'acid', 'zest', 'avocado', 'coconut-water'];
+    private const PLAIN_FRUIT = ['sharp-juice', 'acid', 'zest', 'avocado'];
 
     /** g of a fruit in 100 g from which it is seen and tasted. */
     private const SEEN = 3.0;
@@ -225,7 +225,7 @@ final readonly class Settlement
         foreach ($original->layers as $layer) {
             $had += $reader->characters->of($layer->state, true);
         }
-        $before = array_keys($original->ingredients());
+        $before = $original->ingredients();
         $debts = [];
         foreach ($reader->characters->of($now->state) as $character => $strength) {
             if (($had[$character] ?? 0.0) >= Weights::of('character.lost')) {
@@ -244,8 +244,8 @@ final readonly class Settlement
             $in = $portion->ingredient;
             // What is put in for its taste alone, and a fruit that nobody takes for the one that was there: sharp juices are there for their acid.
             $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= self::SEEN);
-            $told = array_merge([], ...array_map(static fn(Debt $d): array => $d->by, $debts));
-            if ($now->state->share[$i] > 0.0 && $isTaste && !\in_array($in->id, [...$before, ...$told], true) && array_filter($original->ingredients(), static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
+            $told = array_fill_keys(array_merge([], ...array_map(static fn(Debt $d): array => $d->by, $debts)), true);
+            if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && array_filter($original->ingredients(), static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
                 $debts[] = self::came($n, $was, mb_strtolower($in->name), 1.0, [$in->id], true);
             }
         }

@@ -267,7 +267,7 @@ final class TwinBook
             }
             $doses = [];
             $condition = null;
-            $given = preg_match('/^(.+?) when (\S+)$/', $piece, $m) === 1 ? $m[1] : $piece;
+            [$given, $when] = preg_match('/^(.+?) when (\S+)$/', $piece, $m) === 1 ? [$m[1], $m[2]] : [$piece, ''];
             foreach (explode('|', $given) as $dose) {
                 if (preg_match('/^([a-z0-9-]+):(-?\d+(?:\.\d+)?) of (twin|layer|replaced)$/', $dose, $d) === 1) {
                     $doses[] = ['id' => $d[1], 'share' => (float) $d[2], 'of' => match ($d[3]) {
@@ -280,13 +280,13 @@ final class TwinBook
             if ($doses === []) {
                 // Words are for the cook; what looks like a dose among them was to be weighed.
                 if (preg_match('/[a-z]:-?[\d.]|\d of (?:twin|layer|replaced)/', $piece) === 1) {
-                    throw BrokenTable::missing("twins.csv, $row: helper “$piece”");
+                    throw BrokenTable::missing("twins.csv, $row: helper “{$piece}”");
                 }
                 $words[] = $piece;
                 continue;
             }
-            if (\count($doses) !== substr_count($given, '|') + 1 || ($given !== $piece && ($condition = Condition::read($m[2])) === null)) {
-                throw BrokenTable::missing("twins.csv, $row: helper “$piece”");
+            if (\count($doses) !== substr_count($given, '|') + 1 || ($when !== '' && ($condition = Condition::read($when)) === null)) {
+                throw BrokenTable::missing("twins.csv, $row: helper “{$piece}”");
             }
             $helpers[] = $doses[0] + ['when' => $condition, 'or' => \array_slice($doses, 1)];
         }

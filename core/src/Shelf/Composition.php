@@ -63,8 +63,18 @@ final readonly class Composition
     /** g per 100 g of everything that weighs: saturates, particles and actives are parts of others. */
     public function sum(): float
     {
+        return self::weight($this->parts);
+    }
+
+    /**
+     * The same of parts that are not yet a composition.
+     *
+     * @param array<string, float> $parts g per 100 g (mg for `active.*`)
+     */
+    public static function weight(array $parts): float
+    {
         $sum = 0.0;
-        foreach ($this->parts as $part => $grams) {
+        foreach ($parts as $part => $grams) {
             $sum += match (true) {
                 $part === 'saturates', $part === 'particles', $part === 'insoluble' => 0.0,
                 str_starts_with($part, 'active.') => $grams / 1000,

@@ -63,7 +63,7 @@ final readonly class Measured
         if ($this->brix !== null) {
             $parts = $scale($parts, 'sugar.', max(0.0, $this->brix - $acid), 'sugar.fructose');
         }
-        $after = Composition::of($parts)->sum();
+        $after = Composition::weight($parts);
         $parts['water'] = max(0.0, ($parts['water'] ?? 0.0) + $before - $after);
 
         return $in->holding(Composition::of($parts), Provenance::of(Mark::Measured, $this->words()));

@@ -30,12 +30,12 @@ final class ScalingTest extends TestCase
         self::assertEqualsWithDelta($a['kcal'], $b['kcal'], 0.02 * $a['kcal']);
     }
 
-    public function testOneTinForAllStaysOneTinAndStandsHigher(): void
+    public function testMoreThanATinHoldsIsMoreTinsNoneDeeper(): void
     {
         $was = Kit::demo('blackcurrant-baked-cheesecake');
         $now = Scaling::toPortions($was, 21);
-        self::assertSame(1, $now->layers[1]->tin?->count);
-        self::assertEqualsWithDelta(1.5, Kit::engine()->read($now)->stack->heights[1] / Kit::engine()->read($was)->stack->heights[1], 0.02);
+        self::assertSame(2, $now->layers[1]->tin?->count);
+        self::assertEqualsWithDelta(0.75, Kit::engine()->read($now)->stack->heights[1] / Kit::engine()->read($was)->stack->heights[1], 0.02);
     }
 
     public function testCutOtherwiseNothingIsWeighedOtherwise(): void

@@ -21,13 +21,13 @@ final class TreatmentTest extends TestCase
     {
         yield 'one step' => ['cook to 82 C, stirred', 'cook to 82 C stirred'];
         yield 'whipped, then frozen' => ['whip; freeze -18 C', 'whip; freeze -18 C'];
-        yield 'boiled, then baked' => ['boil 2 min; bake 150 C still', 'boil 2 min stirred; bake 150 C still'];
-        yield 'with "then"' => ['whip, then bake 150 C', 'whip; bake 150 C still'];
+        yield 'boiled, then baked' => ['boil 2 min; bake 150 C', 'boil 2 min stirred; bake 150 C'];
+        yield 'with "then"' => ['whip, then bake 150 C', 'whip; bake 150 C'];
         yield 'in °F' => ['whip; freeze 0 F', 'whip; freeze -17.8 C'];
         yield 'with stated air' => ['whip air 60 %; freeze -18 C', 'whip air 60 %; freeze -18 C'];
         yield 'hours' => ['freeze -18 C 12 h', 'freeze -18 C 720 min'];
         yield 'nothing' => ['none', 'none'];
-        yield 'steamed' => ['steam 95 C', 'bake 95 C still'];
+        yield 'steamed' => ['steam 95 C', 'bake 95 C steam'];
     }
 
     #[DataProvider('sequences')]
@@ -76,7 +76,7 @@ final class TreatmentTest extends TestCase
 
     public function testAirIsLostInAStirredPanAndKeptInAnOvenOrFreezer(): void
     {
-        self::assertTrue(TreatmentGrammar::parse('whip; bake 160 C still')->isWhipped());
+        self::assertTrue(TreatmentGrammar::parse('whip; bake 160 C')->isWhipped());
         self::assertTrue(TreatmentGrammar::parse('cook to 82 C stirred; whip')->isWhipped());
         self::assertFalse(TreatmentGrammar::parse('whip; cook to 82 C stirred')->isWhipped());
         self::assertFalse(TreatmentGrammar::parse('whip; melt')->isWhipped());
@@ -85,8 +85,8 @@ final class TreatmentTest extends TestCase
 
     public function testEachMechanismIsMetByTheStepThatMeetsIt(): void
     {
-        $both = Kit::reading(['milk' => 800, 'cornflour' => 30, 'egg' => 150, 'sugar' => 100], TreatmentGrammar::parse('cook to 70 C stirred; bake 150 C still'));
-        $boiled = Kit::reading(['milk' => 800, 'cornflour' => 30, 'egg' => 150, 'sugar' => 100], TreatmentGrammar::parse('boil 2 min stirred; bake 150 C still'));
+        $both = Kit::reading(['milk' => 800, 'cornflour' => 30, 'egg' => 150, 'sugar' => 100], TreatmentGrammar::parse('cook to 70 C stirred; bake 150 C'));
+        $boiled = Kit::reading(['milk' => 800, 'cornflour' => 30, 'egg' => 150, 'sugar' => 100], TreatmentGrammar::parse('boil 2 min stirred; bake 150 C'));
         // Not yet set at 70 °C, it sets still in the oven; set at the boil, the oven no longer matters.
         self::assertGreaterThan(2.0 * ($boiled->set->mechanisms['egg'] ?? 0.0), $both->set->mechanisms['egg'] ?? 0.0);
         $agar = Kit::reading(['milk' => 900, 'agar' => 4, 'sugar' => 90], TreatmentGrammar::parse('boil 2 min; freeze -18 C'), 5.0);
@@ -107,7 +107,7 @@ final class TreatmentTest extends TestCase
         $boil = TreatmentStep::of(TreatmentKind::Boil, null, 2.0);
         self::assertSame('whip; boil 2 min stirred; freeze -18 C', TreatmentGrammar::parse('whip; cook to 70 C; bake 150 C; freeze -18 C')->heatedBy($boil)->words());
         self::assertSame('boil 2 min stirred; whip', TreatmentGrammar::parse('whip')->heatedBy($boil)->words());
-        self::assertSame('bake 135 C still; whip', TreatmentGrammar::parse('bake 150 C still; whip')->with(TreatmentStep::of(TreatmentKind::Bake, 135.0))->words());
+        self::assertSame('bake 135 C; whip', TreatmentGrammar::parse('bake 150 C; whip')->with(TreatmentStep::of(TreatmentKind::Bake, 135.0))->words());
         self::assertSame('whip', TreatmentGrammar::parse('whip; bake 150 C')->without(TreatmentKind::Bake)->words());
     }
 
@@ -115,7 +115,7 @@ final class TreatmentTest extends TestCase
     {
         $text = "For the base:\n100 g biscuits\n\nlayer: Curd\ntreat: none\n120 g lemon juice";
         self::assertSame(str_replace('treat: none', 'treat: whip; freeze -18 C', $text), TextHeadings::set($text, 1, 'treat', 'whip; freeze -18 C', Kit::engine()->lines, UnitSystem::Metric));
-        self::assertSame(str_replace("For the base:\n", "For the base:\ntreat: bake 150 C still\n", $text), TextHeadings::set($text, 0, 'treat', 'bake 150 C still', Kit::engine()->lines, UnitSystem::Metric));
+        self::assertSame(str_replace("For the base:\n", "For the base:\ntreat: bake 150 C\n", $text), TextHeadings::set($text, 0, 'treat', 'bake 150 C', Kit::engine()->lines, UnitSystem::Metric));
         self::assertSame(str_replace("treat: none\n", '', $text), TextHeadings::set($text, 1, 'treat', '', Kit::engine()->lines, UnitSystem::Metric));
         self::assertSame("treat: melt\n50 g sugar", TextHeadings::set('50 g sugar', 0, 'treat', 'melt', Kit::engine()->lines, UnitSystem::Metric));
         self::assertSame("For the base:\nFor the curd:\ntreat: melt\n50 g sugar", TextHeadings::set("For the base:\nFor the curd:\n50 g sugar", 0, 'treat', 'melt', Kit::engine()->lines, UnitSystem::Metric), 'an empty layer does not count');

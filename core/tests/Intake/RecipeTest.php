@@ -27,16 +27,16 @@ final class RecipeTest extends TestCase
     public static function recipes(): iterable
     {
         // file, title, family, measures, portions, what is done to each layer, vessel, steps, set aside
-        yield 'headings without a colon' => ['lemon-cheesecake.txt', 'Baked Lemon Cheesecake with Blueberry Compote', 'cheesecake', 'uk', 9, ['Crust' => 'bake 160 C 10 min still', 'Filling' => 'bake 160 C 45 min still', 'Blueberry Compote' => 'boil 5 min stirred'], 'round 230 x 65 mm', 5, 4];
+        yield 'headings without a colon' => ['lemon-cheesecake.txt', 'Baked Lemon Cheesecake with Blueberry Compote', 'cheesecake', 'uk', 9, ['Crust' => 'bake 160 C 10 min', 'Filling' => 'bake 160 C 45 min', 'Blueberry Compote' => 'boil 5 min stirred'], 'round 230 x 65 mm', 5, 4];
         yield 'capitals' => ['key-lime-pie.txt', 'No-Bake Key Lime Pie', 'curd', 'us', 8, ['Crust' => 'none', 'Filling' => 'melt', 'Topping' => 'whip'], 'round 229 x 40 mm', 5, 1];
         yield 'no yield' => ['mango-panna-cotta.txt', 'Mango Panna Cotta', 'cream', 'us', 6, ['Dish' => 'melt', 'Mango Layer' => 'melt'], '6 x glass 150 ml', 2, 0];
-        yield 'markdown, from India' => ['shrikhand-tart.txt', 'Mango Shrikhand Tart', 'cream', 'in', 6, ['Tart Shell' => 'bake 180 C 20 min still', 'Shrikhand' => 'none'], 'round 200 x 30 mm', 3, 0];
+        yield 'markdown, from India' => ['shrikhand-tart.txt', 'Mango Shrikhand Tart', 'cream', 'in', 6, ['Tart Shell' => 'bake 180 C 20 min', 'Shrikhand' => 'none'], 'round 200 x 30 mm', 3, 0];
         yield 'servings in the title' => ['avocado-pots.txt', 'Vegan chocolate avocado mousse pots', 'mousse', 'metric', 4, ['Dish' => 'none'], '4 x glass 120 ml', 2, 1];
-        yield 'ramekins' => ['creme-brulee.txt', 'Crème brûlée', 'custard', 'uk', 6, ['Dish' => 'bake 140 C 37.5 min still'], '6 x glass 150 ml', 3, 0];
+        yield 'ramekins' => ['creme-brulee.txt', 'Crème brûlée', 'custard', 'uk', 6, ['Dish' => 'bake 140 C 37.5 min'], '6 x glass 150 ml', 3, 0];
         yield 'chatter, from Australia' => ['pavlova-cheesecake.txt', 'Pavlova Cheesecake - my nan\'s!!', 'cheesecake', 'au', 10, ['Base' => 'none', 'Filling' => 'melt', 'Meringue Top' => 'whip'], 'round 220 x 65 mm', 5, 1];
-        yield 'steps that name their layer' => ['creme-caramel-steps-named.txt', 'Crème caramel pour 6 (English version)', 'custard', 'metric', 6, ['Caramel' => 'boil 2 min stirred', 'Custard' => 'cook to 80 C stirred; bake 150 C 40 min still'], '6 x glass 150 ml', 3, 0];
+        yield 'steps that name their layer' => ['creme-caramel-steps-named.txt', 'Crème caramel pour 6 (English version)', 'custard', 'metric', 6, ['Caramel' => 'boil 2 min stirred', 'Custard' => 'cook to 80 C stirred; bake 150 C 40 min'], '6 x glass 150 ml', 3, 0];
         yield 'capitals, steeped saffron' => ['shrikhand-cheesecake.txt', 'No-bake mango shrikhand cheesecake (eggless)', 'cheesecake', 'metric', 11, ['Biscuit Base' => 'none', 'Shrikhand Layer' => 'whip', 'Mango Glaze' => 'boil 2 min stirred'], 'round 203 x 65 mm', 3, 0];
-        yield 'a page with a schema.org Recipe' => ['coconut-lime-tart.html', 'Coconut & Lime Tart', 'other', 'us', 10, ['Crust' => 'bake 177 C 10 min still', 'Filling' => 'boil 2 min stirred'], 'round 229 x 30 mm', 5, 0];
+        yield 'a page with a schema.org Recipe' => ['coconut-lime-tart.html', 'Coconut & Lime Tart', 'other', 'us', 10, ['Crust' => 'bake 177 C 10 min', 'Filling' => 'boil 2 min stirred'], 'round 229 x 30 mm', 5, 0];
     }
 
     /** @param array<string, string> $layers */
@@ -111,10 +111,10 @@ final class RecipeTest extends TestCase
     /** @return iterable<string, array{string, int, array<string, string>}> a recipe whose steps stand under their layers, its portions, what is done to each */
     public static function between(): iterable
     {
-        yield 'a tart in three' => ["Tarte au citron\n10 slices\nPastry\n250 g plain flour\n125 g butter\n80 g icing sugar\n1 egg\nbake 20 min at 170C\nLemon filling\n4 eggs\n160 g sugar\n140 ml lemon juice\n120 g butter\ncook to 82 C\nMeringue\n3 egg whites\n150 g sugar\nWhisk to stiff peaks over steam to 65 C", 10, ['Pastry' => 'bake 170 C 20 min still', 'Lemon Filling' => 'cook to 82 C stirred', 'Meringue' => 'cook to 65 C stirred; whip']];
-        yield 'layers by number' => ["Orange squares, serves 9\n\nLayer one\n200 g fine semolina\n120 g sugar\n150 g yogurt\n90 g melted butter\nbake 35 min at 170C\n\nCream\n300 g whipping cream\n25 g icing sugar\nwhip to soft peaks", 9, ['Layer One' => 'bake 170 C 35 min still', 'Cream' => 'whip']];
+        yield 'a tart in three' => ["Tarte au citron\n10 slices\nPastry\n250 g plain flour\n125 g butter\n80 g icing sugar\n1 egg\nbake 20 min at 170C\nLemon filling\n4 eggs\n160 g sugar\n140 ml lemon juice\n120 g butter\ncook to 82 C\nMeringue\n3 egg whites\n150 g sugar\nWhisk to stiff peaks over steam to 65 C", 10, ['Pastry' => 'bake 170 C 20 min', 'Lemon Filling' => 'cook to 82 C stirred', 'Meringue' => 'cook to 65 C stirred; whip']];
+        yield 'layers by number' => ["Orange squares, serves 9\n\nLayer one\n200 g fine semolina\n120 g sugar\n150 g yogurt\n90 g melted butter\nbake 35 min at 170C\n\nCream\n300 g whipping cream\n25 g icing sugar\nwhip to soft peaks", 9, ['Layer One' => 'bake 170 C 35 min', 'Cream' => 'whip']];
         yield 'a method of the whole after them' => ["Pots, serves 4\n\nJelly\n300 ml orange juice\n3 g agar\nboil 2 minutes\n\nCream\n200 g whipping cream\n20 g sugar\n\nMethod\nWhip the cream to soft peaks and spoon it over the jelly.", 4, ['Jelly' => 'boil 2 min stirred', 'Cream' => 'whip']];
-        yield 'a raw case under what is baked' => ["Apricot frangipane tart, serves 8\nCase\n220 g shortcrust pastry\nFrangipane\n120 g butter\n120 g sugar\n120 g ground almonds\n2 eggs\nbake 35 min 170 C", 8, ['Case' => 'bake 170 C 35 min still', 'Frangipane' => 'bake 170 C 35 min still']];
+        yield 'a raw case under what is baked' => ["Apricot frangipane tart, serves 8\nCase\n220 g shortcrust pastry\nFrangipane\n120 g butter\n120 g sugar\n120 g ground almonds\n2 eggs\nbake 35 min 170 C", 8, ['Case' => 'bake 170 C 35 min', 'Frangipane' => 'bake 170 C 35 min']];
         yield 'a sabayon by its name' => ["Raspberry zabaglione cups, serves 4\n5 egg yolks\n90 g sugar\n100 ml marsala\nwhisk over simmering water to 72 C\nfold and chill 2 h", 4, ['Dish' => 'cook to 72 C stirred; whip']];
     }
 

@@ -120,7 +120,7 @@ final class TextFormulaTest extends TestCase
     {
         return [
             'cook' => ['cook to 82 C, stirred', TreatmentKind::Cook, 82.0, null, true],
-            'bake' => ['bake 150 C still', TreatmentKind::Bake, 150.0, null, false],
+            'bake' => ['bake 150 C', TreatmentKind::Bake, 150.0, null, false],
             'bake is still unless said' => ['bake 150 C', TreatmentKind::Bake, 150.0, null, false],
             'boil' => ['boil 2 min stirred', TreatmentKind::Boil, null, 2.0, true],
             'freeze' => ['freeze -18 C', TreatmentKind::Freeze, -18.0, null, true],

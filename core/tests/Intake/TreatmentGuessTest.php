@@ -35,8 +35,8 @@ final class TreatmentGuessTest extends TestCase
         yield 'cheese beaten light' => ['Beat the cream cheese until light and fluffy.', ['400 g cream cheese', '80 g icing sugar'], 'whip'];
         yield 'mascarpone beaten light' => ['Beat until light and airy.', ['250 g mascarpone', '40 g sugar'], 'whip'];
         yield 'a fruit purée has nothing to whip' => ['Whisk until light.', ['300 g raspberry puree', '40 g sugar'], null];
-        yield 'a bake keeps its oven and its time' => ['Bake at 150 °C for 45 minutes until set with a wobble.', ['500 g cream cheese', '3 eggs', '120 g sugar'], 'bake 150 C 45 min still'];
-        yield 'a crust bakes' => ['Press in and bake for 10 minutes at 170 °C.', ['200 g digestive biscuits', '80 g butter'], 'bake 170 C 10 min still'];
+        yield 'a bake keeps its oven and its time' => ['Bake at 150 °C for 45 minutes until set with a wobble.', ['500 g cream cheese', '3 eggs', '120 g sugar'], 'bake 150 C 45 min'];
+        yield 'a crust bakes' => ['Press in and bake for 10 minutes at 170 °C.', ['200 g digestive biscuits', '80 g butter'], 'bake 170 C 10 min'];
         yield 'no-bake is not baked' => ['Press into the tin: this is a no-bake base.', ['200 g digestive biscuits', '80 g butter'], null];
         yield 'a baking tin is not baking' => ['Line the baking tin and press in the crumbs.', ['200 g digestive biscuits', '80 g butter'], null];
         yield 'gelatin melts in' => ['Warm the cream and dissolve the gelatin in it.', ['300 ml cream', '4 g gelatin powder'], 'melt'];

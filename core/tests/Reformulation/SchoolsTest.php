@@ -19,7 +19,7 @@ final class SchoolsTest extends TestCase
 {
     private const CURD = "family: curd\nportions: 8\nlayer: Curd\ntreat: cook to 82 C\n150 g lemon juice\n150 g egg\n60 g egg yolk\n160 g sugar\n120 g butter";
 
-    private const CHEESECAKE = "family: cheesecake\nportions: 8\nlayer: Filling\ntreat: bake 150 C still\n600 g cream cheese\n150 g egg\n140 g sugar\n100 g cream 36%\n20 g cornflour";
+    private const CHEESECAKE = "family: cheesecake\nportions: 8\nlayer: Filling\ntreat: bake 150 C\n600 g cream cheese\n150 g egg\n140 g sugar\n100 g cream 36%\n20 g cornflour";
 
     private const MOUSSE = "family: mousse\nportions: 6\nlayer: Mousse\ntreat: whip\n150 g egg white, whipped\n250 g raspberry puree\n90 g sugar\n60 g skimmed milk\n6 g gelatin powder";
 

@@ -144,10 +144,10 @@ final class SettlementTest extends TestCase
     public function testWhatStandsByItsFlourOwesItAndACreamDoesNot(): void
     {
         $dry = static fn(string $text): array => array_values(array_filter(Kit::engine()->answer(Kit::engine()->parse($text), Brief::of([Diet::Eggless]))->routes[0]->settlement->debts, static fn(Debt $d): bool => $d->job === Job::DryStructure));
-        $sponge = $dry("title: Sponge\nlayer: Sponge\ntreat: whip; bake 170 C still\n150 g egg\n90 g caster sugar\n90 g plain flour\n");
+        $sponge = $dry("title: Sponge\nlayer: Sponge\ntreat: whip; bake 170 C\n150 g egg\n90 g caster sugar\n90 g plain flour\n");
         self::assertCount(1, $sponge);
         self::assertTrue($sponge[0]->critical);
-        self::assertSame([], $dry("title: Custard\nlayer: Custard\ntreat: bake 140 C still\n500 g milk\n150 g egg\n90 g caster sugar\n10 g plain flour\n"));
+        self::assertSame([], $dry("title: Custard\nlayer: Custard\ntreat: bake 140 C\n500 g milk\n150 g egg\n90 g caster sugar\n10 g plain flour\n"));
     }
 
     public function testALayerWithoutMassIsRefusedByName(): void

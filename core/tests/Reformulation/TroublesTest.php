@@ -69,7 +69,7 @@ final class TroublesTest extends TestCase
     /** A bought case is baked; what is made in its place of flour is baked too, or it would be eaten raw. */
     public function testACaseThatIsMadeInPlaceOfABoughtOneIsBaked(): void
     {
-        $dish = Kit::engine()->parse("title: Tart\nfamily: curd\nportions: 8\nlayer: Case\ntreat: none\n230 g sweet pastry\nlayer: Filling\ntreat: bake 140 C still\n5 eggs\n200 g caster sugar\n150 ml double cream\n150 ml lemon juice");
+        $dish = Kit::engine()->parse("title: Tart\nfamily: curd\nportions: 8\nlayer: Case\ntreat: none\n230 g sweet pastry\nlayer: Filling\ntreat: bake 140 C\n5 eggs\n200 g caster sugar\n150 ml double cream\n150 ml lemon juice");
         $routes = Kit::engine()->reformulate($dish, Brief::of([Diet::Vegan]));
         self::assertNotSame([], $routes);
         foreach ($routes as $route) {

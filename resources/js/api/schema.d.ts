@@ -1285,7 +1285,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Dishes and versions that were removed, the latest first */
+        /** What was removed, the latest first of each kind */
         get: operations["Removed.index"];
         put?: never;
         post?: never;
@@ -1303,10 +1303,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Brings a dish or a version back */
+        /** Brings back what was removed */
         put: operations["Removed.restore"];
         post?: never;
-        /** Removes a dish or a version for good, with its trials */
+        /** Removes something for good, with what hangs on it */
         delete: operations["Removed.destroy"];
         options?: never;
         head?: never;
@@ -4412,6 +4412,14 @@ export interface components {
                 removed_at: string;
                 title: string;
                 versions: number;
+            }[];
+            /** @description Dinners, small pots, tastings, lots and price lists. */
+            others: {
+                id: number;
+                /** @enum {string} */
+                kind: "services" | "ladders" | "tastings" | "lots" | "price-lists";
+                name: string;
+                removed_at: string;
             }[];
             versions: {
                 dish: string;

@@ -432,19 +432,19 @@ export const TREATMENTS = [
         "name": "boiled 2 min, stirred"
     },
     {
-        "words": "bake 150 C still",
+        "words": "bake 150 C",
         "name": "baked at 150 °C"
     },
     {
-        "words": "bake 170 C still",
+        "words": "bake 170 C",
         "name": "baked at 170 °C"
     },
     {
-        "words": "boil 2 min stirred; bake 150 C still",
+        "words": "boil 2 min stirred; bake 150 C",
         "name": "boiled 2 min, then baked at 150 °C"
     },
     {
-        "words": "whip; bake 150 C still",
+        "words": "whip; bake 150 C",
         "name": "whipped, then baked at 150 °C"
     },
     {
@@ -592,7 +592,8 @@ export const MECHANISMS: Record<string, string> = {
     "air": "air",
     "frozen": "ice",
     "concentrate": "milk boiled down",
-    "caramel": "boiled sugar"
+    "caramel": "boiled sugar",
+    "alginate": "alginate with calcium"
 };
 
 /** What an ingredient is taken for. */

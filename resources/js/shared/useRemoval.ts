@@ -1,16 +1,25 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
+import type { Removed } from '../api/types';
 import { notice } from './notice';
+
+/** Kinds of things that go to the drawer, by the word of their address. */
+export type Kind = 'dishes' | 'versions' | Removed['others'][number]['kind'];
 
 /** Removes a dish or a version and says so with the way back; asks again for everything that showed it. */
 export function useRemoval() {
     const client = useQueryClient();
-    const fresh = () => Promise.all([['dishes'], ['removed'], ['version'], ['trials']].map((queryKey) => client.invalidateQueries({ queryKey })));
-    const back = async (what: 'dishes' | 'versions', id: number) => {
+    const fresh = () => Promise.all([['dishes'], ['removed'], ['version'], ['trials'], ['services'], ['service'], ['ladders'], ['tastings'], ['lots'], ['price-lists']].map((queryKey) => client.invalidateQueries({ queryKey })));
+    const back = async (what: Kind, id: number) => {
         await call<undefined>('PUT', `removed/${what}/${id}`);
         // What was said of it is no longer so.
         notice(null);
         await fresh();
+    };
+    /** Of what was just taken away: said, with the way back. */
+    const told = (what: Kind, id: number, name: string) => {
+        void client.invalidateQueries({ queryKey: ['removed'] });
+        notice({ text: `${name} is taken away. It lies in the drawer on the Counter.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
     };
     const remove = async (what: 'dishes' | 'versions', id: number, name: string, after?: () => void) => {
         try {
@@ -26,5 +35,5 @@ export function useRemoval() {
         await client.invalidateQueries({ queryKey: ['removed'] });
         notice({ text: `${name} is removed.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
     };
-    return { remove, back, fresh };
+    return { remove, told, back, fresh };
 }

@@ -57,8 +57,127 @@ final class Tins
             return Tin::parse($text);
         } catch (Nonsense $nonsense) {
             // Only what is not in the form's own words is looked at further: a dish is read more often than its tin is written.
-            return self::spoken($text) ?? throw $nonsense;
+            return self::whole($text) ?? self::spoken($text) ?? throw $nonsense;
         }
+    }
+
+    /** Whether somebody said how deep it is, or gave a volume: where nobody did, the depth is that of what is commonly sold. */
+    public static function statesDepth(string $text): bool
+    {
+        try {
+            Tin::parse($text);
+
+            return true;
+        } catch (Nonsense) {
+            $plain = mb_strtolower(Numbers::plain($text));
+
+            return self::depth($plain) !== null || preg_match('/\d\s*(?:x|by)\s*\d+(?:\.\d+)?\s*(?:cm|mm|in\w*)?\s*(?:x|by)\s*\d/u', $plain) === 1
+                || (preg_match('/\b(?:spring-?form|spring|ring|round)\b/u', $plain) === 1 && preg_match('/\d\s*(?:cm|mm|in\w*)?\s*(?:x|×|by)\s*\d/u', $plain) === 1) || preg_match('/\d\s*-?\s*(?:ml|cl|l|litres?|liters?|oz)\b/u', $plain) === 1;
+        }
+    }
+
+    /** Depth in mm as it is said beside the size: "5 cm deep", "h 4.5 cm", "height 60 mm"; null where it is not. */
+    private static function depth(string $plain): ?float
+    {
+        $n = '(\d+(?:\.\d+)?)';
+        $unit = '(cm|mm|-?\s*inch(?:es)?|-?\s*in\b)?';
+        if (preg_match("/$n\s*$unit\s*(?:deep|high|tall|in height|in depth)\b/u", $plain, $m) === 1 || preg_match("/\b(?:h|height|depth|hauteur|alto|altura)\s*[:=]?\s*$n\s*$unit/u", $plain, $m) === 1) {
+            return self::mm($m[1], ($m[2] ?? '') === '' ? 'cm' : $m[2]);
+        }
+
+        return null;
+    }
+
+    /** A text that is a vessel and nothing else, as a box for one holds: a shape or a kind, its size, its depth and how many. */
+    private static function whole(string $text): ?Tin
+    {
+        $plain = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(Numbers::plain(str_replace(['"', '”', '″', '×', 'ø', '⌀'], [' inch', ' inch', ' inch', ' x ', ' round ', ' round '], $text)))));
+        $n = '(\d+(?:\.\d+)?)';
+        $unit = '(cm|mm|-?\s*inch(?:es)?|-?\s*in\b)';
+        $depth = self::depth($plain);
+        $bare = trim((string) preg_replace(['/,?\s*\d+(?:\.\d+)?\s*(?:cm|mm|inch(?:es)?|in)?\s*(?:deep|high|tall|in height|in depth)\b/u', '/,?\s*\b(?:h|height|depth|hauteur|alto|altura)\s*[:=]?\s*\d+(?:\.\d+)?\s*(?:cm|mm|inch(?:es)?|in)?/u'], '', $plain), ' ,');
+        $count = 1;
+        if (preg_match('/^(' . self::COUNT . ')\s*(?:x\s+)?(?=(?:individual|small|heatproof|mini|ramekin|glass|pot|jar|verrine|cup|mould|mold|dariole|tartlet|round|square|ring|springform|tin|dish|loaf|\d+\s*(?:ml|cl)))(.+)$/u', $bare, $m) === 1) {
+            [$count, $bare] = [self::count($m[1]), $m[2]];
+        }
+        try {
+            // "ring 7": a ring's size without a unit is in cm.
+            if (preg_match('/^(?:(?:round|ring|square) )+\d+(?:\.\d+)?$/u', $bare) === 1) {
+                $bare .= ' cm';
+            }
+
+            return match (true) {
+                $count < 1 => null,
+                // So much each, or altogether: a straight vessel of that volume.
+                preg_match("/^(?:\\w+ )*?$n\s*-?\s*(ml|cl|l|litres?|liters?)\b(?: (?:\\w+[ -]?){0,3})?$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * ($m[2] === 'ml' ? 1.0 : ($m[2] === 'cl' ? 10.0 : 1000.0)), $bare),
+                preg_match('/^(?:\w+ ){0,2}(?:' . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual($bare)),
+                preg_match("/^(?:\\w+ ){0,2}$n\s*$unit?\s*(?:x|by)\s*$n\s*$unit?\s*(?:(?:x|by)\s*$n\s*$unit?)?(?: \\w+){0,3}$/u", $bare, $m) === 1 => self::sized($count, $bare, $m, $depth),
+                preg_match("/^(?:(?:round|square|springform|ring|tin|tart|pie|cake|flan|loaf|dish|pan|mould|tray|frame|loose|bottomed|based) )*$n\s*$unit(?:[ -]?(?:round|square|springform|ring|tin|tart|pie|cake|flan|dish|pan|mould|tray|frame|loose|bottomed|based|plate))*$/u", $bare, $m) === 1 => self::across($count, self::mm($m[1], $m[2]), $bare, $depth),
+                default => null,
+            };
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private static function ofVolume(int $count, float $ml, string $said): Tin
+    {
+        if (str_contains($said, 'loaf')) {
+            // As long as two and a half of its height and as wide as one and a half.
+            $side = (1000.0 * $ml / 3.75) ** (1 / 3);
+
+            return Tin::rect($count, round(2.5 * $side), round(1.5 * $side), round($side));
+        }
+
+        return Tin::glass($count, $ml);
+    }
+
+    /** ml of what is commonly sold under the name [trade]. */
+    private static function usual(string $said): float
+    {
+        return match (true) {
+            str_contains($said, 'verrine') => 80.0,
+            str_contains($said, 'cup') => 237.0,
+            str_contains($said, 'jar') => 200.0,
+            str_contains($said, 'glass') => 120.0,
+            str_contains($said, 'dariole') => 175.0,
+            default => 150.0,
+        };
+    }
+
+    /** @param array<int, string> $m two or three sizes, each with its unit or none */
+    private static function sized(int $count, string $said, array $m, ?float $depth): Tin
+    {
+        $unit = array_values(array_filter([$m[2] ?? '', $m[4] ?? '', $m[6] ?? ''], static fn(string $u): bool => $u !== ''))[0] ?? ((float) $m[1] > 80.0 ? 'mm' : 'cm');
+        [$a, $b] = [self::mm($m[1], ($m[2] ?? '') ?: $unit), self::mm($m[3], ($m[4] ?? '') ?: $unit)];
+        $third = ($m[5] ?? '') === '' ? null : self::mm($m[5], ($m[6] ?? '') ?: $unit);
+        // A ring or a springform has two sizes: across and high.
+        if (preg_match('/\b(?:spring-?form|spring|ring|round)\b/u', $said) === 1 && $third === null) {
+            return Tin::round($count, max($a, $b), $depth ?? min($a, $b));
+        }
+
+        return Tin::rect($count, max($a, $b), min($a, $b), $third ?? $depth ?? (preg_match('/\btray\b/u', $said) === 1 ? 30.0 : 50.0));
+    }
+
+    private static function across(int $count, float $mm, string $said, ?float $depth): ?Tin
+    {
+        if ($mm < 40.0 || $mm > 600.0) {
+            return null;
+        }
+
+        return preg_match('/\bsquare\b/u', $said) === 1 ? Tin::rect($count, $mm, $mm, $depth ?? 50.0) : Tin::round($count, $mm, $depth ?? self::usualDepth($said));
+    }
+
+    /** Depth of what is commonly sold under the name, mm [trade]. */
+    private static function usualDepth(string $said): float
+    {
+        return match (true) {
+            preg_match('/\b(?:tart|flan|quiche)\b/u', $said) === 1 => 30.0,
+            preg_match('/\bpie\b/u', $said) === 1 => 40.0,
+            preg_match('/\bspring-?form|loose|cheesecake\b/u', $said) === 1 => 65.0,
+            preg_match('/\bring\b/u', $said) === 1 => 45.0,
+            default => 50.0,
+        };
     }
 
     private static function spoken(string $text): ?Tin
@@ -122,17 +241,14 @@ final class Tins
                     return null;
                 }
                 $said = $m[0];
-                if (preg_match('/\bsquare\b/u', $said) === 1) {
-                    return Tin::rect(1, $across, $across, 50.0)->words();
+                // "Square" may stand before the size, out of what matched.
+                $around = mb_substr($plain, max(0, mb_strlen(strstr($plain, $said, true) ?: '') - 25), 25 + mb_strlen($said));
+                $depth = self::depth(mb_substr($plain, mb_strlen(strstr($plain, $said, true) ?: ''), mb_strlen($said) + 30));
+                if (preg_match('/\bsquare\b/u', $around) === 1) {
+                    return Tin::rect(1, $across, $across, $depth ?? 50.0)->words();
                 }
-                $height = match (true) {
-                    preg_match('/\b(?:tart|flan|quiche)\b/u', $said) === 1 => 30.0,
-                    preg_match('/\bpie\b/u', $said) === 1 => 40.0,
-                    preg_match('/\bspring-?form|loose|cheesecake\b/u', $said) === 1 => 65.0,
-                    default => 50.0,
-                };
 
-                return Tin::round(1, $across, $height)->words();
+                return Tin::round(1, $across, $depth ?? self::usualDepth($said))->words();
             }
         } catch (Nonsense) {
             return null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process\Making;
 
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Process\Degrees;
 use Transmuta\Property\Portion;
 
 /** A base: pressed crumb, dough, ground nuts, or something laid in. */
@@ -30,7 +31,7 @@ final readonly class BaseMaking
                 $made = $this->at->steps->add(StepKind::LayIn, 'roll it and line the tin.', [], [$made, $lined], mass: $mass);
             }
             $minutes = $bake->minutes ?? $this->at->book->value($isDough ? 'blind-min' : 'crumb-min');
-            $baked = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %g °C.', $bake->celsius ?? 170.0), [], [$made], target: $bake->celsius ?? 170.0, wait: Wait::of($minutes, $minutes, 1.2 * $minutes), mass: $mass, endpoint: 'dry and pale gold', reason: 'raw flour is not eaten');
+            $baked = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->celsius ?? 170.0, $bake->oven)), [], [$made], target: $bake->celsius ?? 170.0, wait: Wait::of($minutes, $minutes, 1.2 * $minutes), mass: $mass, endpoint: 'dry and pale gold', reason: $isDough ? 'raw flour is not eaten' : 'it binds and crisps');
 
             return $this->at->steps->add(StepKind::Rest, 'let it get cold.', [], [$baked], target: 25.0, wait: Wait::of($this->at->book->value('crust-cool-min'), $this->at->book->value('crust-cool-min'), $this->at->book->holds('baked')), mass: $mass, thing: 'baked', reason: 'a warm case goes soggy');
         }

@@ -53,7 +53,7 @@ export function LayerDialog({ formula, index, onKeep, onClose, onMoved }: Props)
                 <Box component="form" id="layer-form" onSubmit={(e) => { e.preventDefault(); if (form.name.trim() !== '') keep(changed); }} sx={{ display: 'grid', gap: 1.75, pt: 1 }}>
                     {error !== null && <ProblemNote error={error} />}
                     <TextField size="small" label="Name" value={form.name} onChange={(e) => set({ name: e.target.value })} error={form.name.trim() === ''} helperText={form.name.trim() === '' ? 'A layer needs a name' : undefined} />
-                    <WordsField label="What is done to it" value={form.treat} onChange={(treat) => set({ treat })} offered={TREATMENTS} helperText="several in order with semicolons: boil 2 min; bake 150 C still" />
+                    <WordsField label="What is done to it" value={form.treat} onChange={(treat) => set({ treat })} offered={TREATMENTS} helperText="several in order with semicolons: boil 2 min; bake 150 C" />
                     <WordsField label="Tin, or glasses" value={form.tin} onChange={(tin) => set({ tin })} offered={TINS} placeholder="9 inch springform" helperText="mm, cm or inches, or by volume: 12 x round 8 x 2 cm, six 150 ml glasses; the mass stays" />
                     <TextField size="small" label="What it loses" value={form.loss} onChange={(e) => set({ loss: e.target.value })} placeholder="reduce by 1/4" helperText="reduce by 25 %, reduce to 850 g, bake 8 %, strain 12 %, trim 5 %; empty for nothing" />
                 </Box>

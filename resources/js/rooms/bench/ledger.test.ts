@@ -80,7 +80,7 @@ describe('a cure', () => {
     });
     it('heats otherwise, takes more tins, and scales the whole dish', () => {
         const after = (cure: Parameters<typeof cured>[1]['cure'], layer: number | null = 0) => cured(formula, { layer, cure }).layers[0];
-        expect(after({ action: 'treat', ingredient: '', for: 'bake 135 C still' })?.treat).toBe('bake 135 C still');
+        expect(after({ action: 'treat', ingredient: '', for: 'bake 135 C' })?.treat).toBe('bake 135 C');
         expect(after({ action: 'tin', ingredient: '', for: '2 x round 200 x 60 mm' })?.tin).toBe('2 x round 200 x 60 mm');
         expect(after({ action: 'scale', ingredient: '', grams: 0.5 }, null)?.lines.map((l) => l.grams)).toEqual([1, 69]);
     });

@@ -13,6 +13,7 @@ import type { PriceList } from '../../api/types';
 import { today } from '../../shared/days';
 import { counted, longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useRemoval } from '../../shared/useRemoval';
 
 /** What suppliers sell and for how much, read in from a table of theirs; the latest of each counts. */
 export function PriceLists({ onClose }: { onClose: () => void }) {
@@ -32,7 +33,14 @@ export function PriceLists({ onClose }: { onClose: () => void }) {
             setFile('');
         },
     });
-    const remove = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `price-lists/${id}`), onSuccess: fresh });
+    const { told } = useRemoval();
+    const remove = useMutation({
+        mutationFn: (list: PriceList) => call<undefined>('DELETE', `price-lists/${list.id}`),
+        onSuccess: (_, list) => {
+            fresh();
+            told('price-lists', list.id, `The list of ${list.supplier}`);
+        },
+    });
     const read = async (chosen: File | undefined) => {
         if (!chosen) return;
         setFile(chosen.name);
@@ -50,7 +58,7 @@ export function PriceLists({ onClose }: { onClose: () => void }) {
                         <li key={list.id}>
                             <strong style={{ flex: 1 }}>{list.supplier}</strong>
                             <span>{longDay(list.dated_on)}, {counted(list.articles, 'pack')}</span>
-                            <Button color="error" onClick={() => remove.mutate(list.id)} disabled={remove.isPending} aria-label={`Take the list of ${list.supplier}, ${list.dated_on}, away`}>Take away</Button>
+                            <Button color="error" onClick={() => remove.mutate(list)} disabled={remove.isPending} aria-label={`Take the list of ${list.supplier}, ${list.dated_on}, away`}>Take away</Button>
                         </li>
                     ))}
                 </Box>

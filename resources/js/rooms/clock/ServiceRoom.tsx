@@ -22,6 +22,7 @@ import { blocksOf, type By } from './lanes';
 import { Loads } from './Loads';
 import { MadeDialog } from './MadeDialog';
 import { clockOf, dayOf, minuteOf, wallNow } from '../../shared/moment';
+import { useRemoval } from '../../shared/useRemoval';
 import { RunningOrder } from './RunningOrder';
 import { Shopping } from './Shopping';
 import { ToFetch } from './ToFetch';
@@ -44,11 +45,13 @@ export function ServiceRoom({ service }: { service: Service }) {
     const blocks = useMemo(() => (plan ? blocksOf(plan) : []), [plan]);
     const client = useQueryClient();
     const go = useNavigate();
+    const { told } = useRemoval();
     const takeAway = useMutation({
         mutationFn: () => call<undefined>('DELETE', `services/${service.id}`),
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: ['services'] });
             await go('/clock');
+            told('services', service.id, service.name);
         },
     });
     // One paper at a time leaves the room; the key for printing takes the plan.

@@ -8,7 +8,8 @@ import { removedQuery } from '../../api/queries';
 import { counted, longDay } from '../../shared/numbers';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { useRemoval } from '../../shared/useRemoval';
+import type { Removed } from '../../api/types';
+import { useRemoval, type Kind } from '../../shared/useRemoval';
 import { Waiting } from '../../shared/Waiting';
 
 /** What was removed: brought back, or removed for good, which alone asks twice. */
@@ -18,6 +19,7 @@ export function RemovedDrawer({ onClose }: { onClose: () => void }) {
     useEffect(() => notice(null), []);
     const all = [
         ...(data?.dishes ?? []).map((dish) => ({ what: 'dishes' as const, id: dish.id, name: dish.title, of: `with ${counted(dish.versions, 'version')}`, at: dish.removed_at })),
+        ...(data?.others ?? []).map((one) => ({ what: one.kind, id: one.id, name: one.name, of: KINDS[one.kind], at: one.removed_at })),
         ...(data?.versions ?? []).map((version) => ({ what: 'versions' as const, id: version.id, name: version.name, of: `of ${version.dish}`, at: version.removed_at })),
     ].sort((a, b) => b.at.localeCompare(a.at));
     return (
@@ -38,7 +40,10 @@ export function RemovedDrawer({ onClose }: { onClose: () => void }) {
     );
 }
 
-function RemovedRow({ what, id, name, of, at }: { what: 'dishes' | 'versions'; id: number; name: string; of: string; at: string }) {
+/** What each kind is called. */
+const KINDS: Record<Removed['others'][number]['kind'], string> = { services: 'a service', ladders: 'small pots', tastings: 'a tasting', lots: 'a lot', 'price-lists': 'a price list' };
+
+function RemovedRow({ what, id, name, of, at }: { what: Kind; id: number; name: string; of: string; at: string }) {
     const { back, fresh } = useRemoval();
     const [asking, setAsking] = useState(false);
     const restore = useMutation({ mutationFn: () => back(what, id) });
@@ -50,7 +55,7 @@ function RemovedRow({ what, id, name, of, at }: { what: 'dishes' | 'versions'; i
             {failed && <ProblemNote error={failed} />}
             {asking ? (
                 <Box sx={{ mt: 0.5 }}>
-                    Its revisions and trials go with it, and cannot be brought back.
+                    {what === 'dishes' || what === 'versions' ? 'Its revisions and trials go with it, and cannot be brought back.' : 'It cannot be brought back then.'}
                     <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
                         <Button variant="contained" color="error" onClick={() => gone.mutate()} disabled={gone.isPending}>
                             Remove it for good

@@ -13,6 +13,7 @@ import { longDay, typedOrText } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
+import { useRemoval } from '../../shared/useRemoval';
 import { JUST, LADDER } from '../../api/words';
 
 /** Ladders of pots: what to weigh, what was found, what it says. */
@@ -51,7 +52,14 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
             void navigate(`/bench/${made.version.id}`);
         },
     });
-    const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `ladders/${ladder.id}`), onSuccess: fresh });
+    const { told } = useRemoval();
+    const remove = useMutation({
+        mutationFn: () => call<undefined>('DELETE', `ladders/${ladder.id}`),
+        onSuccess: async () => {
+            await fresh();
+            told('ladders', ladder.id, `The pots of ${ladder.dish}`);
+        },
+    });
     const failed = judge.error ?? take.error ?? remove.error;
     const names = design.agents.map((one) => one.name.toLowerCase()).join(' and ');
     const g = (grams: number) => (grams < 10 ? grams.toFixed(1) : grams.toFixed(0));

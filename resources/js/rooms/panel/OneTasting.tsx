@@ -12,6 +12,7 @@ import { PageFoot } from '../../shared/PageFoot';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
+import { useRemoval } from '../../shared/useRemoval';
 import { asksFor, METHODS } from './methods';
 import { TastingResult } from './TastingResult';
 
@@ -32,11 +33,13 @@ export function OneTasting({ id }: { id: number }) {
             await client.invalidateQueries({ queryKey: tastingsQuery().queryKey, exact: true });
         },
     });
+    const { told } = useRemoval();
     const remove = useMutation({
         mutationFn: () => call<undefined>('DELETE', `tastings/${id}`),
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: tastingsQuery().queryKey, exact: true });
             void navigate('/panel');
+            told('tastings', id, data?.title ?? 'The tasting');
         },
     });
     if (isPending) return <Waiting what="the tasting"><LinesWaiting /></Waiting>;

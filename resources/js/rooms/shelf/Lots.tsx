@@ -13,6 +13,7 @@ import { counted, grams, longDay } from '../../shared/numbers';
 import { ended } from '../../shared/routeWords';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
+import { useRemoval } from '../../shared/useRemoval';
 
 /** Lots of an ingredient that came in, and what was made of each: what a recall is answered from. */
 export function Lots({ ingredient }: { ingredient: string }) {
@@ -62,9 +63,10 @@ function LotRow({ lot }: { lot: Lot }) {
         await client.invalidateQueries({ queryKey: ['version'] });
         await client.invalidateQueries({ queryKey: ['trials'] });
     };
+    const { told } = useRemoval();
     const write = useWrite(lot.revision);
     const recall = useMutation({ mutationFn: (recalled: boolean) => write<Lot>('PUT', `lots/${lot.id}/recall`, { recalled, reason }), onSuccess: done });
-    const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `lots/${lot.id}`), onSuccess: done });
+    const remove = useMutation({ mutationFn: () => call<undefined>('DELETE', `lots/${lot.id}`), onSuccess: async () => { await done(); told('lots', lot.id, `Lot ${lot.code}`); } });
     const failed = recall.error ?? remove.error;
     return (
         <Box component="article" aria-label={`Lot ${lot.code}`} sx={{ borderTop: '1px solid var(--line)', py: '4px', fontSize: 'var(--text-plain)' }}>
