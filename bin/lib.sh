@@ -147,6 +147,12 @@ secret() {
     cat "$file"
 }
 
+# What says that a file was saved here and is as it was: HMAC-SHA256 with a key of its own.
+vouched() {
+    # Read by the program from its environment: a key on a command line is everybody's to see.
+    HMAC_KEY=$(secret backups) php -r 'echo hash_hmac_file("sha256", $argv[1], (string) getenv("HMAC_KEY"));' -- "$1"
+}
+
 ensure_env() {
     ensure_places
     if [ ! -f .env ]; then
@@ -162,6 +168,8 @@ ensure_env() {
     chmod 640 .env
     # What is said here wins over what .env says, so that tests can have a store of their own.
     export CACHE_PATH="$APP/storage/framework/cache/${TRANSMUTA_CACHE:-data}"
+    # Who tried at the door is counted where no start of the servers forgets it.
+    export DOORS_PATH="$VAR/web/doors"
     export INSTRUMENTS_SOCKET=$RUN/instruments.sock
     export DB_CONNECTION=mariadb DB_SOCKET=$SOCKET DB_DATABASE=$DB_NAME SESSION_DRIVER=database
     as_app
@@ -338,6 +346,22 @@ php_admin_value[post_max_size] = 17M
 ; Twice this, for a kept connection that is tried and a new one, is how long a store that does not answer keeps anybody waiting.
 php_admin_value[mysqlnd.net_read_timeout] = 2
 php_admin_flag[expose_php] = off
+; What computes for seconds (App\Http\Middleware\OneAtATime) has workers of its own: however much of it is asked for, everything else is served.
+[$POOL-long]
+listen = "$RUN/long.sock"
+listen.mode = 0660
+pm = static
+pm.max_children = 2
+request_terminate_timeout = 80s
+clear_env = no
+catch_workers_output = yes
+php_admin_value[opcache.memory_consumption] = 128
+php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[opcache.revalidate_freq] = 1
+php_admin_value[memory_limit] = 256M
+php_admin_value[post_max_size] = 17M
+php_admin_value[mysqlnd.net_read_timeout] = 2
+php_admin_flag[expose_php] = off
 EOF
     )
     is_root && chown -R "$SERVER:$SERVER" "$run"
@@ -360,7 +384,6 @@ fastcgi_param SCRIPT_NAME /index.php;
 # The name with its port, as a browser names the origin of our own page.
 fastcgi_param HTTP_HOST "\$host:$HTTP_PORT";
 fastcgi_param HTTP_PROXY "";
-fastcgi_pass "unix:$RUN/fpm.sock";
 fastcgi_read_timeout 60s;
 fastcgi_buffers 32 32k;
 fastcgi_buffer_size 32k;
@@ -369,14 +392,19 @@ EOF
 worker_processes 1;
 pid "$run/nginx.pid";
 error_log "$run/nginx.log" warn;
-events { worker_connections 256; }
+events { worker_connections 2048; }
 http {
     include /etc/nginx/mime.types;
     access_log off;
     server_tokens off;
     client_max_body_size 2m;
-    client_body_timeout 15s;
-    client_header_timeout 15s;
+    client_body_timeout 5s;
+    client_header_timeout 5s;
+    send_timeout 15s;
+    # Whoever opens more at once than a browser does, or leaves them half-sent, takes nobody else's place.
+    limit_conn_zone \$binary_remote_addr zone=at_once:1m;
+    limit_conn at_once 256;
+    limit_conn_status 429;
     large_client_header_buffers 4 16k;
     client_body_temp_path "$run/tmp/body";
     proxy_temp_path "$run/tmp/proxy";
@@ -409,8 +437,11 @@ http {
         location = /stove-worker.js { add_header Cache-Control no-cache; add_header X-Content-Type-Options nosniff; add_header Content-Security-Policy "default-src 'none'; connect-src 'self'; frame-ancestors 'none'"; add_header Cross-Origin-Resource-Policy same-origin; try_files \$uri =404; }
         location / { rewrite ^ /index.php last; }
         # A studio's archive is larger than anything else that is sent; what it may be is looked at once who sends it is known.
-        location = /api/archives { client_max_body_size 17m; include "$run/php.conf"; }
-        location = /index.php { include "$run/php.conf"; }
+        location = /api/archives { client_max_body_size 17m; include "$run/php.conf"; fastcgi_pass "unix:$RUN/long.sock"; }
+        location = /api/studio/archive { include "$run/php.conf"; fastcgi_pass "unix:$RUN/long.sock"; }
+        # What computes for seconds (App\Http\Middleware\OneAtATime).
+        location ~ ^/api/(versions/[0-9]+/(routes|versions)|services/[0-9]+/covers)\$ { include "$run/php.conf"; fastcgi_pass "unix:$RUN/long.sock"; }
+        location = /index.php { include "$run/php.conf"; fastcgi_pass "unix:$RUN/fpm.sock"; }
     }
 }
 EOF

@@ -9,6 +9,7 @@ use App\Http\Middleware\Csrf;
 use App\Http\Middleware\Edge;
 use App\Http\Middleware\Known;
 use App\Http\Middleware\Once;
+use App\Http\Middleware\OneAtATime;
 use App\Http\Middleware\Precondition;
 use App\Http\Middleware\Traced;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -33,7 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('web', []);
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         // Whoever asks is known before what they ask for is looked up, and an address nobody spoke for is closed.
-        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [Once::class, Precondition::class, Audited::class]);
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, Csrf::class, Known::class, Allowed::class], append: [OneAtATime::class, Once::class, Precondition::class, Audited::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -169,6 +169,7 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::post('tastings', [TastingController::class, 'store']);
     Route::post('tastings/{tasting}/key', [TastingController::class, 'key']);
     Route::post('tastings/{tasting}/close', [TastingController::class, 'close']);
+    Route::delete('tastings/{tasting}/seats/{number}', [TastingController::class, 'free']);
     Route::delete('tastings/{tasting}', [TastingController::class, 'destroy']);
     Route::put('trials/{trial}', [TrialController::class, 'update']);
     Route::post('trials/{trial}/photos', [TrialController::class, 'photo']);
@@ -182,7 +183,7 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::post('services', [ServiceController::class, 'store']);
     Route::patch('services/{service}', [ServiceController::class, 'update']);
     // Who may take it away may bring it back.
-    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['ladders', 'tastings', 'lots']);
+    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions', ...array_keys(Drawer::KINDS)]);
     Route::put('services/{service}/steps', [PlanController::class, 'say']);
 });
 
@@ -192,7 +193,6 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::delete('dishes/{dish}', [DishController::class, 'destroy']);
     Route::patch('dishes/{dish}', [DishController::class, 'update']);
     Route::post('dishes/{dish}/copies', [DishController::class, 'copy']);
-    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions']);
     Route::put('dishes/{dish}/schools', [SchoolsController::class, 'updateDish']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::post('preparations', [PreparationController::class, 'store']);
@@ -203,7 +203,6 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
     Route::post('ladders/{ladder}/revision', [LadderController::class, 'take']);
     Route::put('factors/{mechanism}', [LearningController::class, 'use'])->where('mechanism', '[a-z-]{2,30}');
     Route::delete('services/{service}', [ServiceController::class, 'destroy']);
-    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['services', 'price-lists']);
     Route::post('price-lists', [PriceListController::class, 'store']);
     Route::delete('price-lists/{list}', [PriceListController::class, 'destroy']);
     Route::post('shelf/import', [ShelfTableController::class, 'import']);
@@ -231,6 +230,8 @@ Route::group(['needs' => Ability::Develop->value], static function (): void {
 // Decide about the studio and its people.
 Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::get('people', [PeopleController::class, 'index']);
+    Route::get('people/links', [PeopleController::class, 'links']);
+    Route::delete('people/links/{link}', [PeopleController::class, 'withdraw']);
     Route::put('people/{person}', [PeopleController::class, 'update']);
     Route::delete('people/{person}', [PeopleController::class, 'destroy']);
     Route::post('people/links', [PeopleController::class, 'invite']);

@@ -34,7 +34,7 @@ final class Addresses
     /** Records of a studio, by what they are called in an address. */
     private const RECORDS = ['dish' => Dish::class, 'version' => Version::class, 'other' => Version::class, 'lot' => Lot::class, 'errand' => Errand::class, 'evidence' => Evidence::class, 'service' => Service::class, 'run' => Run::class, 'list' => PriceList::class, 'trial' => Trial::class, 'photo' => TrialPhoto::class, 'ladder' => PotLadder::class, 'tasting' => Tasting::class, 'exercise' => Exercise::class];
 
-    private const NUMBERS = ['person', 'token', 'id', 'number', 'second'];
+    private const NUMBERS = ['person', 'token', 'link', 'id', 'number', 'second'];
 
     public static function register(): void
     {

@@ -26,7 +26,14 @@ final class Here
     {
         $user = Auth::user();
 
-        return $user instanceof User ? $user : null;
+        // Demo off is off: neither an old session nor an old token of the demo's person knows anybody any more.
+        return $user instanceof User && (!$user->is_demo || config('transmuta.demo') === true) ? $user : null;
+    }
+
+    /** Whether whoever asks is known by a token, not by having signed in. */
+    public function byToken(): bool
+    {
+        return $this->token() !== null;
     }
 
     public function studio(): ?Studio
@@ -86,7 +93,7 @@ final class Here
         $at = $this->token()->studio_id ?? ($this->request->hasSession() ? $this->request->session()->get(self::STUDIO) : null);
         $of = Membership::query();
         $of->with('studio')->where('user_id', $user->id)->orderBy('id');
-        $all = $of->get();
+        $all = $of->get()->filter(static fn(Membership $at): bool => config('transmuta.demo') === true || !$at->studio->isDemo())->values();
         // A token is of one studio. Who was put out of the one they stood at stands at another of theirs, if there is one.
         $found = \is_int($at) ? $all->firstWhere('studio_id', $at) : null;
         $found ??= $this->token() === null ? $all->first() : null;

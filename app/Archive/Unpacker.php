@@ -38,6 +38,14 @@ final class Unpacker
     /** Largest it may be when unpacked, bytes: a small file can hold a very large one. */
     private const MOST_BYTES = 800_000_000;
 
+    /** The same for one that is sent by the web, where somebody waits for it. */
+    public const MOST_SENT = 200_000_000;
+
+    /** Largest table of contents, bytes. */
+    private const MOST_MANIFEST = 4_000_000;
+
+    private const PIECE = 262_144;
+
     private const MOST_FILES = 200_000;
 
     private const MOST_LINE = 4_000_000;
@@ -52,14 +60,14 @@ final class Unpacker
      *
      * @throws Nonsense naming the file and the row that cannot be right
      */
-    public function unpack(string $file, User $owner): array
+    public function unpack(string $file, User $owner, int $most = self::MOST_BYTES): array
     {
         $zip = new \ZipArchive();
         if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
             throw Nonsense::of('archive', 'this file', 'give a ZIP file that was exported from a studio');
         }
         try {
-            $counts = $this->checked($zip);
+            $counts = $this->checked($zip, $most);
 
             /** @var array{studio: Studio, rows: array<string, int>} $made */
             $made = DB::transaction(function () use ($zip, $owner, $counts): array {
@@ -90,19 +98,14 @@ final class Unpacker
      *
      * @return array<string, int> rows by file
      */
-    private function checked(\ZipArchive $zip): array
+    private function checked(\ZipArchive $zip, int $most): array
     {
         if ($zip->numFiles > self::MOST_FILES) {
             throw Nonsense::of('archive', "$zip->numFiles files", 'no studio has so many; export it again');
         }
-        $size = 0;
-        for ($n = 0; $n < $zip->numFiles; ++$n) {
-            $size += (int) (($zip->statIndex($n) ?: [])['size'] ?? 0);
-        }
-        if ($size > self::MOST_BYTES) {
-            throw Nonsense::of('archive', round($size / 1e6) . ' MB', 'no more than ' . round(self::MOST_BYTES / 1e6) . ' MB is unpacked');
-        }
-        $manifest = json_decode((string) $zip->getFromName(Contents::MANIFEST, 50_000_000), true, 8);
+        // What the file says of its own size is not believed: what comes out of it is counted while it comes.
+        $left = $most;
+        $manifest = json_decode($this->sum($zip, Contents::MANIFEST, min($left, self::MOST_MANIFEST), true)[1], true, 8);
         if (!\is_array($manifest) || ($manifest['format'] ?? null) !== Contents::FORMAT) {
             throw Nonsense::of(Contents::MANIFEST, 'the archive', 'give a file that was exported from a studio');
         }
@@ -117,11 +120,9 @@ final class Unpacker
             }
         }
         foreach ($sums as $name => $sum) {
-            $hash = hash_init('sha256');
-            $from = $this->stream($zip, (string) $name);
-            hash_update_stream($hash, $from);
-            fclose($from);
-            if (!\is_string($sum) || !hash_equals($sum, hash_final($hash))) {
+            [$is, , $bytes] = $this->sum($zip, (string) $name, $left);
+            $left -= $bytes;
+            if (!\is_string($sum) || !hash_equals($sum, $is)) {
                 throw Nonsense::of((string) $name, 'what it holds', 'it is not the file that was exported; export the studio again');
             }
         }
@@ -130,10 +131,39 @@ final class Unpacker
         return array_filter($counts, is_int(...));
     }
 
+    /**
+     * A file of it read to its end, in pieces.
+     *
+     * @param int $most bytes it may come to
+     *
+     * @return array{string, string, int} its SHA-256, its content where that is kept, and its bytes
+     */
+    private function sum(\ZipArchive $zip, string $name, int $most, bool $keeps = false): array
+    {
+        $hash = hash_init('sha256');
+        $from = $this->stream($zip, $name);
+        $content = '';
+        $bytes = 0;
+        while (!feof($from)) {
+            $piece = (string) fread($from, self::PIECE);
+            $bytes += \strlen($piece);
+            if ($bytes > $most) {
+                fclose($from);
+                throw Nonsense::of('archive', $name, \sprintf('unpacked it comes to more than %.0f MB: bring it in from the console, if it is a studio of yours (php artisan studio:import)', $most / 1e6));
+            }
+            hash_update($hash, $piece);
+            $content .= $keeps ? $piece : '';
+        }
+        fclose($from);
+
+        return [hash_final($hash), $content, $bytes];
+    }
+
     private function studio(\ZipArchive $zip, User $owner): Studio
     {
         foreach ($this->rows($zip, 'studio.jsonl') as $at => $row) {
             self::onlyColumns('studio.jsonl', $at, $row, Contents::STUDIO);
+            self::read('studio.jsonl', static fn() => Shapes::of('studio.jsonl', 'studio', self::map($row)));
             $name = \is_string($row['name']) ? trim($row['name']) : '';
             $currency = \is_string($row['currency']) ? $row['currency'] : '';
             if ($name === '' || mb_strlen($name) > 120 || preg_match('/^[A-Z]{3}$/', $currency) !== 1) {
@@ -186,6 +216,7 @@ final class Unpacker
                 $row[$column] = $row[$column] === null ? null : $this->here($where, $column, $to, $row[$column]);
             }
             if ($table === 'tastings') {
+                $row['samples'] = self::text($this->samples($row['samples']));
                 // What opens its table is a secret of the store.
                 $row['code'] = Tastings::freeCode();
             }
@@ -216,6 +247,26 @@ final class Unpacker
         return $n;
     }
 
+    /**
+     * What was tasted, by the versions it is of here; of one that is not among what came, its name and what it contained are kept.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function samples(mixed $text): array
+    {
+        $samples = [];
+        foreach (self::map(json_decode(\is_string($text) ? $text : '[]', true, Contents::DEPTH)) as $one) {
+            $one = \is_array($one) ? $one : [];
+            foreach (['version_id' => 'versions', 'revision_id' => 'revisions'] as $column => $table) {
+                $there = $one[$column] ?? null;
+                $one[$column] = \is_int($there) ? ($this->ids[$table][$there] ?? null) : null;
+            }
+            $samples[] = $one;
+        }
+
+        return $samples;
+    }
+
     /** The id here of a row that stood there. */
     private function here(string $where, string $column, string $table, mixed $there): int
     {
@@ -234,6 +285,7 @@ final class Unpacker
      */
     private function understood(string $where, string $table, array $row): void
     {
+        self::read($where, static fn() => Shapes::of($where, $table, self::map($row)));
         if (\array_key_exists('formula', $row)) {
             self::read($where, fn() => $this->engine->json->read(self::map($row['formula'])));
         }

@@ -28,7 +28,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'pd', type: 'number'),
             new OA\Property(property: 'power', type: 'number'),
             new OA\Property(property: 'question', type: 'string'),
-            new OA\Property(property: 'seed', type: 'integer'),
+            new OA\Property(property: 'seed', description: 'Sealed until it is closed.', type: 'integer', nullable: true),
             new OA\Property(property: 'sided', type: 'string'),
             new OA\Property(property: 'tasters', type: 'integer'),
         ]),
@@ -45,9 +45,10 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'unknown', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'version_id', type: 'integer', nullable: true),
         ])),
-        new OA\Property(property: 'seats', type: 'array', items: new OA\Items(type: 'object', required: ['number', 'codes', 'is_taken', 'has_answered', 'letters', 'answer'], properties: [
+        new OA\Property(property: 'seats', type: 'array', items: new OA\Items(type: 'object', required: ['number', 'codes', 'is_taken', 'has_answered', 'from', 'letters', 'answer'], properties: [
             new OA\Property(property: 'answer', description: 'Sealed until it is closed.', type: 'object', additionalProperties: true, nullable: true),
             new OA\Property(property: 'codes', type: 'array', items: new OA\Items(type: 'integer')),
+            new OA\Property(property: 'from', description: 'Which place it was taken from, counted in the order of the seats: the same number is the same place.', type: 'integer', nullable: true),
             new OA\Property(property: 'has_answered', type: 'boolean'),
             new OA\Property(property: 'is_taken', type: 'boolean'),
             new OA\Property(property: 'letters', description: 'Sealed until it is closed.', oneOf: [new OA\Schema(type: 'array', items: new OA\Items(type: 'string')), new OA\Schema(type: 'null')]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Transmuta\Process\Costing\Rates;
@@ -37,6 +38,12 @@ final class Studio extends Model
     protected function casts(): array
     {
         return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array', 'factors' => 'array', 'rates' => 'array'];
+    }
+
+    /** Whether it is the demo's own, made by its person; nobody comes into it where the demo is off. */
+    public function isDemo(): bool
+    {
+        return Membership::query()->where('studio_id', $this->id)->whereHas('user', static fn(Builder $of): Builder => $of->where('is_demo', true))->exists();
     }
 
     public function rates(): Rates

@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  * @property int $number from 1
  * @property list<array{code: int, letter: string}> $served in the order it is tasted; a marked reference has the code 0
  * @property ?string $secret hash of what whoever sits there holds; null while the seat is free
+ * @property ?string $holder hash of the window that sat down there
+ * @property ?string $place hash of where it sat down from
  * @property ?Carbon $acknowledged_at
  * @property ?array<string, mixed> $answer
  * @property ?Carbon $answered_at

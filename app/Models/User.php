@@ -23,6 +23,8 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
+    protected $attributes = ['is_demo' => false];
+
     protected $hidden = ['password'];
 
     protected function casts(): array

@@ -106,6 +106,9 @@ final readonly class DishSearch
         $rules = array_filter($wanted['diets'], static fn(Diet $diet): bool => !self::isByPortion($diet));
         $book = $this->shelf->evidence();
         $asking = $rules === [] ? [] : $this->slugs(static fn(Ingredient $in): bool => array_filter($rules, static fn(Diet $diet): bool => self::asks($book, $diet, $in)) !== []);
+        foreach ($wanted['free'] as $allergen) {
+            $asking = [...$asking, ...$this->slugs(static fn(Ingredient $in): bool => !Allergens::speaksOf($in, $allergen) && !Allergens::isClear($in, $allergen))];
+        }
         /** @var list<int> $asks */
         $asks = $asking === [] ? [] : DB::table('version_ingredients')->whereIn('version_id', $ids)->whereIn('slug', $asking)->distinct()->pluck('version_id')->all();
         // No calculation shows 20 mg/kg: gluten-free is always asked.
@@ -190,7 +193,7 @@ final readonly class DishSearch
             }
         }
         foreach ($wanted['free'] as $allergen) {
-            $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => !Allergens::isClear($in, $allergen))];
+            $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => Allergens::speaksOf($in, $allergen))];
         }
         if ($wanted['free'] !== [] || $wanted['diets'] !== []) {
             $fits[] = static fn(Query $version) => $version->where('versions.open_lines', 0)->whereNotExists(static fn(Query $held) => $held->from('version_ingredients')->whereColumn('version_id', 'versions.id')->whereIn('slug', array_values(array_unique($barred))));

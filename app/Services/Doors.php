@@ -6,6 +6,7 @@ namespace App\Services;
 
 use App\Access\Here;
 use App\Access\Role;
+use App\Models\AccessToken;
 use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\User;
@@ -57,6 +58,15 @@ final readonly class Doors
         $query = DB::table('sessions')->where('user_id', $user->id);
 
         return $but === null ? $query->delete() : $query->where('id', '!=', $but)->delete();
+    }
+
+    /** Takes every token of somebody back: whoever had to choose another password trusts none of them. */
+    public static function endTokens(User $user): int
+    {
+        $query = AccessToken::query();
+        $ended = $query->where('tokenable_id', $user->id)->delete();
+
+        return is_numeric($ended) ? (int) $ended : 0;
     }
 
     /** A studio with its first owner. Called in a transaction. */

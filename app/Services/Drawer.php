@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Access\Ability;
 use App\Models\Dish;
 use App\Models\Lot;
 use App\Models\PotLadder;
@@ -23,7 +24,16 @@ final class Drawer
     /** Kinds beside dishes and versions, by the word of their address, with their model. */
     public const KINDS = ['services' => Service::class, 'ladders' => PotLadder::class, 'tastings' => Tasting::class, 'lots' => Lot::class, 'price-lists' => PriceList::class];
 
+    /** What somebody may have to do to bring one of a kind back: what they may to make one. */
+    private const NEEDS = ['dishes' => Ability::Develop, 'versions' => Ability::Develop, 'services' => Ability::Develop, 'price-lists' => Ability::Develop, 'ladders' => Ability::Record, 'tastings' => Ability::Record, 'lots' => Ability::Record];
+
     private const MOST = 200;
+
+    /** What bringing back one of a kind needs. */
+    public static function needs(string $kind): Ability
+    {
+        return self::NEEDS[$kind] ?? abort(404);
+    }
 
     /** @return list<array{kind: string, id: int, name: string, removed_at: string}> the latest first of each kind */
     public static function others(Studio $studio): array
@@ -31,9 +41,10 @@ final class Drawer
         $all = [];
         foreach (array_keys(self::KINDS) as $kind) {
             $query = self::of($kind, $studio);
-            foreach ($query->orderByDesc('deleted_at')->limit(self::MOST)->get() as $one) {
+            $query->orderByDesc('deleted_at')->limit(self::MOST);
+            foreach ($query->get() as $one) {
                 $at = $one->getAttribute('deleted_at');
-                $all[] = ['kind' => $kind, 'id' => (int) $one->getKey(), 'name' => self::name($one), 'removed_at' => $at instanceof \DateTimeInterface ? $at->format(\DATE_ATOM) : ''];
+                $all[] = ['kind' => $kind, 'id' => is_numeric($key = $one->getKey()) ? (int) $key : 0, 'name' => self::name($one), 'removed_at' => $at instanceof \DateTimeInterface ? $at->format(\DATE_ATOM) : ''];
             }
         }
 
@@ -44,7 +55,7 @@ final class Drawer
     public static function back(string $kind, int $id, Studio $studio): void
     {
         DB::transaction(static function () use ($kind, $id, $studio): void {
-            $one = self::of($kind, $studio)->lockForUpdate()->findOrFail($id);
+            $one = self::held($kind, $id, $studio);
             match (true) {
                 $one instanceof Dish => Removal::back($one),
                 $one instanceof Version => Removal::versionBack($one),
@@ -56,12 +67,21 @@ final class Drawer
     /** Removes one for good. One that is brought back meanwhile stays. */
     public static function away(string $kind, int $id, Studio $studio): void
     {
-        DB::transaction(static fn(): mixed => self::of($kind, $studio)->lockForUpdate()->findOrFail($id)->forceDelete());
+        DB::transaction(static fn(): mixed => self::held($kind, $id, $studio)->forceDelete());
     }
 
-    /** @return Builder<covariant Model> what lies in the drawer of a kind */
+    private static function held(string $kind, int $id, Studio $studio): Model
+    {
+        $query = self::of($kind, $studio);
+        $query->lockForUpdate();
+
+        return $query->findOrFail($id);
+    }
+
+    /** @return Builder<Model> what lies in the drawer of a kind */
     public static function of(string $kind, Studio $studio): Builder
     {
+        /** @var Builder<Model> $query */
         $query = match ($kind) {
             'dishes' => Dish::onlyTrashed(),
             'versions' => Version::onlyTrashed()->whereHas('dish'),

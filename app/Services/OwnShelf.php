@@ -17,6 +17,9 @@ use Transmuta\Shelf\Shelf;
 /** Packets a studio enters: each becomes an ingredient of its own or its own view of a reference row, which itself never changes. */
 final readonly class OwnShelf
 {
+    /** Characters of a name, as its column holds them. */
+    private const MOST_NAME = 160;
+
     public function __construct(private Shelf $shelf, private Reference $reference, private Preparations $preparations) {}
 
     /**
@@ -31,12 +34,19 @@ final readonly class OwnShelf
         $text = static fn(string $key): ?string => \is_string($packet[$key] ?? null) && trim($packet[$key]) !== '' ? trim($packet[$key]) : null;
         $number = static fn(string $key): ?float => is_numeric($packet[$key] ?? null) ? (float) $packet[$key] : null;
         $list = static fn(string $key): ?array => \is_array($packet[$key] ?? null) ? array_values(array_filter($packet[$key], is_string(...))) : null;
+        $name = (string) $text('name');
+        if (mb_strlen($name) > self::MOST_NAME) {
+            throw new ImpossiblePanel(['name' => \sprintf('A name has at most %d characters; this has %d. Is a quotation mark left open in the row?', self::MOST_NAME, mb_strlen($name))]);
+        }
+        if (preg_match('/[\p{Cc}\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u', $name) === 1) {
+            throw new ImpossiblePanel(['name' => 'There are signs in the name that cannot be seen. Type it anew.']);
+        }
         $like = null;
         if ($text('like') !== null) {
             $like = $this->likeness((string) $text('like')) ?? throw new ImpossiblePanel(['like' => \sprintf('The shelf has no "%s": choose the ingredient it is most like.', $text('like'))]);
         }
         $panel = PacketPanel::of(array_combine(PacketPanel::FIELDS, array_map($number, PacketPanel::FIELDS)), $number('serving_g'), (bool) ($packet['carbohydrate_with_fibre'] ?? false));
-        $about = ['id' => $slug, 'name' => (string) $text('name'), 'names' => $list('also_called') ?? []];
+        $about = ['id' => $slug, 'name' => $name, 'names' => $list('also_called') ?? []];
         if ($number('price_minor_per_kg') !== null) {
             $about['price_minor_per_kg'] = (int) $number('price_minor_per_kg');
         }

@@ -96,17 +96,19 @@ final readonly class Tastings
     {
         $seats = self::all($tasting);
         $isClosed = $tasting->closed_at !== null;
+        $places = array_values(array_unique(array_filter(array_map(static fn(TastingSeat $seat): ?string => $seat->place, $seats), is_string(...))));
 
         return [
             ...self::head($tasting, $seats),
-            'plan' => $tasting->plan,
+            // Its seed is the key: from it anybody lays the same table.
+            'plan' => $isClosed ? $tasting->plan : [...$tasting->plan, 'seed' => null],
             'samples' => $tasting->samples,
             'code' => $tasting->code,
             'power' => self::power($tasting),
             'balanced' => Design::isBalanced($tasting->method, \count($tasting->samples), $tasting->plan['tasters']),
             'round' => Design::round($tasting->method, \count($tasting->samples)),
             'seats' => array_map(static fn(TastingSeat $seat): array => [
-                'number' => $seat->number, 'codes' => array_column($seat->served, 'code'), 'is_taken' => $seat->secret !== null, 'has_answered' => $seat->answered_at !== null,
+                'number' => $seat->number, 'codes' => array_column($seat->served, 'code'), 'is_taken' => $seat->secret !== null, 'has_answered' => $seat->answered_at !== null, 'from' => $seat->place === null ? null : 1 + (int) array_search($seat->place, $places, true),
                 // Sealed until it is closed.
                 'letters' => $isClosed ? array_column($seat->served, 'letter') : null, 'answer' => $isClosed && $seat->answer !== null ? (object) $seat->answer : null,
             ], $seats),

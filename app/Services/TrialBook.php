@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Dish;
 use App\Models\Lot;
 use App\Models\Run;
 use App\Models\Trial;
@@ -47,6 +48,10 @@ final readonly class TrialBook
 
         /** @var Trial $trial */
         $trial = DB::transaction(function () use ($version, $revision, $run, $day, $outcome, $predicted, $used): Trial {
+            // Held until it stands there: a dish taken away meanwhile takes no trial with it unseen.
+            $holds = Dish::query();
+            $holds->sharedLock();
+            $holds->findOrFail($version->dish_id);
             $trial = Trial::query()->create([
                 'studio_id' => $version->studio_id, 'version_id' => $version->id, 'revision_id' => $revision->id, 'run_id' => $run, 'made_on' => $day,
                 'predicted' => $predicted->toArray(), 'who' => $this->shelf->author(), ...self::columns($outcome, $predicted->layerId),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\Dish;
 use App\Models\Version;
 use Illuminate\Contracts\Container\Container;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
@@ -47,7 +49,7 @@ final class VersionShelf
     public function engine(Version $version, bool $isShipped = false): Engine
     {
         $old = $this->changed($version);
-        if ($old === [] && $version->dish->schools === [] && (!$isShipped || !$this->shelf->isLearned())) {
+        if ($old === [] && $this->dish($version)->schools === [] && (!$isShipped || !$this->shelf->isLearned())) {
             return $this->today();
         }
         $reference = $this->today()->reader->reference;
@@ -69,7 +71,15 @@ final class VersionShelf
     /** @return list<array<string, mixed>> the studio's choices, then the dish's own, which win */
     public function schools(Version $version): array
     {
-        return [$this->shelf->schools(), $version->dish->schools];
+        return [$this->shelf->schools(), $this->dish($version)->schools];
+    }
+
+    /** @throws ModelNotFoundException where the dish was taken away meanwhile: its versions are not there without it */
+    private function dish(Version $version): Dish
+    {
+        $dish = $version->getRelationValue('dish');
+
+        return $dish instanceof Dish ? $dish : throw (new ModelNotFoundException())->setModel(Dish::class);
     }
 
     /**

@@ -45,10 +45,16 @@ final class Store extends MariaDbConnection
         }
     }
 
+    /** Whether two stood in each other's way to the end: the store is there, and takes it a moment later. */
+    public static function isBusy(\PDOException $e): bool
+    {
+        return \in_array(self::code($e), [1205, 1213], true);
+    }
+
     /** Whether the store itself is away, busy or going; anything else it says is our fault, and to say it cannot be reached would send the cook to the wrong place. */
     public static function isAway(\PDOException $e): bool
     {
-        return \in_array(self::code($e), [1040, 1053, 1077, 1079, 1080, 1203, 1205, 1213, 2002, 2003, 2006, 2013], true) || preg_match('/gone away|lost connection|refused|No such file/i', $e->getMessage()) === 1;
+        return \in_array(self::code($e), [1040, 1053, 1077, 1079, 1080, 1203, 2002, 2003, 2006, 2013], true) || preg_match('/gone away|lost connection|refused|No such file/i', $e->getMessage()) === 1;
     }
 
     private static function code(\PDOException $e): int

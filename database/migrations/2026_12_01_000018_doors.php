@@ -19,6 +19,7 @@ return new class extends Migration {
         DB::statement('alter table users modify email varchar(190) character set utf8mb4 collate utf8mb4_bin not null');
         Schema::table('tasting_seats', static function (Blueprint $table): void {
             $table->string('holder', 64)->nullable();
+            $table->string('place', 64)->nullable();
         });
         foreach (self::DRAWER as $name) {
             if (!Schema::hasColumn($name, 'deleted_at')) {
@@ -43,7 +44,7 @@ return new class extends Migration {
             });
         }
         Schema::table('tasting_seats', static function (Blueprint $table): void {
-            $table->dropColumn('holder');
+            $table->dropColumn(['holder', 'place']);
         });
         DB::statement('alter table users modify email varchar(190) character set utf8mb4 collate utf8mb4_unicode_ci not null');
     }

@@ -11,6 +11,7 @@ use App\Models\Dish;
 use App\Models\Errand;
 use App\Models\Evidence;
 use App\Models\Exercise;
+use App\Models\Link;
 use App\Models\Lot;
 use App\Models\Membership;
 use App\Models\PotLadder;
@@ -41,7 +42,7 @@ final class AccessTest extends FeatureCase
     ];
 
     /** Parts of an address that are of a studio. */
-    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'list', 'trial', 'photo', 'ladder', 'tasting', 'exercise', 'person', 'token'];
+    private const RECORDS = ['dish', 'version', 'other', 'lot', 'errand', 'evidence', 'service', 'run', 'list', 'trial', 'photo', 'ladder', 'tasting', 'exercise', 'person', 'token', 'link'];
 
     /** @return array<string, string> what each address needs */
     private static function needs(): array
@@ -89,7 +90,7 @@ final class AccessTest extends FeatureCase
         $token = AccessToken::query()->create(['tokenable_type' => $owner->getMorphClass(), 'tokenable_id' => $owner->id, 'studio_id' => $studio->id, 'name' => 'x', 'token' => hash('sha256', "x$studio->id"), 'abilities' => ['read']]);
 
         return [
-            'dish' => $dish->id, 'version' => $version, 'other' => $version, 'number' => 1, 'second' => 1, 'layer' => 0, 'slug' => 'butter', 'kind' => 'dishes', 'id' => 999999, 'session' => 'x', 'secret' => 'x',
+            'dish' => $dish->id, 'version' => $version, 'other' => $version, 'number' => 1, 'second' => 1, 'layer' => 0, 'slug' => 'butter', 'kind' => 'lots', 'id' => 999999, 'session' => 'x', 'secret' => 'x',
             'lot' => Lot::query()->create(['studio_id' => $studio->id, 'slug' => 'butter', 'name' => 'Butter', 'code' => 'X1'])->id,
             'errand' => Errand::query()->create(['studio_id' => $studio->id, 'dish_id' => $dish->id, 'words' => 'x'])->id,
             'evidence' => Evidence::query()->create(['studio_id' => $studio->id, 'slug' => 'butter', 'diet' => 'vegan', 'meets' => false, 'note' => 'x', 'seen_on' => '2026-01-01', 'who' => 'x'])->id,
@@ -97,7 +98,7 @@ final class AccessTest extends FeatureCase
             'list' => PriceList::query()->create(['studio_id' => $studio->id, 'supplier' => 'x', 'dated_on' => '2026-12-01', 'articles' => []])->id,
             'service' => Service::query()->create(['studio_id' => $studio->id, 'name' => 'x', 'serve_at' => '2026-12-05T19:30', 'kitchen' => Planning::KITCHEN])->id,
             ...self::learnt($studio, $version, $owner),
-            'person' => $member->id, 'token' => $token->id,
+            'person' => $member->id, 'token' => $token->id, 'link' => Link::inviting($studio, Role::Cook)[0]->id,
         ];
     }
 

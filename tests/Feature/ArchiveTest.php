@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Access\Here;
 use App\Archive\Contents;
 use App\Archive\Packer;
+use App\Archive\Shapes;
 use App\Archive\Unpacker;
 use App\Models\Dish;
 use App\Models\Membership;
@@ -93,6 +94,18 @@ final class ArchiveTest extends FeatureCase
             }
             unset($row);
         }
+        // What was tasted names its version inside.
+        foreach ($tables['tastings'] as &$row) {
+            $samples = \is_array($row['samples']) ? $row['samples'] : [];
+            foreach ($samples as &$sample) {
+                foreach (['version_id' => 'versions', 'revision_id' => 'revisions'] as $column => $to) {
+                    $sample[$column] = $sample[$column] === null ? null : $nth[$to][$sample[$column]] ?? 'nowhere';
+                }
+            }
+            unset($sample);
+            $row['samples'] = $samples;
+        }
+        unset($row);
 
         return $tables;
     }
@@ -221,12 +234,57 @@ final class ArchiveTest extends FeatureCase
             'words for a pack' => [$line('tables/price_lists.jsonl', static fn(array $row): array => ['articles' => ['x']] + $row), 'tables/price_lists.jsonl, row 1'],
             'a measure that holds nothing' => [$line('studio.jsonl', static fn(array $row): array => ['measures' => [['name' => 'ladle', 'ml' => 0]]] + $row), 'studio.jsonl'],
             'a currency that is none' => [$line('studio.jsonl', static fn(array $row): array => ['currency' => '=1+1'] + $row), 'studio.jsonl'],
+            ...self::poisons($line),
             'no table at all' => [static fn(array $files): array => array_diff_key($files, ['tables/trials.jsonl' => 1]), 'tables/trials.jsonl'],
             'no JSON' => [static fn(array $files): array => ['tables/errands.jsonl' => "<html>\n"] + $files, 'tables/errands.jsonl, row 1'],
             'fewer rows than were written' => [static fn(array $files): array => ['tables/errands.jsonl' => ''] + $files, 'tables/errands.jsonl'],
             'a newer form' => [static fn(array $files): array => ['manifest.json' => str_replace('"version": 1', '"version": 2', $files['manifest.json'])] + $files, 'manifest.json'],
             'another kind of archive' => [static fn(array $files): array => ['manifest.json' => '{"format":"cups"}'] + $files, 'manifest.json'],
         ];
+    }
+
+    /**
+     * Every column that holds JSON with a number in its place, and what else broke a screen for good: attack A11.
+     *
+     * @param callable(string, callable(array<string, mixed>): array<string, mixed>): callable $line
+     *
+     * @return array<string, array{callable, string}>
+     */
+    private static function poisons(callable $line): array
+    {
+        $found = [];
+        foreach (Contents::JSON as $table => $columns) {
+            self::assertSame([], array_diff($columns, array_keys(Shapes::RULES[$table])), "$table: each of its columns says of what kind it is");
+            foreach ($columns as $column) {
+                $found["7 for $table.$column"] = [$line("tables/$table.jsonl", static fn(array $row): array => [$column => 7] + $row), "tables/$table.jsonl, row 1"];
+            }
+        }
+        foreach (['schools', 'kitchen', 'measures', 'factors', 'rates'] as $column) {
+            $found["7 for the studio's $column"] = [$line('studio.jsonl', static fn(array $row): array => [$column => 7] + $row), 'studio.jsonl'];
+        }
+
+        return [
+            ...$found,
+            'a school nobody is of' => [$line('studio.jsonl', static fn(array $row): array => ['schools' => ['leaf' => 'nonsense']] + $row), 'studio.jsonl'],
+            'a step beyond the ladder' => [$line('tables/trials.jsonl', static fn(array $row): array => ['set_step' => 99] + $row), 'tables/trials.jsonl, row 1'],
+            'a way to taste that is none' => [$line('tables/tastings.jsonl', static fn(array $row): array => ['method' => 'nonsense'] + $row), 'tables/tastings.jsonl, row 1'],
+        ];
+    }
+
+    public function testWhatComesOutIsCountedAndNotWhatIsSaid(): void
+    {
+        $file = $this->file();
+        $zip = new \ZipArchive();
+        $zip->open($file, \ZipArchive::OVERWRITE);
+        $long = str_repeat('0', 3_000_000);
+        $zip->addFromString('manifest.json', (string) json_encode(['format' => Contents::FORMAT, 'version' => Contents::VERSION, 'rows' => [], 'sha256' => array_fill_keys(['studio.jsonl', 'states.jsonl', ...array_map(Contents::place(...), array_keys(Contents::TABLES))], hash('sha256', $long))]));
+        $zip->addFromString('studio.jsonl', $long);
+        $zip->close();
+        // The central directory says one byte.
+        $bytes = (string) file_get_contents($file);
+        file_put_contents($file, str_replace(pack('V', 3_000_000), pack('V', 1), $bytes));
+        $this->expectException(Nonsense::class);
+        app(Unpacker::class)->unpack($file, $this->somebody(), 1_000_000);
     }
 
     public function testWhatCannotBeRightIsRefusedByItsPlaceAndLeavesNothing(): void

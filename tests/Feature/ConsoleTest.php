@@ -33,7 +33,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(['steps', 'critical', 'stops'], array_keys($json));
         self::assertSame([], $json['stops']);
         [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");
-        self::assertSame(['egg yolk stays raw', 'flour is never heated'], array_map(static fn(array $stop): string => (string) preg_replace('/^.*?(egg yolk stays raw|flour is never heated).*$/', '$1', $stop['text']), json_decode($raw, true)['stops']));
+        self::assertSame(['egg yolk stays raw', 'flour is never cooked'], array_map(static fn(array $stop): string => (string) preg_replace('/^.*?(egg yolk stays raw|flour is never cooked).*$/', '$1', $stop['text']), json_decode($raw, true)['stops']));
         self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue'], array_keys($json['steps'][0]));
         $kinds = array_column($json['steps'], 'kind');
         self::assertContains('swell', $kinds);

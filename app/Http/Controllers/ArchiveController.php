@@ -57,7 +57,7 @@ final class ArchiveController extends Controller
             if (file_put_contents($file, $request->getContent(true)) === 0) {
                 throw new Refused(422, 'nothing-sent', 'Nothing was sent.', 'Choose the file that was exported.');
             }
-            ['studio' => $studio, 'rows' => $rows] = $unpacker->unpack($file, $owner);
+            ['studio' => $studio, 'rows' => $rows] = $unpacker->unpack($file, $owner, Unpacker::MOST_SENT);
         } finally {
             @unlink($file);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Access\Here;
+use App\Exceptions\Refused;
 use App\Http\Middleware\Precondition;
 use App\Models\Studio;
 use App\Models\Version;
@@ -18,6 +19,18 @@ abstract class Controller
     protected function here(): Here
     {
         return app(Here::class);
+    }
+
+    /**
+     * What only somebody who signed in may do: a token makes no stronger one, ends nobody's sessions and changes no password.
+     *
+     * @throws Refused status 403
+     */
+    protected function bySession(): void
+    {
+        if ($this->here()->byToken()) {
+            throw new Refused(403, 'not-allowed', 'A token may not do this.', 'Sign in with the password, and do it there.');
+        }
     }
 
     protected function studio(): Studio

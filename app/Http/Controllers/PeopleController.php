@@ -14,6 +14,7 @@ use App\Contract\Operation\Wrong;
 use App\Models\AccessToken;
 use App\Models\Link;
 use App\Models\Membership;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -75,6 +76,7 @@ final class PeopleController extends Controller
             $one = $this->member($person);
             $this->keepsAnOwner($one, null);
             AccessToken::query()->where('tokenable_id', $one->user_id)->where('studio_id', $one->studio_id)->delete();
+            Link::query()->where('studio_id', $one->studio_id)->where('user_id', $one->user_id)->delete();
             $one->delete();
         });
 
@@ -90,6 +92,7 @@ final class PeopleController extends Controller
     )]
     public function invite(Request $request): JsonResponse
     {
+        $this->bySession();
         $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
         /** @var array{Link, string} $made */
         $made = DB::transaction(fn(): array => Link::inviting($this->studio(), Role::from((string) $request->string('role'))));
@@ -106,6 +109,7 @@ final class PeopleController extends Controller
     )]
     public function reset(int $person): JsonResponse
     {
+        $this->bySession();
         /** @var array{Link, string} $made */
         $made = DB::transaction(function () use ($person): array {
             $one = $this->member($person);
@@ -118,6 +122,45 @@ final class PeopleController extends Controller
         });
 
         return self::told($made);
+    }
+
+    #[OA\Get(
+        path: '/api/people/links',
+        summary: 'Links that are still good: who they let in as what, or whose password they reset; never their secret',
+        operationId: 'People.links',
+        responses: [new AnsweredList('OpenLink'), new Wrong()],
+    )]
+    public function links(): JsonResponse
+    {
+        $query = $this->open();
+        $query->with('user')->orderByDesc('id');
+
+        return new JsonResponse(array_values($query->get()->map(static fn(Link $one): array => ['id' => $one->id, 'role' => $one->role?->value, 'name' => $one->user?->name, 'expires_at' => $one->expires_at->toIso8601String()])->all()));
+    }
+
+    #[OA\Delete(
+        path: '/api/people/links/{link}',
+        summary: 'Withdraws a link: whoever has it comes in no more',
+        operationId: 'People.withdraw',
+        parameters: [new InPath('link')],
+        responses: [new Done(), new Wrong()],
+    )]
+    public function withdraw(int $link): JsonResponse
+    {
+        $query = $this->open();
+        $found = $query->findOrFail($link);
+        DB::transaction(static fn(): bool => $found->update(['expires_at' => now()]));
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** @return Builder<Link> */
+    private function open(): Builder
+    {
+        $query = Link::query();
+        $query->where('studio_id', $this->studio()->id)->whereNull('used_at')->where('expires_at', '>', now());
+
+        return $query;
     }
 
     /** @param array{Link, string} $made */

@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
+use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\TextHeadings;
 use Transmuta\Quantity\UnitSystem;
 
@@ -35,6 +36,11 @@ final class ReadingHeadingController extends Controller
             'loss' => 'loss',
             default => 'treat',
         };
+
+        if ($heading === 'tin' && trim((string) $request->string('value')) !== '') {
+            // Asked at its box, before it stands in the text.
+            Tins::read((string) $request->string('value'));
+        }
 
         return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'), $engine->lines, UnitSystem::tryFrom((string) $request->string('measures')) ?? UnitSystem::Metric)]);
     }

@@ -8,6 +8,7 @@ use App\Contract\Operation\Answered;
 use App\Contract\Operation\Done;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
+use App\Exceptions\Refused;
 use App\Models\Dish;
 use App\Models\Version;
 use App\Services\Drawer;
@@ -51,6 +52,10 @@ final class RemovedController extends Controller
     )]
     public function restore(string $kind, int $id): JsonResponse
     {
+        $needs = Drawer::needs($kind);
+        if (!$this->here()->may($needs)) {
+            throw new Refused(403, 'not-allowed', 'What developed the dish brings it back, not what records.', 'Ask whoever develops here.');
+        }
         Drawer::back($kind, $id, $this->studio());
 
         return new JsonResponse(null, 204);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Access\Here;
+use App\Access\Knocks;
 use App\Access\TriedFirst;
+use App\Access\Tries;
 use App\Contract\Operation\Answered;
 use App\Contract\Operation\AnsweredList;
 use App\Contract\Operation\Asked;
@@ -19,7 +21,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -28,12 +29,6 @@ use Transmuta\Fault\Nonsense;
 /** Signing in and out, at which studio one stands, one's sessions and password. */
 final class SessionController extends Controller
 {
-    /** Tries of one name from one place before it has to wait; each further try waits twice as long. */
-    private const TRIES = 5;
-
-    /** Longest wait, s. */
-    private const LONGEST = 900;
-
     #[OA\Get(
         path: '/api/session',
         summary: 'Who is signed in, at which studio, as what',
@@ -68,24 +63,18 @@ final class SessionController extends Controller
     {
         $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']]);
         $email = mb_strtolower((string) $request->string('email')->trim());
-        $keys = ['sign-in:' . hash('xxh128', $email . '|' . $request->ip()), 'sign-in:' . hash('xxh128', (string) $request->ip())];
-        $this->notTooOften($keys[0], self::TRIES);
-        $this->notTooOften($keys[1], 10 * self::TRIES);
+        $place = (string) $request->ip();
+        Tries::count($email, $place);
         $query = User::query();
         $query->where('email', $email);
         $user = $query->first();
         // As long for a name nobody has as for one somebody has.
         $fits = Hash::check((string) $request->string('password'), $user->password ?? self::nobody());
-        if ($user === null || !$fits) {
-            foreach ($keys as $key) {
-                $over = max(0, (is_numeric($tried = RateLimiter::attempts($key)) ? (int) $tried : 0) + 1 - self::TRIES);
-                RateLimiter::hit($key, min(self::LONGEST, 60 * 2 ** min(8, $over)));
-            }
+        if ($user === null || !$fits || !self::mayCome($user)) {
+            Knocks::note($email, $place, 'sign-in refused');
             throw ValidationException::withMessages(['email' => 'Nobody signs in with that address and password.']);
         }
-        foreach ($keys as $key) {
-            RateLimiter::clear($key);
-        }
+        Tries::clear($email, $place);
         if (Hash::needsRehash($user->password)) {
             $user->forceFill(['password' => (string) $request->string('password')])->save();
         }
@@ -170,6 +159,7 @@ final class SessionController extends Controller
     )]
     public function clear(Request $request): JsonResponse
     {
+        $this->bySession();
         $user = $this->here()->user();
         \assert($user !== null);
         DB::transaction(static fn(): int => Doors::endOthers($user, $request->hasSession() ? $request->session()->getId() : null));
@@ -186,6 +176,7 @@ final class SessionController extends Controller
     )]
     public function end(string $session): JsonResponse
     {
+        $this->bySession();
         $ids = DB::table('sessions')->where('user_id', $this->here()->user()?->id)->pluck('id')->all();
         $found = array_filter($ids, static fn(mixed $id): bool => \is_string($id) && hash('xxh128', $id) === $session);
         abort_if($found === [], 404);
@@ -203,6 +194,7 @@ final class SessionController extends Controller
     )]
     public function password(Request $request): JsonResponse
     {
+        $this->bySession();
         $user = $this->here()->user();
         \assert($user !== null);
         if ($user->is_demo) {
@@ -215,6 +207,7 @@ final class SessionController extends Controller
         DB::transaction(static function () use ($request, $user): void {
             $user->forceFill(['password' => (string) $request->string('password')])->save();
             Doors::endOthers($user, $request->hasSession() ? $request->session()->getId() : null);
+            Doors::endTokens($user);
         });
 
         return new JsonResponse(null, 204);
@@ -279,11 +272,10 @@ final class SessionController extends Controller
         return config('transmuta.demo') === true ? $query->first() : null;
     }
 
-    private function notTooOften(string $key, int $most): void
+    /** The demo's own person comes in by its button alone, and not at all where there is none. */
+    private static function mayCome(User $user): bool
     {
-        if (RateLimiter::tooManyAttempts($key, $most)) {
-            throw ValidationException::withMessages(['email' => \sprintf('Too many tries. Wait %d s, then try again.', RateLimiter::availableIn($key))])->status(429);
-        }
+        return !$user->is_demo || config('transmuta.demo') === true;
     }
 
     /** What a password is compared with where nobody has the name. */

@@ -35,9 +35,11 @@ final class TableController extends Controller
         parameters: [new InPath('code', 'string')],
         responses: [new Answered('SeatTaken', 201), new Wrong()],
     )]
-    public function sit(string $code): JsonResponse
+    public function sit(Request $request, string $code): JsonResponse
     {
-        return new JsonResponse(TastingTable::sit(TastingTable::opened($code)), 201);
+        $place = (string) $request->ip();
+
+        return new JsonResponse(TastingTable::sit(TastingTable::opened($code), $request->hasSession() ? $request->session()->getId() : $place, $place), 201);
     }
 
     #[OA\Put(

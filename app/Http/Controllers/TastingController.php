@@ -12,6 +12,7 @@ use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Tasting;
 use App\Services\Tastings;
+use App\Services\TastingTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -104,6 +105,21 @@ final class TastingController extends Controller
         Gate::authorize('update', $tasting);
 
         return new JsonResponse($tastings->write($tastings->close($tasting, $this->lastSeen($request))));
+    }
+
+    #[OA\Delete(
+        path: '/api/tastings/{tasting}/seats/{number}',
+        summary: 'Frees a seat of an open tasting, with what was said there',
+        operationId: 'Tasting.free',
+        parameters: [new InPath('tasting'), new InPath('number')],
+        responses: [new Answered('Tasting'), new Wrong()],
+    )]
+    public function free(Tasting $tasting, int $number, Tastings $tastings): JsonResponse
+    {
+        Gate::authorize('update', $tasting);
+        TastingTable::free($tasting, $number);
+
+        return new JsonResponse($tastings->write($tasting));
     }
 
     #[OA\Delete(

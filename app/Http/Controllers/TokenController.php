@@ -46,6 +46,8 @@ final class TokenController extends Controller
     )]
     public function store(Request $request): JsonResponse
     {
+        // A token makes no token: it would outlive the one that made it.
+        $this->bySession();
         $request->validate(['name' => ['required', 'string', 'max:80'], 'may' => ['required', Rule::enum(Ability::class)], 'days' => ['required', 'integer', 'min:1', 'max:366']], ['name.required' => 'Say what it is for.']);
         $most = Ability::from((string) $request->string('may'));
         if (!$this->here()->may($most)) {
@@ -70,6 +72,7 @@ final class TokenController extends Controller
     )]
     public function destroy(int $token): JsonResponse
     {
+        $this->bySession();
         $query = AccessToken::query();
         $found = $query->where('tokenable_id', $this->here()->user()?->id)->where('studio_id', $this->studio()->id)->findOrFail($token);
         DB::transaction(static fn(): ?bool => $found->delete());

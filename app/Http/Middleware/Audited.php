@@ -15,6 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Writes down who changed what, from which revision to which, once it was done. */
 final readonly class Audited
 {
+    private const LEAVES = ['api/studio/archive', 'api/shelf/own.csv', 'api/audit.csv'];
+
     public function __construct(private Here $here) {}
 
     public function handle(Request $request, Closure $next): Response
@@ -23,7 +25,7 @@ final readonly class Audited
         $response = $next($request);
         \assert($response instanceof Response);
         $studio = $this->here->studio();
-        if ($studio === null || $request->isMethod('GET') || $response->getStatusCode() >= 300 || self::changesNothing($request)) {
+        if ($studio === null || $response->getStatusCode() >= 300 || ($request->isMethod('GET') ? !self::takesAway($request) : self::changesNothing($request))) {
             return $response;
         }
         $tag = $response->getEtag();
@@ -50,6 +52,12 @@ final readonly class Audited
         }
 
         return $request->route()?->getAction('needs') === Ability::Read->value && !str_starts_with((string) $request->route()->uri(), 'api/tokens');
+    }
+
+    /** What is read and leaves with all that is in it: the whole studio, its own ingredients, its record. */
+    private static function takesAway(Request $request): bool
+    {
+        return \in_array($request->route()?->uri(), self::LEAVES, true);
     }
 
     private static function what(Request $request): string

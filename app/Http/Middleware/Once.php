@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Access\Here;
+use App\Exceptions\Refused;
 use Closure;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\JsonResponse;
@@ -20,8 +21,14 @@ final readonly class Once
 {
     private const KEPT_SECONDS = 900;
 
-    /** Longer than any write takes, s. */
+    /** s a second one waits for the first. */
     private const WAITS = 5;
+
+    /** Longer than any write can take (the web server gives up before), s: while the first is being done no second one begins. */
+    private const HELD = 120;
+
+    /** Addresses whose answer holds a secret that is told once: of these it is kept that they were done, and nothing they said. */
+    private const SECRET = ['api/tokens', 'api/people/links', 'api/people/{person}/links'];
 
     public function __construct(private Here $here) {}
 
@@ -33,37 +40,61 @@ final readonly class Once
             return self::done($next($request));
         }
         $key = 'once:' . hash('xxh128', implode("\n", [$user->id, $this->here->studio()->id ?? 0, $request->getMethod(), $request->getPathInfo(), $sent]));
-        $lock = Cache::lock("$key:lock", self::WAITS * 2);
+        $lock = Cache::lock("$key:lock", self::HELD);
         try {
             $lock->block(self::WAITS);
         } catch (LockTimeoutException) {
             // The first is still being done: told to come back, not done twice.
-            return new JsonResponse(['type' => 'urn:transmuta:problem:still-doing', 'status' => 503, 'detail' => 'It is still being done.', 'field' => '', 'mend' => 'Wait a moment; it is tried again by itself.'], 503);
+            throw new Refused(503, 'still-doing', 'It is still being done.', 'Wait a moment; it is tried again by itself.');
         }
         try {
-            /** @var array{int, string, ?string}|null $kept */
+            /** @var array{body: string, status: int, content: ?string, etag: ?string}|null $kept */
             $kept = Cache::get($key);
             if ($kept !== null) {
-                $again = JsonResponse::fromJsonString($kept[1] === '' ? '{}' : $kept[1], $kept[0]);
-                if ($kept[0] === 204) {
-                    $again->setContent('');
-                }
-                if ($kept[2] !== null) {
-                    $again->headers->set('ETag', $kept[2]);
-                }
-                $again->headers->set('Idempotent-Replay', 'true');
-
-                return $again;
+                return self::again($kept, self::sum($request));
             }
             $response = self::done($next($request));
             if ($response->getStatusCode() < 300) {
-                Cache::put($key, [$response->getStatusCode(), (string) $response->getContent(), $response->getEtag()], self::KEPT_SECONDS);
+                $isSecret = \in_array($request->route()?->uri(), self::SECRET, true);
+                Cache::put($key, ['body' => self::sum($request), 'status' => $response->getStatusCode(), 'content' => $isSecret ? null : (string) $response->getContent(), 'etag' => $response->getEtag()], self::KEPT_SECONDS);
             }
 
             return $response;
         } finally {
             $lock->release();
         }
+    }
+
+    /**
+     * The answer of the first, to the same asked again.
+     *
+     * @param array{body: string, status: int, content: ?string, etag: ?string} $kept
+     *
+     * @throws Refused where something else was asked under the same key (422), or what was answered is told once only (409)
+     */
+    private static function again(array $kept, string $body): JsonResponse
+    {
+        if (!hash_equals($kept['body'], $body)) {
+            throw new Refused(422, 'other-under-the-key', 'Under this key something else was sent before.', 'Give each thing that is to be done a key of its own.');
+        }
+        if ($kept['content'] === null) {
+            throw new Refused(409, 'told-once', 'It was made, and its secret was told once.', 'If the answer never came, take this one back and make another.');
+        }
+        $again = JsonResponse::fromJsonString($kept['content'] === '' ? '{}' : $kept['content'], $kept['status']);
+        if ($kept['status'] === 204) {
+            $again->setContent('');
+        }
+        if ($kept['etag'] !== null) {
+            $again->headers->set('ETag', $kept['etag']);
+        }
+        $again->headers->set('Idempotent-Replay', 'true');
+
+        return $again;
+    }
+
+    private static function sum(Request $request): string
+    {
+        return hash('sha256', $request->getContent() . "\n" . $request->getQueryString() . "\n" . $request->headers->get('If-Match', ''));
     }
 
     private static function done(mixed $response): Response

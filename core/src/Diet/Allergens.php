@@ -68,7 +68,20 @@ final class Allergens
     {
         $diet = self::LEFT_OUT_BY[$allergen] ?? null;
 
-        return $in->packet()->unread === [] && !\in_array($allergen, $in->allergens, true) && !\in_array($allergen, $in->mayContain, true) && ($diet === null || (!DietRules::bans($diet, $in) && DietRules::question($diet, $in) === null));
+        return $in->packet()->unread === [] && !self::speaksOf($in, $allergen) && ($diet === null || DietRules::question($diet, $in) === null);
+    }
+
+    /**
+     * Whether something known of an ingredient speaks of an allergen: it is in it, its packets commonly warn of it, or the diet that leaves it out bars it. What is neither
+     * so nor {@see isClear} hangs on its packet.
+     *
+     * @param string $allergen one of {@see EU}
+     */
+    public static function speaksOf(Ingredient $in, string $allergen): bool
+    {
+        $diet = self::LEFT_OUT_BY[$allergen] ?? null;
+
+        return \in_array($allergen, $in->allergens, true) || \in_array($allergen, $in->mayContain, true) || ($diet !== null && DietRules::bans($diet, $in));
     }
 
     /** The diet that leaves an allergen out, whose questions are asked of its packets; null where no diet does. */

@@ -18,7 +18,7 @@ final class TextHeadings
      * @param 'treat'|'tin'|'loss' $heading
      * @param string $value in the words of the text form; empty takes the line out
      *
-     * @throws Nonsense if the text has no such layer
+     * @throws Nonsense if the text has no such layer, or another row of it would be read otherwise
      */
     public static function set(string $text, int $layer, string $heading, string $value, LineReader $lines, UnitSystem $system): string
     {
@@ -30,20 +30,26 @@ final class TextHeadings
         }
         $from = $starts[$layer];
         $end = $starts[$layer + 1] ?? \count($rows);
+        $at = $from + 1;
+        $instead = 0;
         for ($n = $from + 1; $n < $end; ++$n) {
             if ($rows[$n]->kind === RowKind::Key && $rows[$n]->key === $heading) {
-                array_splice($written, $n, 1, $value === '' ? [] : ["$heading: $value"]);
-
-                return implode("\n", $written);
+                [$at, $instead] = [$n, 1];
+                break;
             }
         }
-        if ($value !== '') {
-            $at = $from + 1;
-            // Lines before any heading: the row goes right above the first of them.
-            while ($from < 0 && $at < $end && $rows[$at]->kind !== RowKind::Line) {
-                ++$at;
-            }
-            array_splice($written, $at, 0, ["$heading: $value"]);
+        // Lines before any heading: the row goes right above the first of them.
+        while ($instead === 0 && $from < 0 && $at < $end && $rows[$at]->kind !== RowKind::Line) {
+            ++$at;
+        }
+        array_splice($written, $at, $instead, $value === '' ? [] : ["$heading: $value"]);
+        // What was not asked for stays what it was, every row of it; a text where it would not is left as it was typed.
+        array_splice($rows, $at, $instead);
+        $after = (new Rows($lines))->of($written, $system);
+        array_splice($after, $at, $value === '' ? 0 : 1);
+        $told = static fn(Row $row): array => [$row->text, $row->kind, $row->key, $row->value];
+        if (array_map($told, $rows) !== array_map($told, $after)) {
+            throw Nonsense::of($heading, $value, 'in this text it would make other rows something else: keep the dish, and set it on the Bench');
         }
 
         return implode("\n", $written);

@@ -8,6 +8,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
@@ -23,6 +24,9 @@ final readonly class Reformulator
 
     /** g of a layer over which a line of a route may come to more than a line can be. */
     private const MOST_LAYER = 50_000.0;
+
+    /** Lines of a dish that routes are found for: each is tried against each other, so twice as many take four times as long. */
+    public const MOST_LINES = 80;
 
     /** What is tried for a brief that no route keeps: factors on sweetness. */
     private const LESS_SWEET = [0.85];
@@ -42,10 +46,14 @@ final readonly class Reformulator
     /**
      * Routes, or what stands in the way and the nearest that can be had.
      *
-     * @throws Nonsense if a layer has no mass, or a word of "without" names nothing known
+     * @throws Nonsense if a layer has no mass, the dish has more than {@see MOST_LINES} lines, or a word of "without" names nothing known
      */
     public function answer(Formula $formula, Brief $brief): Answer
     {
+        $lines = array_sum(array_map(static fn(Layer $layer): int => \count($layer->lines), $formula->layers));
+        if ($lines > self::MOST_LINES && !$brief->asksNothing()) {
+            throw Nonsense::of('formula', "$lines lines", \sprintf('routes are found for a dish of up to %d lines: ask for its parts as dishes of their own', self::MOST_LINES));
+        }
         $reader = $this->reader->for($formula);
         $brief = $this->schools->briefed($brief);
         $original = $reader->read($formula, $brief->netCarbLimit(), $brief->protein);

@@ -6,8 +6,8 @@ namespace Transmuta\Tests\Audit;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Formula\Oven;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Oven;
 use Transmuta\Formula\Scaling;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Intake\Recipe\Tins;

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call, callPage, type Page } from './client';
-import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, Cost, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Menu, Method, Notebook, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
+import type { Answer, AuditPage, BenchData, Brief, Card, Comparison, Cost, DishSummary, FaultKind, FileForm, Health, Label, Learning, LineageNode, LinkFor, Lot, MadeOfLot, Making, Menu, Method, Notebook, OpenLink, OpenSession, Payments, Person, Plan, PotLadder, PriceList, Protocol, ReadingChanges, Removed, RevisionComparison, RevisionEntry, Run, RunHead, SchoolChoices, Service, ServiceHead, ServicePull, ServiceShopping, Session, ShelfEntry, ShelfIngredient, SkillProgress, Specification, Studio, Tasting, TastingHead, TastingTable, Teaching, Token, TraceStep, Waiting } from './types';
 
 /** The first of the dishes that are found by a word: those on the counter, or those put away. */
 export const dishesQuery = (sought = '', state: '' | 'away' = '') =>
@@ -43,6 +43,8 @@ export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn:
 export const sessionsQuery = () => queryOptions({ queryKey: ['sessions'], queryFn: ({ signal }) => call<OpenSession[]>('GET', 'sessions', undefined, signal) });
 
 export const peopleQuery = () => queryOptions({ queryKey: ['people'], queryFn: ({ signal }) => call<Person[]>('GET', 'people', undefined, signal) });
+
+export const openLinksQuery = () => queryOptions({ queryKey: ['people', 'links'], queryFn: ({ signal }) => call<OpenLink[]>('GET', 'people/links', undefined, signal) });
 
 export const linkQuery = (secret: string) => queryOptions({ queryKey: ['link', secret], queryFn: ({ signal }) => call<LinkFor>('GET', `links/${encodeURIComponent(secret)}`, undefined, signal), retry: false });
 

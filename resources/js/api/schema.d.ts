@@ -931,7 +931,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Links that are still good: who they let in as what, or whose password they reset; never their secret */
+        get: operations["People.links"];
         put?: never;
         /** A link for one to join as something */
         post: operations["People.invite"];
@@ -953,6 +954,23 @@ export interface paths {
         /** A link for one person to choose another password */
         post: operations["People.reset"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/links/{link}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Withdraws a link: whoever has it comes in no more */
+        delete: operations["People.withdraw"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2014,6 +2032,23 @@ export interface paths {
         /** Closes a tasting and counts it */
         post: operations["Tasting.close"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting}/seats/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Frees a seat of an open tasting, with what was said there */
+        delete: operations["Tasting.free"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3983,6 +4018,15 @@ export interface components {
             said?: number;
             notes: string;
         };
+        /** @description A link that is still good, without its secret. */
+        OpenLink: {
+            expires_at: string;
+            id: number;
+            /** @description Whose password it resets; null where it asks somebody in. */
+            name: string | null;
+            /** @description As what it asks somebody in. */
+            role: string | null;
+        };
         OpenSession: {
             browser: string;
             id: string;
@@ -5270,7 +5314,8 @@ export interface components {
                 pd: number;
                 power: number;
                 question: string;
-                seed: number;
+                /** @description Sealed until it is closed. */
+                seed: number | null;
                 sided: string;
                 tasters: number;
             };
@@ -5294,6 +5339,8 @@ export interface components {
                     [key: string]: unknown;
                 } | null;
                 codes: number[];
+                /** @description Which place it was taken from, counted in the order of the seats: the same number is the same place. */
+                from: number | null;
                 has_answered: boolean;
                 is_taken: boolean;
                 /** @description Sealed until it is closed. */
@@ -7569,6 +7616,35 @@ export interface operations {
             };
         };
     };
+    "People.links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenLink"][];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     "People.invite": {
         parameters: {
             query?: never;
@@ -7621,6 +7697,35 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MadeLink"];
                 };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "People.withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                link: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What is wrong, where, and the mend */
             default: {
@@ -9991,6 +10096,38 @@ export interface operations {
                 "application/json": components["schemas"]["BasedOn"];
             };
         };
+        responses: {
+            /** @description Answered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tasting"];
+                };
+            };
+            /** @description What is wrong, where, and the mend */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    "Tasting.free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tasting: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Answered */
             200: {

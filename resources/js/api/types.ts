@@ -51,6 +51,7 @@ export type Session = Shapes['Session'];
 export type OpenSession = Shapes['OpenSession'];
 export type Person = Shapes['Person'];
 export type MadeLink = Shapes['MadeLink'];
+export type OpenLink = Shapes['OpenLink'];
 export type LinkFor = Shapes['LinkFor'];
 export type Token = Shapes['Token'];
 export type MadeToken = Shapes['MadeToken'];

@@ -16,6 +16,10 @@ use Transmuta\Quantity\UnitSystem;
 final readonly class Rows
 {
     private const KEYS = 'title|family|measures|measured|portions|serve at|layer|treat|tin|loss|line note|method';
+
+    /** Rows said of the layer they stand in; whatever they say, they make no other row something else. */
+    private const OF_A_LAYER = '/^(treat|tin|loss|line note)\s*:\s*(.*)$/iu';
+
     private const INGREDIENTS = '/^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:\s+wi|\x27)ll\s+need|what\s+you(?:\s+wi|\x27)?(?:ll)?\s+need|shopping\s+list)\b\D{0,24}$/iu';
     private const METHOD = '/^(?:the\s+)?(?:method|directions?|instructions?|preparation|procedure|steps?|how\s+to\s+make(?:\s+it)?|to\s+make|making\s+it|recipe\s+method|cooking\s+instructions|assembly\s+instructions)\s*:?$/iu';
     private const NOTES = '/^(?:(?:recipe|cook|chef|baker|kitchen)(?:\x27?s)?\s+)?(?:notes?|tips?|storage|storing|to\s+store|nutrition(?:al)?(?:\s+(?:facts|information|info))?|equipment|tools|make[\s-]ahead|variations?|substitutions?|allergens?|faqs?|video|comments?|about\s+this\s+recipe|did\s+you\s+make\s+this.*|serving\s+suggestions?)\s*(?::.*)?$/iu';
@@ -33,6 +37,28 @@ final readonly class Rows
      */
     public function of(array $rows, UnitSystem $system): array
     {
+        // Set aside first: a heading is told by what stands under it, and what is done to its layer is not that.
+        $set = [];
+        foreach ($rows as $at => $row) {
+            if (preg_match(self::OF_A_LAYER, self::bare(trim($row)), $m) === 1) {
+                $set[$at] = new Row($at + 1, trim($row), RowKind::Key, mb_strtolower($m[1]), trim($m[2]));
+            }
+        }
+        $others = array_diff_key($rows, $set);
+        $found = $set + array_combine(array_keys($others), $this->told(array_values($others), array_keys($others), $system));
+        ksort($found);
+
+        return array_values($found);
+    }
+
+    /**
+     * @param list<string> $rows
+     * @param list<int> $numbers where each of them stands in the text, from 0
+     *
+     * @return list<Row> one for each row, in order
+     */
+    private function told(array $rows, array $numbers, UnitSystem $system): array
+    {
         $found = [];
         $mode = 'open';
         $seenLine = $seenTitle = $isTitled = false;
@@ -43,7 +69,7 @@ final readonly class Rows
         $isWhole = array_filter($rows, static fn(string $row): bool => preg_match(self::METHOD, trim($row)) === 1 || preg_match(self::INGREDIENTS, trim($row)) === 1 || self::yield(trim($row)) !== null) !== [];
         $hasSteps = array_filter($rows, self::isStep(...)) !== [];
         foreach ($rows as $at => $written) {
-            $number = $at + 1;
+            $number = $numbers[$at] + 1;
             $text = trim($written);
             $row = self::bare($text);
             if ($text === '' || $row === '' || (str_starts_with($text, '#') && preg_match('/^#{1,6}\s+\S/u', $text) !== 1) || preg_match('/[\p{L}\p{N}]/u', $row) !== 1) {
@@ -52,7 +78,7 @@ final readonly class Rows
             }
             $key = preg_match('/^(' . self::KEYS . ')\s*:\s*(.*)$/iu', $row, $m) === 1 ? mb_strtolower($m[1]) : null;
             if ($key !== null && $key !== 'layer' && $key !== 'method' && !($key === 'portions' && preg_match('/^\d+\s*$/', $m[2]) !== 1 && preg_match('/\d/', $m[2]) === 1)) {
-                if ($mode === 'method' && !\in_array($key, ['treat', 'tin', 'loss', 'line note'], true)) {
+                if ($mode === 'method') {
                     $found[] = new Row($number, $text, RowKind::Step);
                     continue;
                 }

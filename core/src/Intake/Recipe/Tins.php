@@ -13,6 +13,8 @@ final class Tins
 {
     private const VESSEL = 'springform|spring-form|loose[\s-](?:bottomed|based)|cake\s+(?:tin|pan|ring)|tart\s+(?:tin|pan|case|ring|shell)|flan\s+(?:tin|dish|ring)|pie\s+(?:dish|plate|pan|tin)|quiche\s+(?:tin|dish)|loaf\s+(?:tin|pan)|baking\s+(?:tin|dish|pan|tray)|brownie\s+(?:tin|pan)|square\s+(?:tin|pan)|round\s+(?:tin|pan)|tin|pan|mould|mold|ring|dish|terrine|frame';
     private const SMALL = 'ramekins?|glasses|glass|pots?|jars?|verrines?|cups|moulds?|molds?|dariole\s+moulds?|darioles|tartlet\s+(?:tins?|cases?|pans?)|muffin\s+(?:tin|pan|holes?)|pudding\s+(?:basins?|moulds?)|bowls|coupes';
+    /** Whatever else is said of a vessel, and nothing else: what is not a word of these is not passed over. */
+    private const SAID = '(?:a|an|of|in|the|round|square|rectangular|oblong|oval|spring-?form|spring|form|ring|tin|tart|tartlet|pie|cake|cheesecake|flan|quiche|loaf|bread|dish|pan|mould|mold|tray|traybake|brownie|sheet|frame|terrine|gastro|gastronorm|loose|bottomed|based|removable|fluted|plate|case|shell|baking|roasting|oven|metal|glass|ceramic|silicone|paper|clear|heatproof|individual|small|large|mini|little|big|deep|shallow|tall|standard|dessert|pudding|serving|wine|shot|martini|water|coffee|espresso|tea|jam|yogh?urt|kilner|mason|dariole|muffin|ramekins?|glass(?:es)?|pots?|jars?|verrines?|cups|cup|moulds?|molds?|bowls?|basins?|tins|cases?|pans|dishes|capacity|each)';
     private const COUNT = '\d+|one|two|three|four|five|six|eight|ten|twelve';
 
     /**
@@ -94,6 +96,7 @@ final class Tins
         $plain = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(Numbers::plain(str_replace(['"', '”', '″', '×', 'ø', '⌀'], [' inch', ' inch', ' inch', ' x ', ' round ', ' round '], $text)))));
         $n = '(\d+(?:\.\d+)?)';
         $unit = '(cm|mm|-?\s*inch(?:es)?|-?\s*in\b)';
+        $said = self::SAID;
         $depth = self::depth($plain);
         $bare = trim((string) preg_replace(['/,?\s*\d+(?:\.\d+)?\s*(?:cm|mm|inch(?:es)?|in)?\s*(?:deep|high|tall|in height|in depth)\b/u', '/,?\s*\b(?:h|height|depth|hauteur|alto|altura)\s*[:=]?\s*\d+(?:\.\d+)?\s*(?:cm|mm|inch(?:es)?|in)?/u'], '', $plain), ' ,');
         $count = 1;
@@ -109,9 +112,9 @@ final class Tins
             return match (true) {
                 $count < 1 => null,
                 // So much each, or altogether: a straight vessel of that volume.
-                preg_match("/^(?:\\w+ )*?$n\s*-?\s*(ml|cl|l|litres?|liters?)\b(?: (?:\\w+[ -]?){0,3})?$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * ($m[2] === 'ml' ? 1.0 : ($m[2] === 'cl' ? 10.0 : 1000.0)), $bare),
-                preg_match('/^(?:\w+ ){0,2}(?:' . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual($bare)),
-                preg_match("/^(?:\\w+ ){0,2}$n\s*$unit?\s*(?:x|by)\s*$n\s*$unit?\s*(?:(?:x|by)\s*$n\s*$unit?)?(?: \\w+){0,3}$/u", $bare, $m) === 1 => self::sized($count, $bare, $m, $depth),
+                preg_match("/^(?:$said )*?$n\s*-?\s*(ml|cl|dl|l|litres?|liters?)\b(?:[ -]$said)*$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * ($m[2] === 'ml' ? 1.0 : ($m[2] === 'cl' ? 10.0 : ($m[2] === 'dl' ? 100.0 : 1000.0))), $bare),
+                preg_match("/^(?:$said )*(?:" . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual($bare)),
+                preg_match("/^(?:$said )*$n\s*$unit?\s*(?:x|by)\s*$n\s*$unit?\s*(?:(?:x|by)\s*$n\s*$unit?)?(?:[ -]$said)*$/u", $bare, $m) === 1 => self::sized($count, $bare, $m, $depth),
                 preg_match("/^(?:(?:round|square|springform|ring|tin|tart|pie|cake|flan|loaf|dish|pan|mould|tray|frame|loose|bottomed|based) )*$n\s*$unit(?:[ -]?(?:round|square|springform|ring|tin|tart|pie|cake|flan|dish|pan|mould|tray|frame|loose|bottomed|based|plate))*$/u", $bare, $m) === 1 => self::across($count, self::mm($m[1], $m[2]), $bare, $depth),
                 default => null,
             };
@@ -153,7 +156,10 @@ final class Tins
         $third = ($m[5] ?? '') === '' ? null : self::mm($m[5], ($m[6] ?? '') ?: $unit);
         // A ring or a springform has two sizes: across and high.
         if (preg_match('/\b(?:spring-?form|spring|ring|round)\b/u', $said) === 1 && $third === null) {
-            return Tin::round($count, max($a, $b), $depth ?? min($a, $b));
+            // In the order of the text form what is across stands first; in a kitchen's either does.
+            $isForm = preg_match('/^round\b/u', $said) === 1;
+
+            return Tin::round($count, $isForm ? $a : max($a, $b), $depth ?? ($isForm ? $b : min($a, $b)));
         }
 
         return Tin::rect($count, max($a, $b), min($a, $b), $third ?? $depth ?? (preg_match('/\btray\b/u', $said) === 1 ? 30.0 : 50.0));

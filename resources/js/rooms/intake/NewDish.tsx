@@ -161,7 +161,7 @@ export function NewDish() {
                 </Panel>
                 <Panel component="section" aria-label="As it is read" sx={{ overflow: 'auto' }} tabIndex={0}>
                     {keep.error && <ProblemNote error={keep.error} />}
-                    {headed.error && <ProblemNote error={headed.error} />}
+                    {headed.error && headed.variables?.heading !== 'tin' && <ProblemNote error={headed.error} />}
                     {another.error && <ProblemNote error={another.error} />}
                     {source !== null && source.titles.length > 1 && (
                         // Never disabled: what is read for long would lose the focus that comes back to it.
@@ -184,6 +184,7 @@ export function NewDish() {
                     {data && !problem && (
                         <ReadLines
                             reading={data}
+                            refused={headed.error instanceof Problem && headed.variables ? { layer: headed.variables.layer, heading: headed.variables.heading, value: headed.variables.value, words: `Not understood as a vessel: ${headed.error.mend}` } : null}
                             onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value, measures: draft.measures || null })}
                             onReplace={(from, to) => set({ lines: draft.lines.split('\n').map((row) => (row.trim() === from.trim() ? to : row)).join('\n') })}
                         />

@@ -7,14 +7,24 @@ import type { FormulaLayer, FormulaLine, Side, TextReading } from '../../api/typ
 import { counted, grams, oneDecimal } from '../../shared/numbers';
 import { WhatIsIt, written } from '../../shared/WhatIsIt';
 
+/** What was typed into a box of a layer and not understood, with the mend. */
+export interface Refused {
+    layer: number;
+    heading: 'treat' | 'tin' | 'loss';
+    value: string;
+    words: string;
+}
+
 interface Props {
     reading: TextReading;
+    /** A box whose value was not understood: it stays as it was typed, and nothing else is touched. */
+    refused: Refused | null;
     onHeading: (layer: number, heading: 'treat' | 'tin' | 'loss', value: string) => void;
     onReplace: (from: string, to: string) => void;
 }
 
 /** Every typed line beside its grams and the trace of how it got there. */
-export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
+export function ReadLines({ reading: side, refused, onHeading, onReplace }: Props) {
     const { treatments, inferred, aside } = side;
     const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
@@ -49,7 +59,7 @@ export function ReadLines({ reading: side, onHeading, onReplace }: Props) {
                                 ))}
                                 {!known && <MenuItem value={layer.treat}>{side.treated[n] ?? layer.treat}</MenuItem>}
                             </TextField>
-                            <TinField key={layer.tin ?? ''} tin={layer.tin ?? ''} because={why('tin', n)} onTin={(value) => onHeading(n, 'tin', value)} />
+                            <TinField key={layer.tin ?? ''} refused={refused?.layer === n && refused.heading === 'tin' ? refused : null} tin={layer.tin ?? ''} because={why('tin', n)} onTin={(value) => onHeading(n, 'tin', value)} />
                         </Box>
                         {layer.loss && (
                             <Box sx={{ fontSize: 'var(--text-plain)', py: 0.5 }}>
@@ -101,13 +111,14 @@ function Said({ words }: { words: string }) {
 }
 
 /** The vessel of a layer, written as a kitchen does; kept when the field is left. */
-function TinField({ tin, because, onTin }: { tin: string; because: string | undefined; onTin: (value: string) => void }) {
+function TinField({ tin, because, refused, onTin }: { tin: string; because: string | undefined; refused: Refused | null; onTin: (value: string) => void }) {
     const [text, setText] = useState(tin);
+    const isRefused = refused !== null && refused.value === text.trim();
     return (
         <TextField
             size="small" label="Vessel" value={text} onChange={(e) => setText(e.target.value)} placeholder="23 cm springform" sx={{ width: 190 }}
             onBlur={() => text.trim() !== tin && onTin(text.trim())} onKeyDown={(e) => e.key === 'Enter' && text.trim() !== tin && onTin(text.trim())}
-            slotProps={{ inputLabel: { shrink: true } }} helperText={because ? <Said words={because} /> : undefined}
+            error={isRefused} slotProps={{ inputLabel: { shrink: true } }} helperText={isRefused ? refused.words : because ? <Said words={because} /> : undefined}
         />
     );
 }

@@ -33,6 +33,10 @@ export function OneTasting({ id }: { id: number }) {
             await client.invalidateQueries({ queryKey: tastingsQuery().queryKey, exact: true });
         },
     });
+    const free = useMutation({
+        mutationFn: (seat: number) => call<Tasting>('DELETE', `tastings/${id}/seats/${seat}`),
+        onSuccess: (now) => client.setQueryData(tastingQuery(id).queryKey, now),
+    });
     const { told } = useRemoval();
     const remove = useMutation({
         mutationFn: () => call<undefined>('DELETE', `tastings/${id}`),
@@ -44,7 +48,7 @@ export function OneTasting({ id }: { id: number }) {
     });
     if (isPending) return <Waiting what="the tasting"><LinesWaiting /></Waiting>;
     if (error) return <ProblemNote error={error} onRetry={() => void refetch()} />;
-    const failed = key.error ?? close.error ?? remove.error;
+    const failed = key.error ?? close.error ?? remove.error ?? free.error;
     const isOpen = data.closed_at === null;
     const left = data.tasters - data.answered;
     const address = `${window.location.origin}/table/${data.code}`;
@@ -83,6 +87,7 @@ export function OneTasting({ id }: { id: number }) {
                         </Box>
                     </Panel>
                 )}
+                {isOpen && <Seats data={data} busy={free.isPending} onFree={(seat) => free.mutate(seat)} />}
                 {pouring && <Sheets data={data} pouring={pouring} />}
             </Box>
             {isOpen && (
@@ -94,6 +99,27 @@ export function OneTasting({ id }: { id: number }) {
                 </Panel>
             )}
         </Box>
+    );
+}
+
+/** Who sits where, from which place, without a name or an answer; one that was left, or taken by a hand that sits at others too, is freed. */
+function Seats({ data, busy, onFree }: { data: Tasting; busy: boolean; onFree: (seat: number) => void }) {
+    const taken = data.seats.filter((seat) => seat.is_taken);
+    const places = new Set(taken.map((seat) => seat.from));
+    if (taken.length === 0) return null;
+    return (
+        <Panel component="section" aria-label="Seats that are taken" className="no-print">
+            <h2 className="name" style={{ margin: '0 0 4px', fontSize: 'var(--text-title)' }}>Seats that are taken</h2>
+            {taken.length > 1 && places.size < taken.length && <Box sx={{ mb: 0.5 }}>{counted(taken.length, 'seat')} from {counted(places.size, 'device or network')}: if one hand sat at several, free those before you close.</Box>}
+            <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+                {taken.map((seat) => (
+                    <Box component="li" key={seat.number} sx={{ border: '1px solid var(--line)', borderRadius: '8px', px: 1, display: 'flex', alignItems: 'center', gap: 0.5 }}>
+                        <span>{seat.number}: {seat.has_answered ? 'answered' : 'tasting'}{places.size > 1 && `, place ${seat.from ?? '?'}`}</span>
+                        <Button size="small" disabled={busy} onClick={() => onFree(seat.number)} aria-label={`Free seat ${seat.number}${seat.has_answered ? ', with its answer' : ''}`}>free</Button>
+                    </Box>
+                ))}
+            </Box>
+        </Panel>
     );
 }
 

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
-import { peopleQuery } from '../../api/queries';
+import { openLinksQuery, peopleQuery } from '../../api/queries';
 import type { MadeLink, Person } from '../../api/types';
 import { longDay } from '../../shared/numbers';
 import { Panel } from '../../shared/Panel';
@@ -30,10 +30,12 @@ export function People() {
     const fresh = { onSettled: () => client.invalidateQueries({ queryKey: ['people'] }) };
     const change = useMutation({ mutationFn: (one: Person) => call<Person>('PUT', `people/${one.id}`, { role: one.role }, undefined, one.revision), ...fresh });
     const remove = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `people/${id}`), ...fresh });
-    const invite = useMutation({ mutationFn: () => call<MadeLink>('POST', 'people/links', { role }), onSuccess: (link) => setTold({ words: `Whoever opens it first joins as ${role}.`, link }) });
-    const reset = useMutation({ mutationFn: (one: Person) => call<MadeLink>('POST', `people/${one.id}/links`), onSuccess: (link, one) => setTold({ words: `With it ${one.name} chooses another password.`, link }) });
+    const invite = useMutation({ mutationFn: () => call<MadeLink>('POST', 'people/links', { role }), ...fresh, onSuccess: (link) => setTold({ words: `Whoever opens it first joins as ${role}.`, link }) });
+    const reset = useMutation({ mutationFn: (one: Person) => call<MadeLink>('POST', `people/${one.id}/links`), ...fresh, onSuccess: (link, one) => setTold({ words: `With it ${one.name} chooses another password.`, link }) });
+    const links = useQuery(openLinksQuery());
+    const withdraw = useMutation({ mutationFn: (id: number) => call<undefined>('DELETE', `people/links/${id}`), ...fresh, onSuccess: () => setTold(null) });
     const [leaving, setLeaving] = useState<number | null>(null);
-    const error = people.error ?? change.error ?? remove.error ?? invite.error ?? reset.error;
+    const error = people.error ?? change.error ?? remove.error ?? invite.error ?? reset.error ?? links.error ?? withdraw.error;
     const choices = ROLES.map((one) => (
         <MenuItem key={one.id} value={one.id}>
             {one.id}: {one.may}
@@ -70,6 +72,19 @@ export function People() {
                     Make a link
                 </Button>
             </Box>
+            {links.data !== undefined && links.data.length > 0 && (
+                <Box component="section" aria-label="Links that are out" sx={{ borderTop: '1px solid var(--line)', pt: 1, mt: 1.25 }}>
+                    <strong>Links that are out</strong>
+                    {links.data.map((one) => (
+                        <Box key={one.id} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                            <Box sx={{ flex: 1 }}>
+                                {one.role === null ? `Another password for ${one.name ?? 'somebody'}` : `Joins as ${one.role}: ${ROLES.find((as) => as.id === one.role)?.may ?? ''}`}, until {longDay(one.expires_at)}
+                            </Box>
+                            <Button size="small" color="error" onClick={() => withdraw.mutate(one.id)} disabled={withdraw.isPending} aria-label={one.role === null ? `Withdraw the link for ${one.name ?? 'somebody'}` : `Withdraw the link that joins as ${one.role}`}>withdraw</Button>
+                        </Box>
+                    ))}
+                </Box>
+            )}
             {told && (
                 <Box role="status" sx={{ bgcolor: 'var(--yolk-wash)', borderRadius: '8px', p: '8px 12px', mt: 1, overflowWrap: 'anywhere' }}>
                     {told.words} It is good for one use until {longDay(told.link.expires_at)}, and is told only now:
