@@ -9,6 +9,9 @@ use Illuminate\Support\Str;
 use Transmuta\Format\Converted;
 use Transmuta\Format\Converter;
 use Transmuta\Format\Form;
+use Transmuta\Formula\Step;
+use Transmuta\Process\Words\OwnMethod;
+use Transmuta\Process\Words\ToldStep;
 use Transmuta\Property\DishReading;
 
 /** A version in the forms others read. */
@@ -17,11 +20,11 @@ final readonly class VersionFiles
     /** Bytes a code of 55 mm still shows to a telephone at the lowest correction (ISO/IEC 18004: version 40-L holds 2953). */
     private const CODE = 1400;
 
-    public function __construct(private VersionShelf $shelves) {}
+    public function __construct(private VersionShelf $shelves, private OwnMethod $method) {}
 
     public function in(Version $version, Form $form): Converted
     {
-        return $this->converter($version)->to($form, $this->shelves->engine($version)->read($version->formula));
+        return $this->converter($version)->to($form, $this->read($version));
     }
 
     /**
@@ -44,7 +47,7 @@ final readonly class VersionFiles
     /** @return list<array{form: string, words: string, name: string, bytes: int, lost: list<string>}> */
     public function forms(Version $version): array
     {
-        $dish = $this->shelves->engine($version)->read($version->formula);
+        $dish = $this->read($version);
         $converter = $this->converter($version);
 
         return array_map(function (Form $form) use ($version, $dish, $converter): array {
@@ -52,6 +55,23 @@ final readonly class VersionFiles
 
             return ['form' => $form->value, 'words' => $form->words(), 'name' => $this->name($version, $form), 'bytes' => \strlen($made->text), 'lost' => $made->lost];
         }, Form::cases());
+    }
+
+    /**
+     * The version read, with the method it is made by: as somebody wrote it for this version; as the dish was written, while it is made of what it was written of; else as
+     * its formula asks for. The steps of another version would tell to whisk what is not in this one.
+     */
+    private function read(Version $version): DishReading
+    {
+        $engine = $this->shelves->engine($version);
+        $dish = $engine->read($version->formula);
+        if ($version->method !== null) {
+            return $engine->read($version->formula->withMethod(Step::all(array_map(static fn(ToldStep $told): string => $told->text, $this->method->told($version->ownMethod(), $dish)))));
+        }
+        [$own, $its] = [$version->formula->holds(), $version->original()->formula->holds()];
+        $isOfTheSame = array_diff_key($own, $its) === [] && array_diff_key($its, $own) === [];
+
+        return $version->formula->method === [] || $isOfTheSame ? $dish : $engine->read($version->formula->withMethod(Step::all($engine->method->steps($dish))));
     }
 
     private function converter(Version $version): Converter

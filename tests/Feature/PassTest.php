@@ -34,6 +34,22 @@ final class PassTest extends FeatureCase
         self::assertStringContainsString('reading back', implode('; ', $lost['nutrition']));
     }
 
+    /** surface A11: what is handed out of a version is how that version is made. */
+    public function testTheFilesOfAVersionTellItsOwnMethod(): void
+    {
+        $original = $this->postJson('/api/dishes', ['text' => "Custard pots\n\nserves 4\n\n300 g whole milk\n80 g egg yolk\n60 g caster sugar\n\nMethod\n1. Whisk the yolks with the sugar.\n2. Add the milk and cook to 82 C."])->assertCreated()->json('versions.0.id');
+        app()->forgetScopedInstances();
+        self::assertStringContainsString('Whisk the yolks', (string) $this->get("/api/versions/$original/files/markdown")->assertOk()->getContent());
+        $route = $this->postJson("/api/versions/$original/routes", ['diets' => ['vegan']])->assertOk()->json('routes.0');
+        $vegan = $this->postJson("/api/versions/$original/versions", ['diets' => ['vegan'], 'route' => $route['id'], 'formula' => $route['formula']])->assertCreated()->json('version.id');
+        app()->forgetScopedInstances();
+        foreach (Form::cases() as $form) {
+            $text = (string) $this->get("/api/versions/$vegan/files/$form->value")->assertOk()->getContent();
+            self::assertStringNotContainsStringIgnoringCase('yolk', $text, $form->value);
+            self::assertStringNotContainsString('1. 1.', $text);
+        }
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function forms(): iterable
     {

@@ -65,6 +65,7 @@ test('a session that ends while somebody types is begun again over the room, and
     await expect(first).toBeVisible();
     await context.clearCookies();
     await first.fill('123');
+    await first.press('Enter');
     const again = page.getByRole('dialog', { name: 'Sign in again' });
     await expect(again).toBeVisible();
     await again.getByRole('button', { name: 'Look around the demo' }).click();

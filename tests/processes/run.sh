@@ -109,6 +109,17 @@ ok '… encrypted, too' sealed
 head -c 32 /dev/urandom | base64 >"$PLACE/wrong"
 opened() { TRANSMUTA_BACKUP_KEY="$PLACE/wrong" bin/restore "$PLACE/sealed.sql.gz.enc" transmuta_copy >/dev/null 2>&1; }
 ok '… and with another key it is not opened' not opened
+# What a file says it says in its own database, and runs nothing (audit/attack A3); and only what was saved here is taken without a word.
+(printf '\\! touch %s\n' "$PLACE/ran"; gunzip -c "$PLACE/plain.sql.gz") | gzip >"$PLACE/shell.sql.gz"
+unsigned() { bin/restore "$PLACE/shell.sql.gz" transmuta_copy >/dev/null 2>&1; }
+ok 'a file nothing vouches for is not brought back' not unsigned
+TRANSMUTA_RESTORE_UNSIGNED=yes bin/restore "$PLACE/shell.sql.gz" transmuta_copy >/dev/null 2>&1
+ok 'one that asks for a shell runs none' test ! -e "$PLACE/ran"
+(printf 'update %s.studios set name = "PWNED";\n' "$TRANSMUTA_DB"; gunzip -c "$PLACE/plain.sql.gz") | gzip >"$PLACE/other.sql.gz"
+other() { TRANSMUTA_RESTORE_UNSIGNED=yes bin/restore "$PLACE/other.sql.gz" transmuta_copy >/dev/null 2>&1; }
+ok 'one that writes into another database is not brought back' not other
+untouched() { [ "$(db -N -e "select count(*) from $TRANSMUTA_DB.studios where name = 'PWNED'")" = 0 ]; }
+ok '… and the other is as it was' untouched
 printf x >>"$PLACE/plain.sql.gz"
 spoilt() { bin/restore "$PLACE/plain.sql.gz" transmuta_copy >/dev/null 2>&1; }
 ok 'a file that was changed since is not brought back' not spoilt

@@ -90,7 +90,10 @@ final readonly class Converter
     /** @return list<string> the dish’s own method; the one this formula asks for where it has none */
     private function steps(DishReading $dish): array
     {
-        return $dish->formula->method !== [] ? array_values(array_map(static fn(Step $step): string => $step->text, $dish->formula->method)) : $this->method->steps($dish);
+        $steps = $dish->formula->method !== [] ? array_map(static fn(Step $step): string => $step->text, $dish->formula->method) : $this->method->steps($dish);
+
+        // The form numbers them: a number that was typed before a step would stand there twice.
+        return array_values(array_map(static fn(string $step): string => (string) preg_replace('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/iu', '', $step), $steps));
     }
 
     private function line(Line $line, Formula $formula): string
@@ -149,7 +152,10 @@ final readonly class Converter
     /** What Markdown would take for a tag, a link or a heading is shown as it is. */
     private static function escaped(string $text): string
     {
-        return strtr(self::plain((string) preg_replace('/\s+/', ' ', $text)), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '[' => '\[', ']' => '\]', '`' => '\`', '*' => '\*', '_' => '\_', '#' => '\#', '|' => '\|']);
+        // An ampersand is one, unless it begins what would be read as another sign.
+        $plain = (string) preg_replace('/&(?=#?\w+;)/', '\\\\&', self::plain((string) preg_replace('/\s+/', ' ', $text)));
+
+        return strtr($plain, ['<' => '&lt;', '>' => '&gt;', '[' => '\[', ']' => '\]', '`' => '\`', '*' => '\*', '_' => '\_', '#' => '\#', '|' => '\|']);
     }
 
     /**

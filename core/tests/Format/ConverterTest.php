@@ -105,6 +105,16 @@ final class ConverterTest extends TestCase
         self::assertStringContainsString('\[x\](http://y)', $card);
     }
 
+    /** surface A11: no step is numbered twice, and an ampersand is one. */
+    public function testStepsThatWereTypedWithNumbersAreNumberedOnce(): void
+    {
+        $formula = Kit::engine()->parse("Curd & cream\nportions: 2\n\n100 g whole milk\n20 g sugar\n\nmethod:\n1. Warm milk & sugar.\nStep 2: Chill &lt; 4 h.\n3 minutes later serve.\n");
+        self::assertSame(['Warm milk & sugar.', 'Chill &lt; 4 h.', '3 minutes later serve.'], array_column(json_decode(self::to('jsonld', $formula)->text, true)['recipeInstructions'], 'text'));
+        $card = self::to('markdown', $formula)->text;
+        self::assertStringContainsString("# Curd & cream\n", $card);
+        self::assertStringContainsString("1. Warm milk & sugar.\n2. Chill \\&lt; 4 h.\n3. 3 minutes later serve.\n", $card);
+    }
+
     public function testATableIsWhatASpreadsheetShowsAndDoesNotCompute(): void
     {
         $formula = Kit::engine()->json->read(['title' => '=HYPERLINK("x")', 'portions' => 2, 'layers' => [['name' => '@A', 'lines' => ['100 g milk', '-5 of nothing known']]]]);

@@ -5,6 +5,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { sessionQuery, studioQuery } from '../api/queries';
 import { tellOut, useIsOut } from '../api/session';
+import { own, tellWho } from './own';
 import type { Session } from '../api/types';
 import { useDim } from '../theme/DimProvider';
 import { reckonIn } from './money';
@@ -34,6 +35,8 @@ export function Frame() {
     const { dim, toggle } = useDim();
     const session = useQuery(sessionQuery());
     const isIn = session.data?.user !== null && session.data !== undefined;
+    // Before any room is drawn: what it kept for somebody else is not looked at.
+    if (session.data?.user) tellWho(session.data.user.id);
     const studio = useQuery({ ...studioQuery(), enabled: isIn && session.data.studio !== null }).data;
     useEffect(() => {
         if (studio) reckonIn(studio.currency);
@@ -85,7 +88,7 @@ export function Frame() {
             </Box>
             <Box component="main" id="room" tabIndex={-1} sx={{ flex: 1, minWidth: 0, minHeight: 0, height: { xs: 'auto', sm: '100%' }, overflow: 'auto' }}>
                 <Suspense fallback={<Waiting what="the room"><Box sx={{ p: 2 }}><Outline height={420} /></Box></Waiting>}>
-                    <Outlet />
+                    <Outlet key={own('room')} />
                 </Suspense>
             </Box>
             <NoticeBar />

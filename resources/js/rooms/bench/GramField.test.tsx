@@ -11,12 +11,22 @@ function field(value = 100) {
 }
 
 describe('a gram figure', () => {
-    it('tells every figure as it is typed, with comma or point', () => {
+    it.each(['Enter', 'blur'])('is told once, when it is whole: on %s, with comma or point', (how) => {
         const { input, onChange } = field();
-        fireEvent.change(input, { target: { value: '12,5' } });
-        expect(onChange).toHaveBeenLastCalledWith(12.5);
-        fireEvent.change(input, { target: { value: '2000' } });
-        expect(onChange).toHaveBeenLastCalledWith(2000);
+        for (const value of ['1', '12', '12,', '12,5']) fireEvent.change(input, { target: { value } });
+        expect(onChange).not.toHaveBeenCalled();
+        if (how === 'Enter') fireEvent.keyDown(input, { key: 'Enter' });
+        else fireEvent.blur(input);
+        expect(onChange).toHaveBeenCalledTimes(1);
+        expect(onChange).toHaveBeenCalledWith(12.5);
+    });
+
+    it('is told nothing where it is left as it was', () => {
+        const { input, onChange } = field();
+        fireEvent.change(input, { target: { value: '1' } });
+        fireEvent.change(input, { target: { value: '100' } });
+        fireEvent.blur(input);
+        expect(onChange).not.toHaveBeenCalled();
     });
 
     it.each(['-1', 'lots', '', '100001'])('marks “%s”, keeps it typed and tells nobody', (typed) => {
@@ -39,6 +49,7 @@ describe('a gram figure', () => {
     it('asks back what can hardly be meant, on both sides of the leap', () => {
         const { input, onChange } = field();
         fireEvent.change(input, { target: { value: '9999' } });
+        fireEvent.blur(input);
         expect(onChange).toHaveBeenLastCalledWith(9999);
         fireEvent.change(input, { target: { value: '99999' } });
         expect(onChange).toHaveBeenLastCalledWith(9999);
@@ -59,6 +70,7 @@ describe('a gram figure', () => {
     it('of a batch that large already is not asked back', () => {
         const { input, onChange } = field(9000);
         fireEvent.change(input, { target: { value: '20000' } });
+        fireEvent.blur(input);
         expect(onChange).toHaveBeenLastCalledWith(20000);
         expect(screen.queryByRole('alert')).toBeNull();
     });

@@ -7,7 +7,7 @@ const MOST = 100000;
 /** A leap this large, to this much, is asked back before it counts. */
 const LEAP = { times: 20, grams: 10000 };
 
-/** A gram figure: typed, or nudged with the arrow keys. What cannot be a mass is kept as typed with its reason, and what can hardly be meant is asked back. */
+/** A gram figure: typed, and kept when it is left or on Enter, as one change; or nudged with the arrow keys. What cannot be a mass is kept as typed with its reason, and what can hardly be meant is asked back. */
 export function GramField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
     const [typed, setTyped] = useState<string | null>(null);
     /** Typed in: the arrows are the figure's. Reached by the arrows it is only looked at until Enter, a figure or a press of the pointer. */
@@ -17,10 +17,11 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
     const isLeap = (number: number) => number >= LEAP.grams && number > LEAP.times * value;
     const wrong = typed !== null && !isMass(parsed);
     const asked = typed !== null && !wrong && isLeap(parsed);
-    const put = (text: string) => {
-        setTyped(text);
-        const number = typedNumber(text) ?? NaN;
-        if (isMass(number) && !isLeap(number)) onChange(number);
+    /** What stands there counts now; what does not yet make a mass, or was not answered, stays as it was typed. */
+    const keep = (isMeant: boolean) => {
+        if (typed === null || wrong || (asked && !isMeant)) return;
+        setTyped(null);
+        if (parsed !== value) onChange(parsed);
     };
     const says = useId();
     const reason = wrong ? typedWrong(typed) || `A number from 0 to ${MOST}` : asked ? `${parsed} g? Enter if it is` : '';
@@ -31,12 +32,12 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
                 value={typed ?? shown(value)}
                 onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
                     setOpen(true);
-                    put(e.target.value);
+                    setTyped(e.target.value);
                 }}
                 onPointerDown={() => setOpen(true)}
                 onBlur={() => {
                     setOpen(false);
-                    if (!wrong && !asked) setTyped(null);
+                    keep(false);
                 }}
                 onKeyDown={(e: React.KeyboardEvent<HTMLInputElement>) => {
                     if (e.altKey) return;
@@ -53,8 +54,8 @@ export function GramField({ label, value, onChange }: { label: string; value: nu
                         setTyped(null);
                         onChange(next);
                     } else if (e.key === 'Escape' || (e.key === 'Enter' && !wrong)) {
-                        if (e.key === 'Enter' && asked) onChange(parsed);
-                        setTyped(null);
+                        if (e.key === 'Enter') keep(true);
+                        else setTyped(null);
                         // The cell stays where it is, to be walked on from; Escape once more leaves the ledger.
                         if (e.key === 'Escape' && !isOpen) e.currentTarget.blur();
                         setOpen(false);

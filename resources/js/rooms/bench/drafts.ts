@@ -1,6 +1,7 @@
+import { own } from '../../shared/own';
 import type { Formula } from '../../api/types';
 
-const key = (version: number) => `draft:${version}`;
+const key = (version: number) => own(`draft:${version}`);
 
 /** What could not be saved, on this machine, with the revision it was based on. */
 export function keepDraft(version: number, revision: number, formula: Formula): void {

@@ -113,7 +113,7 @@ describe('the saver', () => {
     });
 
     it('brings a draft back when the version is opened again on the same revision', () => {
-        localStorage.setItem('draft:7', JSON.stringify({ revision: 1, formula: formula('earlier') }));
+        localStorage.setItem('of-0:draft:7', JSON.stringify({ revision: 1, formula: formula('earlier') }));
         const { saver, calls } = setUp();
         saver.resume(1);
         saver.resume(1);
@@ -121,7 +121,7 @@ describe('the saver', () => {
     });
 
     it('asks where the version has gone on without the draft', () => {
-        localStorage.setItem('draft:7', JSON.stringify({ revision: 1, formula: formula('earlier') }));
+        localStorage.setItem('of-0:draft:7', JSON.stringify({ revision: 1, formula: formula('earlier') }));
         const { saver, calls } = setUp();
         saver.resume(2);
         expect(calls).toHaveLength(0);
@@ -132,9 +132,9 @@ describe('the saver', () => {
     });
 
     it('does not trip over a draft that is not one', () => {
-        localStorage.setItem('draft:7', '{"revision":');
+        localStorage.setItem('of-0:draft:7', '{"revision":');
         expect(keptDraft(7)).toBeNull();
-        localStorage.setItem('draft:7', '{"revision":"1"}');
+        localStorage.setItem('of-0:draft:7', '{"revision":"1"}');
         expect(keptDraft(7)).toBeNull();
     });
 });

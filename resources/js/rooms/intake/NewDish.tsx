@@ -7,19 +7,15 @@ import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { call, Problem } from '../../api/client';
 import type { DishSummary, Inference, TextReading } from '../../api/types';
+import { notice } from '../../shared/notice';
 import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { RoomName } from '../../shared/RoomName';
 import { useRecipeFile } from '../../shared/useRecipeFile';
 import { FAMILIES, MEASURES } from '../../shared/words';
+import { begun, called, isEmpty, keep as keepDrafts, kept, MOST, withText, type Draft } from './dishDrafts';
 import { ReadLines } from './ReadLines';
 import { headRows, wholeText, type Head } from './wholeText';
-
-interface Draft extends Head {
-    lines: string;
-}
-
-const EMPTY: Draft = { title: '', family: '', measures: '', portions: '', serveAt: '', lines: '' };
 
 /** A file that came in another form: what it was, and which of its recipes stands there. */
 interface Source {
@@ -28,32 +24,31 @@ interface Source {
     number: number;
 }
 
-function remembered(text: unknown): Draft {
-    if (typeof text === 'string' && text.trim() !== '') return { ...EMPTY, lines: text };
-    try {
-        return { ...EMPTY, ...(JSON.parse(localStorage.getItem('new-dish') ?? '{}') as Partial<Draft>) };
-    } catch {
-        return EMPTY;
-    }
-}
-
-/** Type or paste a dish; every line turns to grams as it is typed. The draft stays on this machine until it is kept. */
+/** Type or paste a dish; every line turns to grams as it is typed. Drafts stay on this machine, side by side, until they are kept. */
 export function NewDish() {
     const location = useLocation() as { state: { text?: string } | null };
-    const [draft, setDraft] = useState<Draft>(() => remembered(location.state?.text));
+    const brought = location.state?.text ?? '';
+    const [drafts, setDrafts] = useState<readonly Draft[]>(() => {
+        const there = kept();
+        return brought.trim() !== '' ? withText(there, brought) : there.length > 0 ? there : [begun()];
+    });
+    const draft = drafts[0] ?? begun();
+    const setDraft = (next: (d: Draft) => Draft) => setDrafts((all) => all.map((one, n) => (n === 0 ? next(one) : one)));
     const [asked, setAsked] = useState(draft);
     const [source, setSource] = useState<Source | null>(null);
-    const file = useRecipeFile((lines) => {
-        setDraft({ ...EMPTY, lines });
+    /** Another becomes the one that is typed in; the others lie where they are. */
+    const turnTo = (all: readonly Draft[]) => {
+        setDrafts(all);
         setSource(null);
-    });
+    };
+    const file = useRecipeFile((lines) => turnTo(withText(drafts, lines)));
     const navigate = useNavigate();
     const client = useQueryClient();
     useEffect(() => {
-        localStorage.setItem('new-dish', JSON.stringify(draft));
+        keepDrafts(drafts);
         const wait = setTimeout(() => setAsked(draft), 140);
         return () => clearTimeout(wait);
-    }, [draft]);
+    }, [draft, drafts]);
     const text = wholeText(asked, asked.lines);
     const reading = useQuery({
         queryKey: ['reading', text],
@@ -73,7 +68,7 @@ export function NewDish() {
     const keep = useMutation({
         mutationFn: () => call<DishSummary>('POST', 'dishes', { text: wholeText(draft, draft.lines), measures: draft.measures || null }),
         onSuccess: async (dish) => {
-            localStorage.removeItem('new-dish');
+            keepDrafts(drafts.filter((one) => one.id !== draft.id));
             await client.invalidateQueries({ queryKey: ['dishes'] });
             await navigate(`/bench/${dish.versions[0]?.id ?? ''}`);
         },
@@ -86,7 +81,7 @@ export function NewDish() {
     const another = useMutation({
         mutationFn: (number: number) => call<TextReading>('POST', 'readings', { text: source?.text ?? '', measures: draft.measures || null, recipe: number }),
         onSuccess: (found, number) => {
-            setDraft({ ...EMPTY, lines: found.text ?? '' });
+            setDraft((d) => ({ ...begun(found.text ?? ''), id: d.id }));
             setSource((now) => now && { ...now, number });
         },
     });
@@ -107,12 +102,27 @@ export function NewDish() {
 
     return (
         <Box sx={{ p: '14px 16px', height: '100%', boxSizing: 'border-box', display: 'grid', gridTemplateRows: 'auto auto 1fr', gap: 1.5 }}>
-            <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+            <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
                 <RoomName>New dish</RoomName>
-                <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>
+                {drafts.length > 1 ? (
+                    <TextField select size="small" label={`One of ${drafts.length} drafts on this machine`} value={draft.id} onChange={(e) => turnTo([...drafts.filter((one) => one.id === e.target.value), ...drafts.filter((one) => one.id !== e.target.value)])} sx={{ minWidth: 260 }}>
+                        {drafts.map((one) => <MenuItem key={one.id} value={one.id}>{called(one)}</MenuItem>)}
+                    </TextField>
+                ) : <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>}
                 <Box sx={{ flex: 1 }} />
-                <Button variant="outlined" onClick={() => { setDraft(EMPTY); setSource(null); }} disabled={draft.lines === '' && draft.title === ''}>
-                    Clear
+                <Button variant="outlined" onClick={() => turnTo([begun(), ...drafts])} disabled={isEmpty(draft) || drafts.length >= MOST}>
+                    Begin another
+                </Button>
+                <Button
+                    variant="outlined" disabled={isEmpty(draft)}
+                    onClick={() => {
+                        const gone = draft;
+                        const left = drafts.filter((one) => one.id !== gone.id);
+                        turnTo(left.length > 0 ? left : [begun()]);
+                        notice({ text: `The draft “${called(gone)}” is thrown away.`, back: { word: 'Bring it back', act: () => { setDrafts((all) => [gone, ...all.filter((one) => !isEmpty(one))]); notice(null); } } });
+                    }}
+                >
+                    Throw away
                 </Button>
                 <Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 'var(--press-large)', px: 2 }}>
                     Keep it and open the Bench
@@ -161,7 +171,7 @@ export function NewDish() {
                 </Panel>
                 <Panel component="section" aria-label="As it is read" sx={{ overflow: 'auto' }} tabIndex={0}>
                     {keep.error && <ProblemNote error={keep.error} />}
-                    {headed.error && headed.variables?.heading !== 'tin' && <ProblemNote error={headed.error} />}
+                    {headed.error && headed.variables.heading !== 'tin' && <ProblemNote error={headed.error} />}
                     {another.error && <ProblemNote error={another.error} />}
                     {source !== null && source.titles.length > 1 && (
                         // Never disabled: what is read for long would lose the focus that comes back to it.

@@ -5,13 +5,14 @@ import { runQuery } from '../../api/queries';
 import type { Run, RunEvent } from '../../api/types';
 import { newId } from '../../shared/ids';
 import { wallNow } from '../../shared/moment';
+import { own } from '../../shared/own';
 import { notice } from '../../shared/notice';
 import { keepRun, keepStove } from '../../shared/offline';
 import { withUnsent } from './fold';
 
 const AGAIN = 4_000;
 
-const keyOf = (id: number) => `run-${id}-unsent`;
+const keyOf = (id: number) => own(`run-${id}-unsent`);
 
 function kept(id: number): RunEvent[] {
     try {
