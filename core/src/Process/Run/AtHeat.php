@@ -115,7 +115,7 @@ final readonly class AtHeat
         }
         $marks = [['what' => 'this step ends at', 'celsius' => $target, 'kind' => 'reach'], ...self::ofEgg($window)];
 
-        return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), $hasEgg ? Pasteurisation::product($layer->state) : null);
+        return new StepHeat($step->id, 'pan', $points, self::byHeat($marks), $hasEgg ? Pasteurisation::product($layer->state) : null, $hasEgg);
     }
 
     /** @return list<array{what: string, celsius: float, kind: 'reach'|'not_over'|'told'}> what the egg of this formula does by the way; none where it has none */

@@ -74,6 +74,8 @@ final readonly class Course
             $said[] = ['tone' => 'told', 'text' => $lethality >= 1.0
                 ? \sprintf('Heat on the egg so far: %s the pasteurisation of a %s by what this probe read. A guide beside the local code, never a proof.', $lethality > 20.0 ? 'over 20 ×' : \sprintf('%.1f ×', $lethality), (string) $heat->product)
                 : \sprintf('Heat on the egg so far: %.0f %% of the pasteurisation of a %s. Not enough yet by what this probe read.', 100 * $lethality, (string) $heat->product)];
+        } elseif ($heat->hasEgg && $heat->product === null) {
+            $said[] = ['tone' => 'told', 'text' => 'Heat on the egg is not reckoned: no published pair of time and temperature speaks of egg with over 15 % sugar. Go by the temperature asked, and by your local code.'];
         }
 
         return $said;
