@@ -37,6 +37,9 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
     const said = route.standing === 'met_but' ? first.slice(0, Math.max(2, route.words.length)) : first.slice(0, 2);
     const further = Math.max(0, ifWords(route).length - said.length);
     const changed = portionChange(was, route.portion);
+    /** What it hangs on, or misses, stands right behind the word that says so. */
+    const hangs = route.standing === 'met_but' || route.standing === 'met_if';
+    const differs = changed.length > 0 && <Box component="span" sx={{ fontWeight: 650, color: 'var(--yolk)' }}>{ended(`a portion: ${changed.join('; ')}`)} </Box>;
     const press = () => {
         if (question !== '' && !asking) setAsking(true);
         else onTake();
@@ -58,10 +61,11 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
             <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>
                 <Box component="span" sx={{ color: stands.colour, fontWeight: 700 }}>
                     <span aria-hidden>{stands.mark}</span> {stands.word}
-                    {route.standing === 'met_but' || route.standing === 'met_if' ? ':' : ''}
+                    {hangs ? ':' : ''}
                 </Box>{' '}
-                {changed.length > 0 && <Box component="span" sx={{ fontWeight: 650, color: 'var(--yolk)' }}>{ended(`a portion: ${changed.join('; ')}`)} </Box>}
-                {said.length > 0 && <Box component="span" sx={{ fontWeight: route.standing === 'met_but' || route.standing === 'met_if' ? 600 : 400 }}>{said.map(ended).join(' ')}{further > 0 ? ` And ${String(further)} more to ask of packets.` : ''} </Box>}
+                {!hangs && differs}
+                {said.length > 0 && <Box component="span" sx={{ fontWeight: hangs ? 600 : 400 }}>{said.map(ended).join(' ')}{further > 0 ? ` And ${String(further)} more to ask of packets.` : ''} </Box>}
+                {hangs && differs}
                 <Box component="span" sx={{ color: 'var(--ink-soft)' }}>{ended(route.mouth)}</Box>
                 {states.length > 0 && (
                     <Box component="span" sx={{ fontWeight: 650, color: states.some((s) => s.state === 'not met') ? 'var(--beet)' : 'var(--yolk)' }}> {states.map((s, n) => (
