@@ -102,9 +102,12 @@ final readonly class Learning
     private function learned(Studio $studio): array
     {
         $query = Trial::query();
-        $stamp = (array) $query->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('max(id) as id')]);
+        $stamp = (array) $query->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('max(id) as id'), DB::raw('sum(edition) as edition')]);
         $pots = PotLadder::query();
         $stamp[] = (array) $pots->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('sum(edition) as edition')]);
+        // What is taken away or brought back, and what a dish chooses for itself, changes what is learned as a trial does.
+        $stamp[] = DB::table('dishes')->where('studio_id', $studio->id)->orderBy('id')->get(['id', 'deleted_at', 'schools'])->all();
+        $stamp[] = (array) DB::table('versions')->where('studio_id', $studio->id)->whereNotNull('deleted_at')->first([DB::raw('count(*) as n'), DB::raw('sum(id) as ids')]);
         $key = "learning:$studio->id";
         $state = hash('xxh128', json_encode([$stamp, $this->shelf->state(), $this->shelf->schools()], JSON_THROW_ON_ERROR));
         /** @var array{string, Learned}|null $kept */

@@ -236,6 +236,24 @@ final class AttackTest extends FeatureCase
         $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-25', 'set_step' => 4, 'sweetness' => 'right', 'sharpness' => 'right'])->assertNotFound();
     }
 
+    /** code A8: what is learned is learned of what is there, not of what was there a moment ago. */
+    public function testWhatIsTakenAwayIsNoLongerLearnedFromAndComesBack(): void
+    {
+        $count = function (): int {
+            app()->forgetScopedInstances();
+
+            return array_sum(array_map(static fn(mixed $one): int => \is_array($one) && is_numeric($one['n'] ?? null) ? (int) $one['n'] : 0, (array) $this->getJson('/api/learning')->assertOk()->json('factors')));
+        };
+        $version = $this->original();
+        $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-25', 'set_step' => 4, 'sweetness' => 'right', 'sharpness' => 'right'])->assertCreated();
+        $was = $count();
+        self::assertGreaterThan(0, $was);
+        $this->deleteJson("/api/dishes/$version->dish_id")->assertNoContent();
+        self::assertLessThan($was, $count());
+        $this->putJson("/api/removed/dishes/$version->dish_id")->assertNoContent();
+        self::assertSame($was, $count());
+    }
+
     /** surface A4: whatever is taken away lies in the drawer, and comes back to whoever may take it away. */
     public function testEverythingTakenAwayComesBack(): void
     {
