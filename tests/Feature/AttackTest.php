@@ -12,6 +12,7 @@ use App\Models\Membership;
 use App\Models\Studio;
 use App\Models\Tasting;
 use App\Models\User;
+use App\Support\CacheRoom;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -234,6 +235,22 @@ final class AttackTest extends FeatureCase
         $version = $this->original();
         DB::table('dishes')->where('id', $dish->id)->update(['deleted_at' => now()]);
         $this->postJson("/api/versions/$version->id/trials", ['made_on' => '2026-11-25', 'set_step' => 4, 'sweetness' => 'right', 'sharpness' => 'right'])->assertNotFound();
+    }
+
+    /** code A9: what is kept beyond its time is swept, on both sides of it, and nothing else. */
+    public function testWhatIsKeptBeyondItsTimeIsSwept(): void
+    {
+        $room = sys_get_temp_dir() . '/kept' . getmypid();
+        mkdir("$room/ab/cd", 0o700, true);
+        $now = 1_800_000_000;
+        foreach (['ab/cd/old' => ($now - 1) . 's:1:"x"', 'ab/now' => $now . 's:1:"x"', 'ab/later' => '9999999999s:1:"x"', 'ab/other' => 'no entry'] as $name => $holds) {
+            file_put_contents("$room/$name", $holds);
+        }
+        self::assertSame(1, CacheRoom::sweep($room, $now));
+        self::assertSame(["$room/ab/later", "$room/ab/now", "$room/ab/other"], glob("$room/ab/*"));
+        self::assertSame(0, CacheRoom::sweep("$room/none", $now));
+        array_map(unlink(...), glob("$room/ab/*") ?: []);
+        array_map(rmdir(...), ["$room/ab", $room]);
     }
 
     /** code A8: what is learned is learned of what is there, not of what was there a moment ago. */

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Access\Here;
 use App\Exceptions\Refused;
+use App\Support\CacheRoom;
 use Closure;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\JsonResponse;
@@ -57,6 +58,11 @@ final readonly class Once
             if ($response->getStatusCode() < 300) {
                 $isSecret = \in_array($request->route()?->uri(), self::SECRET, true);
                 Cache::put($key, ['body' => self::sum($request), 'status' => $response->getStatusCode(), 'content' => $isSecret ? null : (string) $response->getContent(), 'etag' => $response->getEtag()], self::KEPT_SECONDS);
+            }
+
+            if (random_int(1, CacheRoom::EVERY) === 1) {
+                $kept = config('cache.stores.file.path');
+                defer(static fn(): int => \is_string($kept) ? CacheRoom::sweep($kept, time()) : 0);
             }
 
             return $response;
