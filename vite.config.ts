@@ -7,5 +7,6 @@ export default defineConfig({
     plugins: [!process.env.VITEST && laravel({ input: 'resources/js/main.tsx', refresh: false }), react()],
     build: { chunkSizeWarningLimit: 700 },
     // One page for all files of a worker: each tidies up after itself (a file that did not would fail the next).
-    test: { environment: 'jsdom', pool: 'threads', isolate: false, include: ['resources/js/**/*.test.{ts,tsx}'] },
+    // A minute: how fast the machine is says nothing of what is right. Only what hangs runs into it.
+    test: { testTimeout: 60_000, hookTimeout: 60_000, environment: 'jsdom', pool: 'threads', isolate: false, include: ['resources/js/**/*.test.{ts,tsx}'] },
 });
