@@ -321,21 +321,15 @@ database_up() {
     artisan db:seed --force --quiet || fail "The demo could not be seeded; see storage/logs"
 }
 
-fpm_up() {
-    local run="$VAR/web" fpm
-    alive "$run/fpm.pid" && return 0
-    end_all php-fpm8.2
-    fpm=$(program php-fpm8.2)
-    (umask 077 && cat >"$run/fpm.conf" <<EOF
-[global]
-pid = "$run/fpm.pid"
-error_log = "$run/fpm.log"
-daemonize = yes
-[$POOL]
-listen = "$RUN/fpm.sock"
+# Workers of php-fpm that answer at a socket: workers NAME SOCKET HOW-MANY [what is particular to them]
+workers() {
+    cat <<EOF
+[$1]
+listen = "$2"
 listen.mode = 0660
 pm = static
-pm.max_children = 4
+pm.max_children = $3
+${4:-}
 clear_env = no
 catch_workers_output = yes
 php_admin_value[opcache.memory_consumption] = 128
@@ -346,23 +340,22 @@ php_admin_value[post_max_size] = 17M
 ; Twice this, for a kept connection that is tried and a new one, is how long a store that does not answer keeps anybody waiting.
 php_admin_value[mysqlnd.net_read_timeout] = 2
 php_admin_flag[expose_php] = off
-; What computes for seconds (App\Http\Middleware\OneAtATime) has workers of its own: however much of it is asked for, everything else is served.
-[$POOL-long]
-listen = "$RUN/long.sock"
-listen.mode = 0660
-pm = static
-pm.max_children = 2
-request_terminate_timeout = 80s
-clear_env = no
-catch_workers_output = yes
-php_admin_value[opcache.memory_consumption] = 128
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.revalidate_freq] = 1
-php_admin_value[memory_limit] = 256M
-php_admin_value[post_max_size] = 17M
-php_admin_value[mysqlnd.net_read_timeout] = 2
-php_admin_flag[expose_php] = off
 EOF
+}
+
+fpm_up() {
+    local run="$VAR/web" fpm
+    alive "$run/fpm.pid" && return 0
+    end_all php-fpm8.2
+    fpm=$(program php-fpm8.2)
+    (
+        umask 077
+        {
+            printf '[global]\npid = "%s"\nerror_log = "%s"\ndaemonize = yes\n' "$run/fpm.pid" "$run/fpm.log"
+            workers "$POOL" "$RUN/fpm.sock" 4
+            # What computes for seconds (App\Http\Middleware\OneAtATime) has workers of its own: however much of it is asked for, everything else is served.
+            workers "$POOL-long" "$RUN/long.sock" 2 'request_terminate_timeout = 80s'
+        } >"$run/fpm.conf"
     )
     is_root && chown -R "$SERVER:$SERVER" "$run"
     say "Starting php-fpm"

@@ -183,7 +183,7 @@ Route::group(['needs' => Ability::Record->value], static function (): void {
     Route::post('services', [ServiceController::class, 'store']);
     Route::patch('services/{service}', [ServiceController::class, 'update']);
     // Who may take it away may bring it back.
-    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', ['dishes', 'versions', ...array_keys(Drawer::KINDS)]);
+    Route::put('removed/{kind}/{id}', [RemovedController::class, 'restore'])->whereIn('kind', array_keys(Drawer::KINDS));
     Route::put('services/{service}/steps', [PlanController::class, 'say']);
 });
 
@@ -239,7 +239,7 @@ Route::group(['needs' => Ability::Govern->value], static function (): void {
     Route::get('audit', [AuditController::class, 'index']);
     Route::get('health', HealthController::class);
     Route::get('audit.csv', [AuditController::class, 'export']);
-    Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', ['dishes', 'versions', ...array_keys(Drawer::KINDS)]);
+    Route::delete('removed/{kind}/{id}', [RemovedController::class, 'destroy'])->whereIn('kind', array_keys(Drawer::KINDS));
     Route::put('studio/rates', [CostController::class, 'rates']);
     Route::put('studio', [StudioController::class, 'update']);
     Route::get('studio/archive', [ArchiveController::class, 'export']);

@@ -26,8 +26,7 @@ final class Here
     {
         $user = Auth::user();
 
-        // Demo off is off: neither an old session nor an old token of the demo's person knows anybody any more.
-        return $user instanceof User && (!$user->is_demo || config('transmuta.demo') === true) ? $user : null;
+        return $user instanceof User && $user->isLetIn() ? $user : null;
     }
 
     /** Whether whoever asks is known by a token, not by having signed in. */
@@ -92,8 +91,8 @@ final class Here
         }
         $at = $this->token()->studio_id ?? ($this->request->hasSession() ? $this->request->session()->get(self::STUDIO) : null);
         $of = Membership::query();
-        $of->with('studio')->where('user_id', $user->id)->orderBy('id');
-        $all = $of->get()->filter(static fn(Membership $at): bool => config('transmuta.demo') === true || !$at->studio->isDemo())->values();
+        $of->with('studio')->where('user_id', $user->id)->whereHas('studio', Studio::open(...))->orderBy('id');
+        $all = $of->get();
         // A token is of one studio. Who was put out of the one they stood at stands at another of theirs, if there is one.
         $found = \is_int($at) ? $all->firstWhere('studio_id', $at) : null;
         $found ??= $this->token() === null ? $all->first() : null;

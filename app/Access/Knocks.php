@@ -21,8 +21,8 @@ final class Knocks
         if ($user === null) {
             return;
         }
-        foreach (Membership::query()->where('user_id', $user->id)->pluck('studio_id')->all() as $studio) {
-            Audit::query()->insert(['studio_id' => $studio, 'user_id' => null, 'who' => 'somebody', 'what' => mb_substr($what, 0, 60), 'subject' => mb_substr("$user->email from $place", 0, 80), 'request' => Traced::id(request()), 'at' => now()->format('Y-m-d H:i:s.v')]);
-        }
+        $studios = Membership::query()->where('user_id', $user->id)->pluck('studio_id')->all();
+        $row = static fn(int $studio): array => Audit::row(Traced::id(request()), ['studio_id' => $studio, 'user_id' => null, 'who' => 'somebody', 'what' => $what, 'subject' => "$user->email from $place"]);
+        Audit::query()->insert(array_map($row, array_values(array_filter($studios, is_int(...)))));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Access;
 
 use Illuminate\Cache\RateLimiter;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;
 
@@ -44,23 +45,30 @@ final class Tries
      */
     public static function count(string $address, string $place): void
     {
-        $keys = self::keys($address, $place);
-        $lock = Cache::lock('tries:' . $keys[1], self::WAITS);
-        $lock->block(self::WAITS);
+        $limiter = self::limiter();
+        $most = array_combine(self::keys($address, $place), [self::OF_ONE, self::OF_ALL]);
         try {
-            foreach ([[$keys[0], self::OF_ONE], [$keys[1], self::OF_ALL]] as [$key, $most]) {
-                if (self::limiter()->tooManyAttempts($key, $most)) {
-                    throw ValidationException::withMessages(['email' => \sprintf('Too many tries. Wait %d s, then try again.', self::limiter()->availableIn($key))])->status(429);
+            Cache::lock('tries:' . hash('sha256', $place), self::WAITS)->block(self::WAITS, static function () use ($limiter, $most): void {
+                foreach ($most as $key => $allowed) {
+                    if ($limiter->tooManyAttempts($key, $allowed)) {
+                        throw self::wait($limiter->availableIn($key));
+                    }
                 }
-            }
-            foreach ([[$keys[0], self::OF_ONE], [$keys[1], self::OF_ALL]] as [$key, $most]) {
-                $tried = self::limiter()->attempts($key);
-                $over = max(0, (is_numeric($tried) ? (int) $tried : 0) + 1 - $most);
-                self::limiter()->hit($key, min(self::LONGEST, 60 * 2 ** min(8, $over)));
-            }
-        } finally {
-            $lock->release();
+                foreach ($most as $key => $allowed) {
+                    $tried = $limiter->attempts($key);
+                    $over = max(0, (is_numeric($tried) ? (int) $tried : 0) + 1 - $allowed);
+                    $limiter->hit($key, min(self::LONGEST, 60 * 2 ** min(8, $over)));
+                }
+            });
+        } catch (LockTimeoutException) {
+            // So many at once from one place that not even the counting comes to an end.
+            throw self::wait(self::WAITS);
         }
+    }
+
+    private static function wait(int $seconds): ValidationException
+    {
+        return ValidationException::withMessages(['email' => \sprintf('Too many tries. Wait %d s, then try again.', $seconds)])->status(429);
     }
 
     /** Whoever signed in is let off what was counted of them here; the place goes on being counted. */

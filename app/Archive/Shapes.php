@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Services\Tastings;
 use Illuminate\Support\Facades\Validator;
 use Transmuta\Diet\Kitchen;
 use Transmuta\Fault\Nonsense;
@@ -43,11 +44,11 @@ final class Shapes
             'predicted.se' => ['nullable', 'numeric'], 'predicted.ph' => ['nullable', 'numeric'], 'found' => ['present', 'nullable', 'array'], 'corrections' => ['present', 'nullable', 'array'], 'corrections.*' => ['array'], 'corrections.*.was' => ['array'], 'corrections.*.why' => ['string'], 'corrections.*.who' => ['string'], 'corrections.*.at' => ['string']],
         'pot_ladders' => ['asked' => ['required', 'array'], 'asked.lines' => ['array'], 'asked.lines.*' => ['string'], 'asked.pots' => ['integer'], 'asked.step' => ['numeric'], 'asked.pot_g' => ['numeric'], 'design' => ['required', 'array'], 'design.agents.*.name' => ['string'], 'design.agents.*.ingredient' => ['string'], 'design.agents.*.share' => ['numeric'],
             'found' => ['present', 'nullable', 'array'], 'found.*' => ['array'], 'fit' => ['present', 'nullable', 'array'], 'fit.dose' => ['nullable', 'array'], 'fit.dose.value' => ['numeric']],
-        'tastings' => ['method' => ['required', 'in:triangle,duo-trio,paired,just-right'], 'title' => ['required', 'string'], 'plan' => ['required', 'array'], 'plan.question' => ['present', 'string'], 'plan.sided' => ['required', 'in:one,two'], 'plan.tasters' => ['required', 'integer', 'between:1,240'], 'plan.alpha' => ['required', 'numeric', 'gt:0', 'lt:1'],
+        'tastings' => ['method' => ['required', 'in:' . Tastings::METHODS], 'title' => ['required', 'string'], 'plan' => ['required', 'array'], 'plan.question' => ['present', 'string'], 'plan.sided' => ['required', 'in:one,two'], 'plan.tasters' => ['required', 'integer', 'between:1,240'], 'plan.alpha' => ['required', 'numeric', 'gt:0', 'lt:1'],
             'plan.power' => ['required', 'numeric', 'gt:0', 'lt:1'], 'plan.pd' => ['required', 'numeric', 'gt:0', 'max:1'], 'plan.seed' => ['required', 'integer'], 'plan.expects' => ['nullable', 'in:A,B'], 'plan.attributes' => ['present', 'array'], 'plan.attributes.*' => ['string'], 'samples' => ['required', 'array', 'min:1', 'max:6'],
             'samples.*.letter' => ['required', 'string'], 'samples.*.name' => ['required', 'string'], 'samples.*.version_id' => ['nullable', 'integer'], 'samples.*.revision_id' => ['nullable', 'integer'], 'samples.*.contains' => ['present', 'array'], 'samples.*.contains.*' => ['string'], 'samples.*.may_contain' => ['present', 'array'], 'samples.*.may_contain.*' => ['string'],
             'samples.*.unknown' => ['present', 'array'], 'samples.*.unknown.*' => ['string'], 'samples.*.cautions' => ['present', 'array'], 'samples.*.cautions.*' => ['string']],
-        'tasting_seats' => ['served' => ['required', 'array'], 'served.*.code' => ['required', 'integer'], 'served.*.letter' => ['required', 'string'], 'answer' => ['present', 'nullable', 'array'], 'answer.chosen' => ['sometimes', 'integer'], 'answer.samples' => ['sometimes', 'array'], 'answer.samples.*' => ['array']],
+        'tasting_seats' => ['served' => ['required', 'array'], 'served.*.code' => ['required', 'integer:strict'], 'served.*.letter' => ['required', 'string'], 'answer' => ['present', 'nullable', 'array'], 'answer.chosen' => ['sometimes', 'integer'], 'answer.samples' => ['sometimes', 'array'], 'answer.samples.*' => ['array']],
         'price_lists' => ['articles' => ['present', 'array'], 'articles.*' => ['array']],
         'services' => ['name' => ['required', 'string'], 'kitchen' => ['present', 'nullable', 'array'], 'guests' => ['present', 'nullable', 'array'], 'guests.*' => ['array'], 'guests.*.count' => ['required', 'integer', 'min:0'], 'guests.*.diets' => ['present', 'array'], 'guests.*.diets.*' => ['string'], 'guests.*.without' => ['present', 'array'], 'guests.*.without.*' => ['string']],
         'run_events' => ['body' => ['present', 'array'], 'kind' => ['required', 'string']],

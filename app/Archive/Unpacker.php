@@ -35,21 +35,6 @@ use Transmuta\Trial\Pots\DoseCurve;
  */
 final class Unpacker
 {
-    /** Largest it may be when unpacked, bytes: a small file can hold a very large one. */
-    private const MOST_BYTES = 800_000_000;
-
-    /** The same for one that is sent by the web, where somebody waits for it. */
-    public const MOST_SENT = 200_000_000;
-
-    /** Largest table of contents, bytes. */
-    private const MOST_MANIFEST = 4_000_000;
-
-    private const PIECE = 262_144;
-
-    private const MOST_FILES = 200_000;
-
-    private const MOST_LINE = 4_000_000;
-
     /** @var array<string, array<int, int>> by table: the id here for the id there */
     private array $ids = [];
 
@@ -60,14 +45,11 @@ final class Unpacker
      *
      * @throws Nonsense naming the file and the row that cannot be right
      */
-    public function unpack(string $file, User $owner, int $most = self::MOST_BYTES): array
+    public function unpack(string $file, User $owner, int $most = Opened::MOST_BYTES): array
     {
-        $zip = new \ZipArchive();
-        if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
-            throw Nonsense::of('archive', 'this file', 'give a ZIP file that was exported from a studio');
-        }
+        $zip = Opened::of($file, $most);
         try {
-            $counts = $this->checked($zip, $most);
+            $counts = $zip->checked();
 
             /** @var array{studio: Studio, rows: array<string, int>} $made */
             $made = DB::transaction(function () use ($zip, $owner, $counts): array {
@@ -93,75 +75,9 @@ final class Unpacker
         }
     }
 
-    /**
-     * Whether each file is the one the manifest speaks of, before anything of it is believed.
-     *
-     * @return array<string, int> rows by file
-     */
-    private function checked(\ZipArchive $zip, int $most): array
+    private function studio(Opened $zip, User $owner): Studio
     {
-        if ($zip->numFiles > self::MOST_FILES) {
-            throw Nonsense::of('archive', "$zip->numFiles files", 'no studio has so many; export it again');
-        }
-        // What the file says of its own size is not believed: what comes out of it is counted while it comes.
-        $left = $most;
-        $manifest = json_decode($this->sum($zip, Contents::MANIFEST, min($left, self::MOST_MANIFEST), true)[1], true, 8);
-        if (!\is_array($manifest) || ($manifest['format'] ?? null) !== Contents::FORMAT) {
-            throw Nonsense::of(Contents::MANIFEST, 'the archive', 'give a file that was exported from a studio');
-        }
-        if (($manifest['version'] ?? null) !== Contents::VERSION) {
-            throw Nonsense::of(Contents::MANIFEST, \sprintf('version %s', json_encode($manifest['version'] ?? null)), \sprintf('this program reads version %d', Contents::VERSION));
-        }
-        $sums = \is_array($manifest['sha256'] ?? null) ? $manifest['sha256'] : [];
-        $needed = ['studio.jsonl', 'states.jsonl', ...array_map(Contents::place(...), array_keys(Contents::TABLES))];
-        foreach ($needed as $name) {
-            if (!isset($sums[$name])) {
-                throw Nonsense::of(Contents::MANIFEST, $name, 'it is not spoken of; export the studio again');
-            }
-        }
-        foreach ($sums as $name => $sum) {
-            [$is, , $bytes] = $this->sum($zip, (string) $name, $left);
-            $left -= $bytes;
-            if (!\is_string($sum) || !hash_equals($sum, $is)) {
-                throw Nonsense::of((string) $name, 'what it holds', 'it is not the file that was exported; export the studio again');
-            }
-        }
-        $counts = \is_array($manifest['rows'] ?? null) ? $manifest['rows'] : [];
-
-        return array_filter($counts, is_int(...));
-    }
-
-    /**
-     * A file of it read to its end, in pieces.
-     *
-     * @param int $most bytes it may come to
-     *
-     * @return array{string, string, int} its SHA-256, its content where that is kept, and its bytes
-     */
-    private function sum(\ZipArchive $zip, string $name, int $most, bool $keeps = false): array
-    {
-        $hash = hash_init('sha256');
-        $from = $this->stream($zip, $name);
-        $content = '';
-        $bytes = 0;
-        while (!feof($from)) {
-            $piece = (string) fread($from, self::PIECE);
-            $bytes += \strlen($piece);
-            if ($bytes > $most) {
-                fclose($from);
-                throw Nonsense::of('archive', $name, \sprintf('unpacked it comes to more than %.0f MB: bring it in from the console, if it is a studio of yours (php artisan studio:import)', $most / 1e6));
-            }
-            hash_update($hash, $piece);
-            $content .= $keeps ? $piece : '';
-        }
-        fclose($from);
-
-        return [hash_final($hash), $content, $bytes];
-    }
-
-    private function studio(\ZipArchive $zip, User $owner): Studio
-    {
-        foreach ($this->rows($zip, 'studio.jsonl') as $at => $row) {
+        foreach ($zip->rows('studio.jsonl') as $at => $row) {
             self::onlyColumns('studio.jsonl', $at, $row, Contents::STUDIO);
             self::read('studio.jsonl', static fn() => Shapes::of('studio.jsonl', 'studio', self::map($row)));
             $name = \is_string($row['name']) ? trim($row['name']) : '';
@@ -181,10 +97,10 @@ final class Unpacker
         throw Nonsense::of('studio.jsonl', 'nothing', 'it needs a studio');
     }
 
-    private function states(\ZipArchive $zip): int
+    private function states(Opened $zip): int
     {
         $n = 0;
-        foreach ($this->rows($zip, 'states.jsonl') as $at => $row) {
+        foreach ($zip->rows('states.jsonl') as $at => $row) {
             self::onlyColumns('states.jsonl', $at, $row, ['hash', 'slug', 'content']);
             $content = self::map($row['content']);
             if (StudioShelf::fingerprint($content) !== $row['hash'] || ($content['id'] ?? $row['slug']) !== $row['slug']) {
@@ -198,14 +114,14 @@ final class Unpacker
         return $n;
     }
 
-    private function table(\ZipArchive $zip, Studio $studio, string $table): int
+    private function table(Opened $zip, Studio $studio, string $table): int
     {
         $name = Contents::place($table);
         $isByVersion = \in_array($table, Contents::BY_VERSION, true);
         $columns = array_values(array_diff(Schema::getColumnListing($table), ['studio_id', ...Contents::MADE_ANEW[$table] ?? []]));
         $hasId = \in_array('id', $columns, true);
         $n = 0;
-        foreach ($this->rows($zip, $name) as $at => $row) {
+        foreach ($zip->rows($name) as $at => $row) {
             $where = "$name, row $at";
             self::onlyColumns($name, $at, $row, $columns);
             $this->understood($where, $table, $row);
@@ -298,9 +214,6 @@ final class Unpacker
         if ($table === 'pot_ladders') {
             self::read($where, static fn() => self::ladder(self::map($row['design']), self::map($row['asked'])));
         }
-        if ($table === 'tastings' || $table === 'tasting_seats') {
-            self::read($where, static fn() => Tastings::understood($table, self::map($table === 'tastings' ? $row['plan'] : ['served' => $row['served']]), $table === 'tastings' ? self::map($row['samples']) : []));
-        }
         if ($table === 'trial_photos') {
             self::read($where, static fn() => Photos::drawnAnew(\is_string($row['jpeg']) ? $row['jpeg'] : ''));
         }
@@ -372,31 +285,6 @@ final class Unpacker
         foreach (Version::withTrashed()->where('studio_id', $studio->id)->lazyById(200) as $version) {
             $version->hold($version->formula->holds());
         }
-    }
-
-    /** @return iterable<int, array<string, mixed>> by its row, from 1 */
-    private function rows(\ZipArchive $zip, string $name): iterable
-    {
-        $from = $this->stream($zip, $name);
-        for ($at = 1; ($line = fgets($from, self::MOST_LINE)) !== false; ++$at) {
-            $row = json_decode($line, false, Contents::DEPTH);
-            if (!$row instanceof \stdClass) {
-                throw Nonsense::of("$name, row $at", mb_strcut(trim($line), 0, 40), 'it is no JSON object');
-            }
-            yield $at => get_object_vars($row);
-        }
-        fclose($from);
-    }
-
-    /** @return resource */
-    private function stream(\ZipArchive $zip, string $name)
-    {
-        $stream = $zip->getStream($name);
-        if ($stream === false) {
-            throw Nonsense::of('archive', $name, 'it is not in the file, or cannot be read');
-        }
-
-        return $stream;
     }
 
     /**

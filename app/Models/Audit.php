@@ -28,6 +28,18 @@ final class Audit extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
+    /**
+     * A row of what is done now, as the table holds it.
+     *
+     * @param array{studio_id: int, user_id: ?int, who: string, what: string, subject: string, from_revision?: ?int, to_revision?: ?int} $of
+     *
+     * @return array<string, int|string|null>
+     */
+    public static function row(string $request, array $of): array
+    {
+        return [...$of, 'what' => mb_substr($of['what'], 0, 60), 'subject' => mb_substr($of['subject'], 0, 80), 'request' => $request, 'at' => now()->format('Y-m-d H:i:s.v')];
+    }
+
     protected function casts(): array
     {
         return ['at' => 'datetime'];

@@ -50,8 +50,17 @@ final class Link extends Model
     /** @return Builder<Link> the link of a secret, while it is good */
     public static function good(string $secret): Builder
     {
+        $query = self::open();
+        $query->where('fingerprint', hash('sha256', $secret))->whereHas('studio', Studio::open(...));
+
+        return $query;
+    }
+
+    /** @return Builder<Link> those that are still good */
+    public static function open(): Builder
+    {
         $query = self::query();
-        $query->where('fingerprint', hash('sha256', $secret))->whereNull('used_at')->where('expires_at', '>', now());
+        $query->whereNull('used_at')->where('expires_at', '>', now());
 
         return $query;
     }

@@ -40,10 +40,22 @@ final class Studio extends Model
         return ['schools' => 'array', 'kitchen' => 'array', 'measures' => 'array', 'factors' => 'array', 'rates' => 'array'];
     }
 
-    /** Whether it is the demo's own, made by its person; nobody comes into it where the demo is off. */
-    public function isDemo(): bool
+    /**
+     * Only those that somebody comes into: not the demo's own where the demo is off.
+     *
+     * @param Builder<Studio> $of
+     *
+     * @return Builder<Studio>
+     */
+    public static function open(Builder $of): Builder
     {
-        return Membership::query()->where('studio_id', $this->id)->whereHas('user', static fn(Builder $of): Builder => $of->where('is_demo', true))->exists();
+        return config('transmuta.demo') === true ? $of : $of->whereDoesntHave('memberships.user', static fn(Builder $user): Builder => $user->where('is_demo', true));
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
     }
 
     public function rates(): Rates

@@ -32,6 +32,18 @@ final class User extends Authenticatable
         return ['password' => 'hashed', 'is_demo' => 'boolean'];
     }
 
+    /** Whether they are let in at all: the demo's own person is not where the demo is off, by no session, token or password of old. */
+    public function isLetIn(): bool
+    {
+        return !$this->is_demo || config('transmuta.demo') === true;
+    }
+
+    /** Whether a studio may reset their password: nobody else's trust hangs on it. */
+    public function isOnlyOf(int $studio): bool
+    {
+        return !$this->is_demo && !$this->memberships()->where('studio_id', '!=', $studio)->exists();
+    }
+
     /** Nobody is remembered beyond their session. */
     public function getRememberTokenName(): string
     {

@@ -21,34 +21,40 @@ use Illuminate\Support\Facades\DB;
 /** What was removed and can be brought back: of every kind that can be removed, by the one table of them. */
 final class Drawer
 {
-    /** Kinds beside dishes and versions, by the word of their address, with their model. */
-    public const KINDS = ['services' => Service::class, 'ladders' => PotLadder::class, 'tastings' => Tasting::class, 'lots' => Lot::class, 'price-lists' => PriceList::class];
+    /** Kinds by the word of their address: their model, and what bringing one back needs, which is what making one does. */
+    public const KINDS = [
+        'dishes' => [Dish::class, Ability::Develop], 'versions' => [Version::class, Ability::Develop], 'services' => [Service::class, Ability::Develop], 'ladders' => [PotLadder::class, Ability::Record],
+        'tastings' => [Tasting::class, Ability::Record], 'lots' => [Lot::class, Ability::Record], 'price-lists' => [PriceList::class, Ability::Develop],
+    ];
 
-    /** What somebody may have to do to bring one of a kind back: what they may to make one. */
-    private const NEEDS = ['dishes' => Ability::Develop, 'versions' => Ability::Develop, 'services' => Ability::Develop, 'price-lists' => Ability::Develop, 'ladders' => Ability::Record, 'tastings' => Ability::Record, 'lots' => Ability::Record];
-
+    /** Of each kind. */
     private const MOST = 200;
 
     /** What bringing back one of a kind needs. */
     public static function needs(string $kind): Ability
     {
-        return self::NEEDS[$kind] ?? abort(404);
+        return (self::KINDS[$kind] ?? abort(404))[1];
     }
 
-    /** @return list<array{kind: string, id: int, name: string, removed_at: string}> the latest first of each kind */
-    public static function others(Studio $studio): array
+    /** @return array{dishes: list<array<string, mixed>>, versions: list<array<string, mixed>>, others: list<array<string, mixed>>} the latest first of each kind */
+    public static function within(Studio $studio): array
     {
-        $all = [];
-        foreach (array_keys(self::KINDS) as $kind) {
-            $query = self::of($kind, $studio);
-            $query->orderByDesc('deleted_at')->limit(self::MOST);
-            foreach ($query->get() as $one) {
-                $at = $one->getAttribute('deleted_at');
-                $all[] = ['kind' => $kind, 'id' => is_numeric($key = $one->getKey()) ? (int) $key : 0, 'name' => self::name($one), 'removed_at' => $at instanceof \DateTimeInterface ? $at->format(\DATE_ATOM) : ''];
+        $dishes = self::latest(self::dishes($studio));
+        $dishes->withCount(['versions' => static fn(Builder $with): Builder => $with->withoutGlobalScope(SoftDeletingScope::class)]);
+        $versions = self::latest(self::versions($studio));
+        $versions->with('dish');
+        $others = [];
+        foreach (array_keys(array_diff_key(self::KINDS, ['dishes' => 0, 'versions' => 0])) as $kind) {
+            foreach (self::latest(self::of($kind, $studio))->get() as $one) {
+                $others[] = ['kind' => $kind, 'id' => is_numeric($key = $one->getKey()) ? (int) $key : 0, 'name' => self::name($one), 'removed_at' => self::at($one)];
             }
         }
 
-        return $all;
+        return [
+            'dishes' => array_values($dishes->get()->map(static fn(Dish $one): array => ['id' => $one->id, 'title' => $one->title, 'versions' => (int) $one->versions_count, 'removed_at' => self::at($one)])->all()),
+            'versions' => array_values($versions->get()->map(static fn(Version $one): array => ['id' => $one->id, 'name' => $one->name, 'dish' => $one->dish->title, 'removed_at' => self::at($one)])->all()),
+            'others' => $others,
+        ];
     }
 
     /** Brings one back. One that is being removed for good meanwhile is waited for, and is then not there. */
@@ -79,17 +85,55 @@ final class Drawer
     }
 
     /** @return Builder<Model> what lies in the drawer of a kind */
-    public static function of(string $kind, Studio $studio): Builder
+    private static function of(string $kind, Studio $studio): Builder
     {
         /** @var Builder<Model> $query */
         $query = match ($kind) {
-            'dishes' => Dish::onlyTrashed(),
-            'versions' => Version::onlyTrashed()->whereHas('dish'),
-            default => (self::KINDS[$kind] ?? abort(404))::onlyTrashed(),
+            'dishes' => self::dishes($studio),
+            'versions' => self::versions($studio),
+            default => (self::KINDS[$kind] ?? abort(404))[0]::onlyTrashed()->where('studio_id', $studio->id),
         };
+
+        return $query;
+    }
+
+    /** @return Builder<Dish> */
+    private static function dishes(Studio $studio): Builder
+    {
+        $query = Dish::onlyTrashed();
         $query->where('studio_id', $studio->id);
 
         return $query;
+    }
+
+    /** @return Builder<Version> those of dishes that are there */
+    private static function versions(Studio $studio): Builder
+    {
+        $query = Version::onlyTrashed();
+        $query->where('studio_id', $studio->id)->whereHas('dish');
+
+        return $query;
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param Builder<T> $of
+     *
+     * @return Builder<T>
+     */
+    private static function latest(Builder $of): Builder
+    {
+        $of->orderByDesc('deleted_at')->limit(self::MOST);
+
+        return $of;
+    }
+
+    private static function at(Model $one): string
+    {
+        $at = $one->getAttribute('deleted_at');
+
+        return $at instanceof \DateTimeInterface ? $at->format(\DATE_ATOM) : '';
     }
 
     private static function name(Model $one): string

@@ -106,8 +106,8 @@ final readonly class Learning
         $pots = PotLadder::query();
         $stamp[] = (array) $pots->where('studio_id', $studio->id)->toBase()->first([DB::raw('count(*) as n'), DB::raw('max(updated_at) as last'), DB::raw('sum(edition) as edition')]);
         // What is taken away or brought back, and what a dish chooses for itself, changes what is learned as a trial does.
-        $stamp[] = DB::table('dishes')->where('studio_id', $studio->id)->orderBy('id')->get(['id', 'deleted_at', 'schools'])->all();
-        $stamp[] = (array) DB::table('versions')->where('studio_id', $studio->id)->whereNotNull('deleted_at')->first([DB::raw('count(*) as n'), DB::raw('sum(id) as ids')]);
+        $stamp[] = (array) DB::table('dishes')->where('studio_id', $studio->id)->first([DB::raw("sum(crc32(concat_ws('|', id, deleted_at, schools))) as state")]);
+        $stamp[] = (array) DB::table('versions')->where('studio_id', $studio->id)->first([DB::raw("sum(crc32(concat_ws('|', id, deleted_at))) as state")]);
         $key = "learning:$studio->id";
         $state = hash('xxh128', json_encode([$stamp, $this->shelf->state(), $this->shelf->schools()], JSON_THROW_ON_ERROR));
         /** @var array{string, Learned}|null $kept */

@@ -27,6 +27,9 @@ use Transmuta\Sensory\Tally;
  */
 final readonly class Tastings
 {
+    /** Ways to taste, as a rule of what is sent names them. */
+    public const METHODS = 'triangle,duo-trio,paired,just-right';
+
     /** What a taster is told of a sample beside its allergens (handbook: a tasting in a kitchen). */
     private const TOLD = ['raw-egg-or-flour', 'alcohol-stays', 'polyols-laxative', 'choking-gum', 'cheese-of-raw-milk', 'restricted-plants', 'potent-sweetener-over-ceiling', 'sweetener-daily-guide'];
 
@@ -149,39 +152,6 @@ final readonly class Tastings
         $query->where('tasting_id', $tasting->id)->orderBy('number');
 
         return array_values($query->get()->all());
-    }
-
-    /**
-     * Whether what an archive brings of a tasting can be laid and counted.
-     *
-     * @param array<string, mixed> $plan of a tasting; or what is served at a seat
-     * @param array<array-key, mixed> $samples
-     *
-     * @throws Nonsense naming what is not there
-     */
-    public static function understood(string $table, array $plan, array $samples): void
-    {
-        if ($table === 'tasting_seats') {
-            foreach (\is_array($plan['served'] ?? null) ? $plan['served'] : throw Nonsense::of('served', '', 'a seat is served in an order') as $one) {
-                if (!\is_array($one) || !\is_int($one['code'] ?? null) || !\is_string($one['letter'] ?? null)) {
-                    throw Nonsense::sent('served', $one, 'each has its code and its letter');
-                }
-            }
-
-            return;
-        }
-        foreach (['question', 'sided', 'tasters', 'alpha', 'power', 'pd', 'seed', 'attributes'] as $key) {
-            if (!\array_key_exists($key, $plan)) {
-                throw Nonsense::of('plan', $key, 'it was fixed beforehand and stands there');
-            }
-        }
-        foreach ($samples as $sample) {
-            foreach (['letter', 'name', 'contains', 'may_contain', 'unknown', 'cautions'] as $key) {
-                if (!\is_array($sample) || !\array_key_exists($key, $sample)) {
-                    throw Nonsense::of('samples', $key, 'each says what it is and what it contains');
-                }
-            }
-        }
     }
 
     /** @return ?array<string, mixed> what so many tasters can show, before anybody tastes */

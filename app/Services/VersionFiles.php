@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use Transmuta\Format\Converted;
 use Transmuta\Format\Converter;
 use Transmuta\Format\Form;
+use Transmuta\Formula\Formula;
 use Transmuta\Formula\Step;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Process\Words\ToldStep;
@@ -24,7 +25,9 @@ final readonly class VersionFiles
 
     public function in(Version $version, Form $form): Converted
     {
-        return $this->converter($version)->to($form, $this->read($version));
+        $dish = $this->shelves->engine($version)->read($version->formula);
+
+        return $this->converter($version)->to($form, $dish, $this->told($version, $dish));
     }
 
     /**
@@ -34,7 +37,7 @@ final readonly class VersionFiles
      */
     public function code(Version $version, DishReading $dish): ?string
     {
-        $text = $this->converter($version)->to(Form::Text, $dish)->text;
+        $text = $this->converter($version)->to(Form::Text, $dish, $this->told($version, $dish))->text;
 
         return \strlen($text) <= self::CODE ? $text : null;
     }
@@ -47,31 +50,31 @@ final readonly class VersionFiles
     /** @return list<array{form: string, words: string, name: string, bytes: int, lost: list<string>}> */
     public function forms(Version $version): array
     {
-        $dish = $this->read($version);
+        $dish = $this->shelves->engine($version)->read($version->formula);
+        $told = $this->told($version, $dish);
         $converter = $this->converter($version);
 
-        return array_map(function (Form $form) use ($version, $dish, $converter): array {
-            $made = $converter->to($form, $dish);
+        return array_map(function (Form $form) use ($version, $dish, $told, $converter): array {
+            $made = $converter->to($form, $dish, $told);
 
             return ['form' => $form->value, 'words' => $form->words(), 'name' => $this->name($version, $form), 'bytes' => \strlen($made->text), 'lost' => $made->lost];
         }, Form::cases());
     }
 
     /**
-     * The version read, with the method it is made by: as somebody wrote it for this version; as the dish was written, while it is made of what it was written of; else as
-     * its formula asks for. The steps of another version would tell to whisk what is not in this one.
+     * The formula with the method it is made by: as somebody wrote it for this version; as the dish was written, while it is made of what it was written of; else as
+     * it asks for itself. The steps of another version would tell to whisk what is not in this one.
      */
-    private function read(Version $version): DishReading
+    private function told(Version $version, DishReading $dish): Formula
     {
-        $engine = $this->shelves->engine($version);
-        $dish = $engine->read($version->formula);
+        $formula = $dish->formula;
         if ($version->method !== null) {
-            return $engine->read($version->formula->withMethod(Step::all(array_map(static fn(ToldStep $told): string => $told->text, $this->method->told($version->ownMethod(), $dish)))));
+            return $formula->withMethod(Step::all(array_map(static fn(ToldStep $told): string => $told->text, $this->method->told($version->ownMethod(), $dish))));
         }
-        [$own, $its] = [$version->formula->holds(), $version->original()->formula->holds()];
+        [$own, $its] = [$formula->holds(), $version->original()->formula->holds()];
         $isOfTheSame = array_diff_key($own, $its) === [] && array_diff_key($its, $own) === [];
 
-        return $version->formula->method === [] || $isOfTheSame ? $dish : $engine->read($version->formula->withMethod(Step::all($engine->method->steps($dish))));
+        return $formula->method === [] || $isOfTheSame ? $formula : $formula->withMethod(Step::all($this->shelves->engine($version)->method->steps($dish)));
     }
 
     private function converter(Version $version): Converter

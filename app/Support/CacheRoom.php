@@ -7,14 +7,23 @@ namespace App\Support;
 /** What the file cache keeps beyond its time: an entry that is never asked for again is deleted by nobody else. */
 final class CacheRoom
 {
-    /** One write of so many sweeps. */
-    public const EVERY = 200;
+    /** One of so many that put something there sweeps. */
+    private const EVERY = 200;
 
     /** Signs at the start of an entry that say until when it is kept, s since 1970. */
     private const STAMP = 10;
 
+    /** Once in a while, after the answer has gone out. */
+    public static function sweepAtTimes(): void
+    {
+        $directory = config('cache.stores.file.path');
+        if (\is_string($directory) && random_int(1, self::EVERY) === 1) {
+            defer(static fn(): int => self::sweep($directory, time()));
+        }
+    }
+
     /**
-     * Deletes what is kept beyond its time below a directory of the cache, and the directories that are empty then.
+     * Deletes what is kept beyond its time below a directory of the cache. Directories stay: somebody may be about to write into one.
      *
      * @return int entries deleted
      */
@@ -24,17 +33,11 @@ final class CacheRoom
         if (!is_dir($directory)) {
             return 0;
         }
-        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($directory, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST);
-        foreach ($all as $one) {
-            if (!$one instanceof \SplFileInfo) {
-                continue;
-            }
-            if ($one->isDir()) {
-                @rmdir($one->getPathname());
-                continue;
-            }
-            $until = (string) @file_get_contents($one->getPathname(), false, null, 0, self::STAMP);
-            if (preg_match('/^\d{10}$/', $until) === 1 && (int) $until < $now && @unlink($one->getPathname())) {
+        // Files alone: an iterator of leaves steps into directories and tells none of them.
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($directory, \FilesystemIterator::SKIP_DOTS)) as $one) {
+            $file = $one instanceof \SplFileInfo ? $one->getPathname() : '';
+            $until = (string) @file_get_contents($file, false, null, 0, self::STAMP);
+            if (preg_match('/^\d{10}$/', $until) === 1 && (int) $until < $now && @unlink($file)) {
                 ++$swept;
             }
         }

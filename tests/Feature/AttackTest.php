@@ -247,7 +247,9 @@ final class AttackTest extends FeatureCase
             file_put_contents("$room/$name", $holds);
         }
         self::assertSame(1, CacheRoom::sweep($room, $now));
-        self::assertSame(["$room/ab/later", "$room/ab/now", "$room/ab/other"], glob("$room/ab/*"));
+        self::assertSame(["$room/ab/cd", "$room/ab/later", "$room/ab/now", "$room/ab/other"], glob("$room/ab/*"));
+        self::assertSame([], glob("$room/ab/cd/*"));
+        rmdir("$room/ab/cd");
         self::assertSame(0, CacheRoom::sweep("$room/none", $now));
         array_map(unlink(...), glob("$room/ab/*") ?: []);
         array_map(rmdir(...), ["$room/ab", $room]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Archive\Opened;
 use App\Archive\Packer;
 use App\Archive\Unpacker;
 use App\Contract\Operation\Answered;
@@ -57,7 +58,7 @@ final class ArchiveController extends Controller
             if (file_put_contents($file, $request->getContent(true)) === 0) {
                 throw new Refused(422, 'nothing-sent', 'Nothing was sent.', 'Choose the file that was exported.');
             }
-            ['studio' => $studio, 'rows' => $rows] = $unpacker->unpack($file, $owner, Unpacker::MOST_SENT);
+            ['studio' => $studio, 'rows' => $rows] = $unpacker->unpack($file, $owner, Opened::MOST_SENT);
         } finally {
             @unlink($file);
         }

@@ -47,8 +47,6 @@ final class LinkController extends Controller
     public function follow(Request $request, string $secret, Doors $doors, Here $here, SessionController $sessions): JsonResponse
     {
         $link = Link::good($secret)->firstOrFail();
-        // Demo off is off: no old invitation makes somebody of its studio.
-        abort_if(config('transmuta.demo') !== true && $link->studio->isDemo(), 404);
         $joins = $link->user_id === null;
         $known = $joins ? $here->user() : null;
         if ($known === null) {
@@ -65,7 +63,7 @@ final class LinkController extends Controller
                 $of->whereKey($link->user_id);
                 $user = $of->firstOrFail();
                 // Asked again now that it is followed: since it was made they may have come to work elsewhere too.
-                if ($user->is_demo || $user->memberships()->where('studio_id', '!=', $link->studio_id)->exists()) {
+                if (!$user->isOnlyOf($link->studio_id)) {
                     throw Nonsense::of('link', $user->name, 'they work at another studio as well by now, so a link of one studio alone no longer resets their password');
                 }
                 $user->forceFill(['password' => (string) $request->string('password')])->save();

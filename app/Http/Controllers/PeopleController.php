@@ -114,7 +114,7 @@ final class PeopleController extends Controller
         $made = DB::transaction(function () use ($person): array {
             $one = $this->member($person);
             // Somebody who works at other studios too would be handed over with them.
-            if ($one->user->is_demo || $one->user->memberships()->where('studio_id', '!=', $one->studio_id)->exists()) {
+            if (!$one->user->isOnlyOf($one->studio_id)) {
                 throw Nonsense::of('person', $one->user->name, 'they work at another studio as well, so no owner of one alone may reset their password');
             }
 
@@ -157,8 +157,8 @@ final class PeopleController extends Controller
     /** @return Builder<Link> */
     private function open(): Builder
     {
-        $query = Link::query();
-        $query->where('studio_id', $this->studio()->id)->whereNull('used_at')->where('expires_at', '>', now());
+        $query = Link::open();
+        $query->where('studio_id', $this->studio()->id);
 
         return $query;
     }

@@ -49,7 +49,7 @@ final class TastingController extends Controller
     public function store(Request $request, Tastings $tastings): JsonResponse
     {
         $request->validate([
-            'title' => ['required', 'string', 'max:160'], 'method' => ['required', 'in:triangle,duo-trio,paired,just-right'], 'question' => ['nullable', 'string', 'max:200'], 'sided' => ['required', 'in:one,two'],
+            'title' => ['required', 'string', 'max:160'], 'method' => ['required', 'in:' . Tastings::METHODS], 'question' => ['nullable', 'string', 'max:200'], 'sided' => ['required', 'in:one,two'],
             'tasters' => ['required', 'integer', 'between:1,240'], 'alpha' => ['required', 'numeric', 'gt:0', 'lt:1'], 'power' => ['required', 'numeric', 'gt:0', 'lt:1'], 'pd' => ['required', 'numeric', 'gt:0', 'max:1'],
             'expects' => ['nullable', 'in:A,B'], 'attributes' => ['array', 'max:6'], 'attributes.*' => ['string', 'max:30', 'distinct'], 'samples' => ['required', 'array', 'min:1', 'max:6'], 'samples.*.version_id' => ['required', 'integer'], 'samples.*.name' => ['nullable', 'string', 'max:120'], 'seed' => ['sometimes', 'integer', 'between:1,2000000000'],
         ]);

@@ -15,6 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Writes down who changed what, from which revision to which, once it was done. */
 final readonly class Audited
 {
+    /** Addresses that are read and leave with all that is in them: the whole studio, its own ingredients, its record. */
     private const LEAVES = ['api/studio/archive', 'api/shelf/own.csv', 'api/audit.csv'];
 
     public function __construct(private Here $here) {}
@@ -25,17 +26,16 @@ final readonly class Audited
         $response = $next($request);
         \assert($response instanceof Response);
         $studio = $this->here->studio();
-        if ($studio === null || $response->getStatusCode() >= 300 || ($request->isMethod('GET') ? !self::takesAway($request) : self::changesNothing($request))) {
+        if ($studio === null || $response->getStatusCode() >= 300 || ($request->isMethod('GET') ? !\in_array($request->route()?->uri(), self::LEAVES, true) : self::changesNothing($request))) {
             return $response;
         }
         $tag = $response->getEtag();
-        $row = [
+        $row = Audit::row(Traced::id($request), [
             'studio_id' => $studio->id, 'user_id' => $this->here->user()?->id, 'who' => $this->here->signature(),
             'what' => self::what($request), 'subject' => self::subject($request),
             'from_revision' => is_numeric($from) ? (int) $from : null,
             'to_revision' => $tag !== null && preg_match('/^"(\d+)-/', $tag, $m) === 1 ? (int) $m[1] : null,
-            'request' => Traced::id($request), 'at' => now()->format('Y-m-d H:i:s.v'),
-        ];
+        ]);
         defer(static fn() => Audit::query()->insert($row));
 
         return $response;
@@ -54,17 +54,11 @@ final readonly class Audited
         return $request->route()?->getAction('needs') === Ability::Read->value && !str_starts_with((string) $request->route()->uri(), 'api/tokens');
     }
 
-    /** What is read and leaves with all that is in it: the whole studio, its own ingredients, its record. */
-    private static function takesAway(Request $request): bool
-    {
-        return \in_array($request->route()?->uri(), self::LEAVES, true);
-    }
-
     private static function what(Request $request): string
     {
         $uri = (string) $request->route()?->uri();
 
-        return mb_substr($request->getMethod() . ' ' . preg_replace('/^api\//', '', $uri), 0, 60);
+        return $request->getMethod() . ' ' . preg_replace('/^api\//', '', $uri);
     }
 
     private static function subject(Request $request): string
@@ -78,6 +72,6 @@ final readonly class Audited
             }
         }
 
-        return mb_substr(implode(', ', $named), 0, 80);
+        return implode(', ', $named);
     }
 }

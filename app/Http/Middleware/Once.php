@@ -33,14 +33,16 @@ final readonly class Once
 
     public function __construct(private Here $here) {}
 
+    /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
         $sent = $request->headers->get('Idempotency-Key', '') ?? '';
         $user = $this->here->user();
         if ($user === null || $request->isMethod('GET') || preg_match('/^[A-Za-z0-9-]{8,64}$/', $sent) !== 1) {
-            return self::done($next($request));
+            return $next($request);
         }
         $key = 'once:' . hash('xxh128', implode("\n", [$user->id, $this->here->studio()->id ?? 0, $request->getMethod(), $request->getPathInfo(), $sent]));
+        $body = self::sum($request);
         $lock = Cache::lock("$key:lock", self::HELD);
         try {
             $lock->block(self::WAITS);
@@ -52,17 +54,13 @@ final readonly class Once
             /** @var array{body: string, status: int, content: ?string, etag: ?string}|null $kept */
             $kept = Cache::get($key);
             if ($kept !== null) {
-                return self::again($kept, self::sum($request));
+                return self::again($kept, $body);
             }
-            $response = self::done($next($request));
+            $response = $next($request);
             if ($response->getStatusCode() < 300) {
                 $isSecret = \in_array($request->route()?->uri(), self::SECRET, true);
-                Cache::put($key, ['body' => self::sum($request), 'status' => $response->getStatusCode(), 'content' => $isSecret ? null : (string) $response->getContent(), 'etag' => $response->getEtag()], self::KEPT_SECONDS);
-            }
-
-            if (random_int(1, CacheRoom::EVERY) === 1) {
-                $kept = config('cache.stores.file.path');
-                defer(static fn(): int => \is_string($kept) ? CacheRoom::sweep($kept, time()) : 0);
+                Cache::put($key, ['body' => $body, 'status' => $response->getStatusCode(), 'content' => $isSecret ? null : (string) $response->getContent(), 'etag' => $response->getEtag()], self::KEPT_SECONDS);
+                CacheRoom::sweepAtTimes();
             }
 
             return $response;
@@ -101,12 +99,5 @@ final readonly class Once
     private static function sum(Request $request): string
     {
         return hash('sha256', $request->getContent() . "\n" . $request->getQueryString() . "\n" . $request->headers->get('If-Match', ''));
-    }
-
-    private static function done(mixed $response): Response
-    {
-        \assert($response instanceof Response);
-
-        return $response;
     }
 }

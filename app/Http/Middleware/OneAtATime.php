@@ -29,11 +29,12 @@ final readonly class OneAtATime
 
     public function __construct(private Here $here) {}
 
+    /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = $this->here->user();
         if ($user === null || !\in_array($request->getMethod() . ' ' . $request->route()?->uri(), self::LONG, true)) {
-            return self::done($next($request));
+            return $next($request);
         }
         $lock = Cache::lock("long:$user->id", self::HELD);
         try {
@@ -42,16 +43,9 @@ final readonly class OneAtATime
             throw new Refused(503, 'still-finding', 'What you asked for before is still being computed.', 'Wait until it is there, then ask again.');
         }
         try {
-            return self::done($next($request));
+            return $next($request);
         } finally {
             $lock->release();
         }
-    }
-
-    private static function done(mixed $response): Response
-    {
-        \assert($response instanceof Response);
-
-        return $response;
     }
 }

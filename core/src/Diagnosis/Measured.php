@@ -174,7 +174,6 @@ final readonly class Measured
         return $over === [] ? null : max($over);
     }
 
-
     public function layer(): LayerReading
     {
         return $this->layer;

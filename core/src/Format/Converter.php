@@ -25,24 +25,24 @@ final readonly class Converter
 
     public function __construct(private Shelf $shelf, private MethodWriter $method, private LineReader $lines) {}
 
-    public function to(Form $form, DishReading $dish): Converted
+    /** @param ?Formula $told the formula with another method than the one it was read with, where it is told so */
+    public function to(Form $form, DishReading $dish, ?Formula $told = null): Converted
     {
-        $formula = $dish->formula;
+        $formula = $told ?? $dish->formula;
 
         return match ($form) {
             Form::Json => new Converted(json_encode(FormulaJson::write($formula), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR) . "\n"),
             Form::Text => new Converted((new FormulaText($this->shelf))->write($formula), self::lost($formula, ['ids'])),
-            Form::JsonLd => new Converted(json_encode($this->recipe($dish), self::HARMLESS) . "\n", self::lost($formula, ['layers', 'treatments', 'tins', 'losses', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
+            Form::JsonLd => new Converted(json_encode($this->recipe($dish, $formula), self::HARMLESS) . "\n", self::lost($formula, ['layers', 'treatments', 'tins', 'losses', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
             Form::Csv => new Converted(FormulaCsv::write($formula), self::lost($formula, ['treatments', 'tins', 'losses', 'method', 'serving temperature', 'family', 'measured fruit', 'notes', 'ids'])),
-            Form::Markdown => new Converted($this->card($dish), ['reading back: a card of Markdown is not read again']),
+            Form::Markdown => new Converted($this->card($dish, $formula), ['reading back: a card of Markdown is not read again']),
             Form::Nutrition => new Converted(NutritionCsv::write($dish), ['reading back: a table of nutrition is not read again']),
         };
     }
 
     /** @return array<string, mixed> */
-    private function recipe(DishReading $dish): array
+    private function recipe(DishReading $dish, Formula $formula): array
     {
-        $formula = $dish->formula;
         $isOne = \count($formula->layers) === 1;
         $ingredients = [];
         foreach ($formula->layers as $layer) {
@@ -61,7 +61,7 @@ final readonly class Converter
 
         return [
             '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => self::plain($formula->title), 'recipeYield' => $formula->portions . ' servings', 'recipeIngredient' => $ingredients,
-            'recipeInstructions' => array_map(static fn(string $text): array => ['@type' => 'HowToStep', 'text' => self::plain($text)], $this->steps($dish)),
+            'recipeInstructions' => array_map(static fn(string $text): array => ['@type' => 'HowToStep', 'text' => self::plain($text)], $this->steps($dish, $formula)),
             'nutrition' => self::nutrition($dish),
             ...($diets === [] ? [] : ['suitableForDiet' => $diets]),
         ];
@@ -88,9 +88,9 @@ final readonly class Converter
     }
 
     /** @return list<string> the dish’s own method; the one this formula asks for where it has none */
-    private function steps(DishReading $dish): array
+    private function steps(DishReading $dish, Formula $formula): array
     {
-        $steps = $dish->formula->method !== [] ? array_map(static fn(Step $step): string => $step->text, $dish->formula->method) : $this->method->steps($dish);
+        $steps = $formula->method !== [] ? array_map(static fn(Step $step): string => $step->text, $formula->method) : $this->method->steps($dish);
 
         // The form numbers them: a number that was typed before a step would stand there twice.
         return array_values(array_map(static fn(string $step): string => (string) preg_replace('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/iu', '', $step), $steps));
@@ -119,9 +119,8 @@ final readonly class Converter
         return $best[0];
     }
 
-    private function card(DishReading $dish): string
+    private function card(DishReading $dish, Formula $formula): string
     {
-        $formula = $dish->formula;
         $rows = ['# ' . self::escaped($formula->title), '', "{$formula->portions} portions of " . round($dish->portion['mass_g'] ?? 0.0) . ' g, served at ' . round($formula->serveAt, 1) . ' °C.'];
         foreach ($formula->layers as $layer) {
             array_push($rows, '', '## ' . self::escaped($layer->name), '');
@@ -130,7 +129,7 @@ final readonly class Converter
             }
         }
         array_push($rows, '', '## Method', '');
-        foreach ($this->steps($dish) as $n => $step) {
+        foreach ($this->steps($dish, $formula) as $n => $step) {
             $rows[] = ($n + 1) . '. ' . self::escaped($step);
         }
         array_push($rows, '', '## A portion', '', \sprintf('%.0f kcal, fat %.1f g, carbohydrate %.1f g, sugars %.1f g, protein %.1f g, salt %.2f g. Computed, not analysed.', $dish->portion['kcal'] ?? 0.0, $dish->portion['fat_g'] ?? 0.0, $dish->portion['carbohydrate_g'] ?? 0.0, $dish->portion['sugars_g'] ?? 0.0, $dish->portion['protein_g'] ?? 0.0, $dish->portion['salt_g'] ?? 0.0));

@@ -17,6 +17,9 @@ enum Oven: string
     /** K that a fan oven is set lower [trade]. */
     public const FAN = 20.0;
 
+    /** °C of an oven that steams and of which nobody says how hot. */
+    public const STEAMS = 100.0;
+
     /** °C of gas mark 0, and K from one mark to the next [trade]. */
     private const MARK_0 = 121.0;
     private const MARK = 14.0;
@@ -39,6 +42,12 @@ enum Oven: string
             self::Gas => 'gas ' . self::mark($celsius),
             self::Steam => \sprintf('%g °C steam', $celsius),
         };
+    }
+
+    /** The same in the words of the text form: "160 C fan", "gas 4", "100 C steam". */
+    public function words(float $celsius): string
+    {
+        return str_replace('°C', 'C', $this->set($celsius));
     }
 
     /** Gas mark of a still oven's °C, to the nearest whole one. */

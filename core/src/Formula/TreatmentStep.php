@@ -12,6 +12,16 @@ use Transmuta\Fault\Nonsense;
  */
 final readonly class TreatmentStep
 {
+    /** Middle of a baked layer that is baked until it is done, °C [trade]. */
+    private const BAKED = 88.0;
+
+    /** What the middle stays under the air of an oven that is no hotter than this, °C [mem]. */
+    private const COOL_OVEN = 95.0;
+    private const BEHIND = 5.0;
+
+    /** Heat capacity over film of the thinnest thing that is baked, a sheet of 5 mm, min [mem]: nothing thicker is done sooner. */
+    private const THINNEST = 6.5;
+
     private function __construct(
         public TreatmentKind $kind,
         public ?float $celsius,
@@ -37,16 +47,6 @@ final readonly class TreatmentStep
         return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air, $kind === TreatmentKind::Bake ? $oven : null);
     }
 
-    /** Middle of a baked layer that is baked until it is done, °C [trade]. */
-    private const BAKED = 88.0;
-
-    /** What the middle stays under the air of an oven that is no hotter than this, °C [mem]. */
-    private const COOL_OVEN = 95.0;
-    private const BEHIND = 5.0;
-
-    /** Heat capacity over film of the thinnest thing that is baked, a sheet of 5 mm, min [mem]: nothing thicker is done sooner. */
-    private const THINNEST = 6.5;
-
     /**
      * The layer can reach at least this core temperature by it; a boiled one 100 °C, a baked one 88 where its oven and its minutes allow as much to
      * the thinnest sheet. Whether this layer does, as thick as it stands, {@see \Transmuta\Property\Heat\BakedCore} estimates.
@@ -62,10 +62,16 @@ final readonly class TreatmentStep
         };
     }
 
+    /** °C of the oven, where it is baked: of a still one, whatever its kind. */
+    public function oven(): float
+    {
+        return $this->celsius ?? ($this->oven === Oven::Steam ? Oven::STEAMS : TreatmentKind::BAKED);
+    }
+
     /** °C that the middle of the thinnest layer can come to in this oven in this time. */
     private function bakedAtMost(): float
     {
-        $oven = $this->celsius ?? 150.0;
+        $oven = $this->oven();
         $most = $oven <= self::COOL_OVEN ? $oven - self::BEHIND : self::BAKED;
 
         return $this->minutes === null ? $most : min($most, $oven - ($oven - 20.0) * exp(-$this->minutes / self::THINNEST));
@@ -95,7 +101,7 @@ final readonly class TreatmentStep
         $degrees = static fn(float $c): string => str_replace('-', '−', (string) $c) . ' °C';
         $told = match ($this->kind) {
             TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? TreatmentKind::COOKED),
-            TreatmentKind::Bake => 'baked at ' . ($this->oven?->set($this->celsius ?? 150.0) ?? $degrees($this->celsius ?? 150.0)),
+            TreatmentKind::Bake => 'baked at ' . ($this->oven?->set($this->oven()) ?? $degrees($this->oven())),
             TreatmentKind::Freeze => 'frozen to ' . $degrees($this->celsius ?? -18.0),
             TreatmentKind::Melt => 'blended warm' . ($this->celsius === null ? '' : ' at ' . $degrees($this->celsius)),
             TreatmentKind::Boil => 'boiled',
@@ -113,12 +119,7 @@ final readonly class TreatmentStep
     {
         $words = match ($this->kind) {
             TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? TreatmentKind::COOKED) . ' C',
-            TreatmentKind::Bake => 'bake ' . match ($this->oven) {
-                Oven::Fan => ($this->celsius ?? 150) - Oven::FAN . ' C fan',
-                Oven::Gas => 'gas ' . Oven::mark($this->celsius ?? 150.0),
-                Oven::Steam => ($this->celsius ?? 100) . ' C steam',
-                null => ($this->celsius ?? 150) . ' C',
-            },
+            TreatmentKind::Bake => 'bake ' . ($this->oven?->words($this->oven()) ?? $this->oven() . ' C'),
             TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
             TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),
             TreatmentKind::Boil, TreatmentKind::Whip, TreatmentKind::None => $this->kind->value,

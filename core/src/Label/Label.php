@@ -62,7 +62,7 @@ final readonly class Label
     {
         $nutrition = NutritionTable::of($this->dish, $this->market, $this->serving);
         [$contains, $may, $unknown] = $this->allergens();
-        $open = array_values(array_unique([...$this->unread(), ...$this->list->open, ...$nutrition['unknown'], ...array_filter($unknown, static fn(string $one): bool => str_starts_with($one, 'what “'))]));
+        $open = array_values(array_unique([...$this->unread(), ...$this->list->open, ...$nutrition['unknown'], ...$this->wordsOfPackets()]));
 
         if ($this->market === Market::In && $this->marks() === [] && $this->unread() === []) {
             $open = [...$open, ...array_map(static fn(string $question): string => "vegetarian mark: $question", $this->askedOfAnimals())];
@@ -132,12 +132,7 @@ final readonly class Label
         $contains = [...array_diff($contains, [$sulphites]), ...($this->list->sulphites->areDeclared($this->market) !== false ? [$sulphites] : [])];
         $contains = array_values(array_unique($contains));
         $may = array_values(array_diff(array_map(fn(string $one): string => AllergenWords::word($one, $this->market), $this->dish->mayContain), $contains));
-        $unknown = array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread());
-        foreach ($this->dish->ingredients() as $in) {
-            foreach ($in->packet()->unread as $word) {
-                $unknown[] = "what “{$word}” is on the packet of $in->name";
-            }
-        }
+        $unknown = [...array_map(static fn(string $text): string => "what is in “{$text}”", $this->unread()), ...$this->wordsOfPackets()];
         if ($this->list->sulphites->areDeclared($this->market) === null) {
             $unknown = [...$unknown, ...array_map(static fn(string $name): string => "sulphites of $name, mg/kg", $this->list->sulphites->unknown)];
         }
@@ -216,6 +211,19 @@ final readonly class Label
         $isAnimal = array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => array_filter(['egg', 'gelatin', 'meat'], $in->comesFrom(...)) !== [] || array_intersect($in->allergens, ['eggs', 'fish', 'crustaceans', 'molluscs']) !== []) !== [];
 
         return $isAnimal ? ['brown triangle in a brown-edged square (non-vegetarian)'] : ($asked !== [] ? [] : ['green disc in a green-edged square (vegetarian)']);
+    }
+
+    /** @return list<string> words of packets' own lists that nobody understands, as what is not known */
+    private function wordsOfPackets(): array
+    {
+        $words = [];
+        foreach ($this->dish->ingredients() as $in) {
+            foreach ($in->packet()->unread as $word) {
+                $words[] = "what “{$word}” is on the packet of $in->name";
+            }
+        }
+
+        return $words;
     }
 
     /** @return list<string> questions of packets on which the vegetarian mark of India hangs */

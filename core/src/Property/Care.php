@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Formula\Treatment;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
 
@@ -26,6 +27,22 @@ final class Care
     public static function isRawEgg(Ingredient $in): bool
     {
         return $in->group === 'egg' && $in->comesFrom('egg') && !$in->is(Nature::Pasteurised);
+    }
+
+    /** White that is whipped, by itself or with its layer: it is folded into what was heated before it. */
+    public static function isFoldedIn(Ingredient $in, bool $isWhipped, Treatment $treatment): bool
+    {
+        return $in->is(Nature::White) && ($isWhipped || $treatment->isWhipped());
+    }
+
+    /**
+     * Whether what is done to its layer makes it safe to eat; of white that is folded in, only what is done after it was whipped.
+     *
+     * @param bool $isWhipped whether it is whipped by itself
+     */
+    public static function isHeatedBy(Treatment $treatment, Ingredient $in, bool $isWhipped): bool
+    {
+        return self::isFoldedIn($in, $isWhipped, $treatment) ? $treatment->heatsAfterWhipping(self::SAFE) : $treatment->reaches(self::SAFE);
     }
 
     /** Flour, or a dough that is sold to be baked. */

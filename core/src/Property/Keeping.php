@@ -27,7 +27,7 @@ final readonly class Keeping
     {
         $frozen = $serveAt < -2.0 || $state->model->treatment->freezes();
         $controlled = self::needsCold($ph, $aw);
-        $heated = $state->model->treatment->reaches(71.0) || $state->model->treatment->boils();
+        $heated = self::safe($state);
         $tender = false;
         $egg = ['raw' => false, 'light' => false, 'any' => false];
         $whipped = $rawFruit = $nut = $starch = false;

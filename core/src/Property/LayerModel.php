@@ -8,7 +8,6 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Shelf;
 
 /** A layer made ready to be weighed many times over: its ingredients looked up, its treatments worked out per line. */
@@ -28,15 +27,11 @@ final readonly class LayerModel
         foreach ($layer->understood() as $line) {
             $baked = $line->has('baked');
             $in = $shelf->get((string) $line->ingredient);
-            // White that is whipped is folded in: only what is done to the layer after it was whipped heats it. Dry flour that is toasted is flour still.
-            $byLayer = $boils || $t->reaches(Care::SAFE);
-            $folded = $in->is(Nature::White) && ($line->has('whipped') || $whipped);
-            if ($folded) {
-                $byLayer = $t->heatsAfterWhipping(Care::SAFE);
-            }
+            $folded = Care::isFoldedIn($in, $line->has('whipped'), $t);
             $boiled = $line->has('boiled') || ($boils && !$folded);
+            // Dry flour that is toasted is flour still.
             $apart = $line->has('heated') && !Care::isRawFlour($in);
-            $heated = $boiled || $baked || $apart || $byLayer;
+            $heated = $boiled || $baked || $apart || Care::isHeatedBy($t, $in, $line->has('whipped'));
             $portions[] = new Portion(
                 ingredient: $in,
                 boiled: $boiled,

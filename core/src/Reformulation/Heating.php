@@ -46,13 +46,9 @@ final readonly class Heating
      */
     public function safe(array $unknowns, Layer $template): array
     {
-        $treatment = $template->treatment;
-
-        return array_map(function (Unknown $one) use ($treatment): Unknown {
+        return array_map(function (Unknown $one) use ($template): Unknown {
             $in = $this->shelf->get($one->ingredient);
-            // White is folded into what was heated before it.
-            $isFolded = $in->is(Nature::White) && ($treatment->isWhipped() || \in_array('whipped', $one->prep, true));
-            if ($isFolded ? $treatment->heatsAfterWhipping(Care::SAFE) : $treatment->reaches(Care::SAFE)) {
+            if (Care::isHeatedBy($template->treatment, $in, \in_array('whipped', $one->prep, true))) {
                 return $one;
             }
             $instead = Care::isRawEgg($in) ? Remedies::all('raw-egg-or-flour')[$in->class] ?? null : null;

@@ -110,20 +110,10 @@ final class RouteJudge
         return false;
     }
 
-    /** What one route has more of than another, most first: "with more rice flour (180 g)". */
+    /** What one route has more or less of than another, most first: "180 g rice flour". */
     private static function differs(Route $route, Route $other, int $k): string
     {
-        $grams = static function (Route $r): array {
-            $sum = [];
-            foreach ($r->result->formula->layers as $layer) {
-                foreach ($layer->understood() as $line) {
-                    $sum[(string) $line->ingredient] = ($sum[(string) $line->ingredient] ?? 0.0) + $line->grams;
-                }
-            }
-
-            return $sum;
-        };
-        [$mine, $theirs] = [$grams($route), $grams($other)];
+        [$mine, $theirs] = [$route->result->formula->holds(), $other->result->formula->holds()];
         $apart = [];
         foreach (array_keys($mine) as $id) {
             $apart[$id] = abs($mine[$id] - ($theirs[$id] ?? 0.0));

@@ -226,7 +226,7 @@ final readonly class Settlement
             $had += $reader->characters->of($layer->state, true);
         }
         $before = $original->ingredients();
-        $debts = [];
+        $debts = $told = [];
         foreach ($reader->characters->of($now->state) as $character => $strength) {
             if (($had[$character] ?? 0.0) >= Weights::of('character.lost')) {
                 continue;
@@ -239,14 +239,15 @@ final readonly class Settlement
                 }
             }
             $debts[] = self::came($n, $was, $character, $strength, array_values(array_unique($by)), \in_array(true, $isFlavour, true));
+            $told += array_fill_keys($by, true);
         }
         foreach ($now->state->model->portions as $i => $portion) {
             $in = $portion->ingredient;
             // What is put in for its taste alone, and a fruit that nobody takes for the one that was there: sharp juices are there for their acid.
             $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= self::SEEN);
-            $told = array_fill_keys(array_merge([], ...array_map(static fn(Debt $d): array => $d->by, $debts)), true);
-            if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && array_filter($original->ingredients(), static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
+            if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && array_filter($before, static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
                 $debts[] = self::came($n, $was, mb_strtolower($in->name), 1.0, [$in->id], true);
+                $told[$in->id] = true;
             }
         }
 

@@ -6,7 +6,7 @@ import { notice } from './notice';
 /** Kinds of things that go to the drawer, by the word of their address. */
 export type Kind = 'dishes' | 'versions' | Removed['others'][number]['kind'];
 
-/** Removes a dish or a version and says so with the way back; asks again for everything that showed it. */
+/** What goes to the drawer and comes back: removed, said with the way back, and asked for again wherever it was shown. */
 export function useRemoval() {
     const client = useQueryClient();
     const fresh = () => Promise.all([['dishes'], ['removed'], ['version'], ['trials'], ['services'], ['service'], ['ladders'], ['tastings'], ['lots'], ['price-lists']].map((queryKey) => client.invalidateQueries({ queryKey })));
@@ -17,9 +17,9 @@ export function useRemoval() {
         await fresh();
     };
     /** Of what was just taken away: said, with the way back. */
-    const told = (what: Kind, id: number, name: string) => {
+    const told = (what: Kind, id: number, name: string, how = 'is taken away. It lies in the drawer on the Counter') => {
         void client.invalidateQueries({ queryKey: ['removed'] });
-        notice({ text: `${name} is taken away. It lies in the drawer on the Counter.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
+        notice({ text: `${name} ${how}.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
     };
     const remove = async (what: 'dishes' | 'versions', id: number, name: string, after?: () => void) => {
         try {
@@ -32,8 +32,7 @@ export function useRemoval() {
         after?.();
         if (what === 'versions') client.removeQueries({ queryKey: ['version', id] });
         await client.invalidateQueries({ queryKey: ['dishes'] });
-        await client.invalidateQueries({ queryKey: ['removed'] });
-        notice({ text: `${name} is removed.`, back: { word: 'Bring it back', act: () => void back(what, id).catch(() => notice({ text: `${name} could not be brought back.` })) } });
+        told(what, id, name, 'is removed');
     };
     return { remove, told, back, fresh };
 }

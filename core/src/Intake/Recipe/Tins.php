@@ -112,10 +112,10 @@ final class Tins
             return match (true) {
                 $count < 1 => null,
                 // So much each, or altogether: a straight vessel of that volume.
-                preg_match("/^(?:$said )*?$n\s*-?\s*(ml|cl|dl|l|litres?|liters?)\b(?:[ -]$said)*$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * ($m[2] === 'ml' ? 1.0 : ($m[2] === 'cl' ? 10.0 : ($m[2] === 'dl' ? 100.0 : 1000.0))), $bare),
+                preg_match("/^(?:$said )*?$n\s*-?\s*(ml|cl|dl|l|litres?|liters?)\b(?:[ -]$said)*$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * (['ml' => 1.0, 'cl' => 10.0, 'dl' => 100.0][$m[2]] ?? 1000.0), $bare),
                 preg_match("/^(?:$said )*(?:" . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual($bare)),
                 preg_match("/^(?:$said )*$n\s*$unit?\s*(?:x|by)\s*$n\s*$unit?\s*(?:(?:x|by)\s*$n\s*$unit?)?(?:[ -]$said)*$/u", $bare, $m) === 1 => self::sized($count, $bare, $m, $depth),
-                preg_match("/^(?:(?:round|square|springform|ring|tin|tart|pie|cake|flan|loaf|dish|pan|mould|tray|frame|loose|bottomed|based) )*$n\s*$unit(?:[ -]?(?:round|square|springform|ring|tin|tart|pie|cake|flan|dish|pan|mould|tray|frame|loose|bottomed|based|plate))*$/u", $bare, $m) === 1 => self::across($count, self::mm($m[1], $m[2]), $bare, $depth),
+                preg_match("/^(?:(?:round|square|springform|ring|tin|tart|pie|cake|flan|loaf|dish|pan|mould|tray|frame|loose|bottomed|based) )*$n\s*$unit(?:[ -]?(?:round|square|springform|ring|tin|tart|pie|cake|flan|dish|pan|mould|tray|frame|loose|bottomed|based|plate))*$/u", $bare, $m) === 1 => self::across($count, self::mm($m[1], $m[2]), $bare, str_contains($bare, 'square'), $depth),
                 default => null,
             };
         } catch (Nonsense) {
@@ -165,13 +165,13 @@ final class Tins
         return Tin::rect($count, max($a, $b), min($a, $b), $third ?? $depth ?? (preg_match('/\btray\b/u', $said) === 1 ? 30.0 : 50.0));
     }
 
-    private static function across(int $count, float $mm, string $said, ?float $depth): ?Tin
+    private static function across(int $count, float $mm, string $said, bool $isSquare, ?float $depth): ?Tin
     {
         if ($mm < 40.0 || $mm > 600.0) {
             return null;
         }
 
-        return preg_match('/\bsquare\b/u', $said) === 1 ? Tin::rect($count, $mm, $mm, $depth ?? 50.0) : Tin::round($count, $mm, $depth ?? self::usualDepth($said));
+        return $isSquare ? Tin::rect($count, $mm, $mm, $depth ?? 50.0) : Tin::round($count, $mm, $depth ?? self::usualDepth($said));
     }
 
     /** Depth of what is commonly sold under the name, mm [trade]. */
@@ -242,19 +242,12 @@ final class Tins
             }
             if (preg_match('/^round\s+' . $n . '\s*' . $unit . '/u', $plain, $m) === 1 || preg_match('/\b' . $n . '\s*' . $unit . '(?:\s*\/\s*\d+\s*-?\s*(?:cm|inch|in))?[^.;\d]{0,45}?\b(?:' . self::VESSEL . ')\b([^.;]{0,20})/u', $plain, $m) === 1
                 || preg_match('/\b(?:' . self::VESSEL . ')\b\s*(?:\(|of|:|-|,|about|measuring)+\s*(?:about\s+|approx\.?\s+)?' . $n . '\s*' . $unit . '/u', $plain, $m) === 1) {
-                $across = self::mm($m[1], $m[2]);
-                if ($across < 40.0 || $across > 600.0) {
-                    return null;
-                }
                 $said = $m[0];
-                // "Square" may stand before the size, out of what matched.
-                $around = mb_substr($plain, max(0, mb_strlen(strstr($plain, $said, true) ?: '') - 25), 25 + mb_strlen($said));
-                $depth = self::depth(mb_substr($plain, mb_strlen(strstr($plain, $said, true) ?: ''), mb_strlen($said) + 30));
-                if (preg_match('/\bsquare\b/u', $around) === 1) {
-                    return Tin::rect(1, $across, $across, $depth ?? 50.0)->words();
-                }
+                $before = mb_strlen(strstr($plain, $said, true) ?: '');
+                // "Square" may stand before the size, out of what matched, and the depth behind it.
+                $isSquare = preg_match('/\bsquare\b/u', mb_substr($plain, max(0, $before - 25), 25 + mb_strlen($said))) === 1;
 
-                return Tin::round(1, $across, $depth ?? self::usualDepth($said))->words();
+                return self::across(1, self::mm($m[1], $m[2]), $said, $isSquare, self::depth(mb_substr($plain, $before, mb_strlen($said) + 30)))?->words();
             }
         } catch (Nonsense) {
             return null;

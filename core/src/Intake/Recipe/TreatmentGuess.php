@@ -136,7 +136,7 @@ final class TreatmentGuess
             $kind = TextFormula::oven(self::heated($in));
             $oven = $kind[0] ?? TextFormula::heat($in) ?? 160.0;
             if ($oven >= 80.0 && $oven <= 260.0) {
-                return ['kind' => 'bake', 'words' => 'bake ' . ($kind === null ? \sprintf('%d C', round($oven)) : str_replace('°C', 'C', $kind[1]->set(round($oven)))) . $time, 'said' => $quote('bake|roast|oven|steam')];
+                return ['kind' => 'bake', 'words' => 'bake ' . ($kind === null ? \sprintf('%d C', round($oven)) : $kind[1]->words(round($oven))) . $time, 'said' => $quote('bake|roast|oven|steam')];
             }
         }
         if (!$isCrumb && preg_match('/\bpeaks?\b|\b(?:whip|whipped|whisk|beat)\b.{0,60}\b(?:until|till|to)\b.{0,30}\b(?:stiff|thick|pale|fluffy|light|airy|doubled|tripled|volume|mousse|ribbon|firm|glossy)|\bwhip(?:ped|ping)?\b(?!\s*(?:ing)?\s*cream\s+(?:cheese)?\s*(?:,|into|in\s+a\s+pan|and\s+(?:milk|sugar)\s+to))|\baerate\b/u', $said) === 1

@@ -38,7 +38,7 @@ final readonly class Setting
         if ($bake !== null) {
             $minutes = $bake->minutes ?? $this->at->book->value('bath-50mm-min') * (max(5.0, $thick) / 50.0) ** $this->at->book->value('bath-power');
             $core = $this->at->layer->window === null ? 80.0 : max($this->at->layer->window->safe, min(82.0, $this->at->layer->window->done));
-            $last = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->celsius ?? 150.0, $bake->oven)), [], [$last], target: $bake->celsius ?? 150.0, wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: \sprintf('edge set, the middle trembles as one; %.0f °C in the middle', $core));
+            $last = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->oven(), $bake->oven)), [], [$last], target: $bake->oven(), wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: \sprintf('edge set, the middle trembles as one; %.0f °C in the middle', $core));
             $isCake = $this->at->roles['cool'] !== [];
             $inBath = $this->at->layer->window !== null && !$this->at->layer->layer->treatment->isWhipped();
             $last = $this->at->steps->add(StepKind::Rest, \sprintf('%s.', $isCake ? 'let it stand in the open oven' : ($inBath ? 'out of its bath, let it cool' : 'let it cool')), [], [$last], wait: $isCake ? Wait::of(30.0, 60.0, 90.0) : Wait::of(20.0, 30.0, 90.0), mass: $grams, reason: $isCake ? 'it goes on cooking by 2–4 K and cracks in a draught' : ($inBath ? 'in the bath it goes on cooking' : ''), endpoint: 'hand-warm');

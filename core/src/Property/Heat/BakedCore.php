@@ -38,7 +38,7 @@ final class BakedCore
             }
             $starts = max($starts, $step->leavesAt());
         }
-        $warming = Cooling::of([['thermal' => $layer->thermal, 'height' => max(self::THIN, $heightMm)]], $vessel, $starts, $reference, 'oven', null, $bake->celsius ?? 150.0);
+        $warming = Cooling::of([['thermal' => $layer->thermal, 'height' => max(self::THIN, $heightMm)]], $vessel, $starts, $reference, 'oven', null, $bake->oven());
 
         return min(self::WET, $warming->core($bake->minutes / 60));
     }

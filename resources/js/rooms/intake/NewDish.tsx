@@ -13,7 +13,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { RoomName } from '../../shared/RoomName';
 import { useRecipeFile } from '../../shared/useRecipeFile';
 import { FAMILIES, MEASURES } from '../../shared/words';
-import { begun, called, isEmpty, keep as keepDrafts, kept, MOST, withText, type Draft } from './dishDrafts';
+import { begun, called, isEmpty, keep as keepDrafts, kept, MOST, turned, withText, type Draft } from './dishDrafts';
 import { ReadLines } from './ReadLines';
 import { headRows, wholeText, type Head } from './wholeText';
 
@@ -105,12 +105,12 @@ export function NewDish() {
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
                 <RoomName>New dish</RoomName>
                 {drafts.length > 1 ? (
-                    <TextField select size="small" label={`One of ${drafts.length} drafts on this machine`} value={draft.id} onChange={(e) => turnTo([...drafts.filter((one) => one.id === e.target.value), ...drafts.filter((one) => one.id !== e.target.value)])} sx={{ minWidth: 260 }}>
+                    <TextField select size="small" label={`One of ${drafts.length} drafts on this machine`} value={draft.id} onChange={(e) => turnTo(turned(drafts, drafts.find((one) => one.id === e.target.value) ?? draft))} sx={{ minWidth: 260 }}>
                         {drafts.map((one) => <MenuItem key={one.id} value={one.id}>{called(one)}</MenuItem>)}
                     </TextField>
                 ) : <Box sx={{ color: 'var(--ink-soft)' }}>The draft stays on this machine until you keep it.</Box>}
                 <Box sx={{ flex: 1 }} />
-                <Button variant="outlined" onClick={() => turnTo([begun(), ...drafts])} disabled={isEmpty(draft) || drafts.length >= MOST}>
+                <Button variant="outlined" onClick={() => turnTo(turned(drafts, begun()))} disabled={isEmpty(draft) || drafts.length >= MOST}>
                     Begin another
                 </Button>
                 <Button
@@ -119,7 +119,7 @@ export function NewDish() {
                         const gone = draft;
                         const left = drafts.filter((one) => one.id !== gone.id);
                         turnTo(left.length > 0 ? left : [begun()]);
-                        notice({ text: `The draft “${called(gone)}” is thrown away.`, back: { word: 'Bring it back', act: () => { setDrafts((all) => [gone, ...all.filter((one) => !isEmpty(one))]); notice(null); } } });
+                        notice({ text: `The draft “${called(gone)}” is thrown away.`, back: { word: 'Bring it back', act: () => { setDrafts((all) => turned(all, gone)); notice(null); } } });
                     }}
                 >
                     Throw away

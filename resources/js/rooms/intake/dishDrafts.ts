@@ -8,7 +8,7 @@ export interface Draft extends Head {
     lines: string;
 }
 
-/** Drafts that lie side by side at most; of more the oldest that is empty goes, then nothing is begun until one is kept or thrown away. */
+/** Drafts from which on none is begun empty beside them, until one is kept or thrown away. */
 export const MOST = 30;
 
 const KEY = 'new-dishes';
@@ -41,9 +41,8 @@ export function keep(drafts: readonly Draft[]): void {
     localStorage.setItem(own(KEY), JSON.stringify(drafts.filter((one) => !isEmpty(one))));
 }
 
+/** With one of them the first, which is the one that is typed in. */
+export const turned = (drafts: readonly Draft[], to: Draft): Draft[] => [to, ...drafts.filter((one) => one.id !== to.id && !isEmpty(one))];
+
 /** With what was just brought in the first: beside what was there, or where it stood already. Nothing that was typed is written over. */
-export function withText(drafts: readonly Draft[], lines: string): Draft[] {
-    const there = drafts.find((one) => one.lines === lines);
-    if (there) return [there, ...drafts.filter((one) => one !== there)];
-    return [begun(lines), ...drafts.filter((one) => !isEmpty(one))];
-}
+export const withText = (drafts: readonly Draft[], lines: string): Draft[] => turned(drafts, drafts.find((one) => one.lines === lines) ?? begun(lines));
