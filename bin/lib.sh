@@ -115,6 +115,9 @@ ensure_packages() {
     [ -f public/build/manifest.json ] || rm -f var/stamps/build
     run_once composer composer.json composer_install
     run_once npm package-lock.json npm_install
+    # Packages of packages may have moved on in the registry: said, not refused, for the tests tell whether it matters.
+    local differs
+    differs=$(php bin/versions --check) || { say "These PHP packages are not as docs/versions.json has them:"; printf '     %s\n' "$differs"; }
 }
 
 ensure_build() {

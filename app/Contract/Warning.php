@@ -17,6 +17,7 @@ use Transmuta\Property\Severity;
             new OA\Property(property: 'for', type: 'string'),
             new OA\Property(property: 'grams', type: 'number'),
             new OA\Property(property: 'ingredient', type: 'string'),
+            new OA\Property(property: 'prep', description: 'How what is put in goes in, as a line has it; absent where nothing is put in.', type: 'array', items: new OA\Items(type: 'string')),
         ]), new OA\Schema(type: 'null')]),
         new OA\Property(property: 'cure_words', description: 'What the cure does, for its button; absent where it is not offered.', type: 'string', nullable: true),
         new OA\Property(property: 'layer', type: 'number', nullable: true),

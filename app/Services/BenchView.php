@@ -126,7 +126,7 @@ final readonly class BenchView
             'kitchen' => $this->shelf->kitchen()->beside($now->contains),
             'layer_keys' => LayerKeys::of($now->formula->layers),
             'rails' => (object) array_map(static fn(array $rails): array => array_map(self::rail(...), $rails), $engine->balancer->rails($now, $before, wanted: $version->wanted)),
-            'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),
+            'watch' => array_map(fn(Warning $w): array => [...self::warning($w), 'cure' => Cure::ready($w->cure, $this->shelf->shelf()), 'cure_words' => $w->cure === null ? null : Cure::words($w->cure, $this->shelf->shelf())], $now->watch),
             'changed_ingredients' => $this->shelves->named($version),
         ];
     }
@@ -197,6 +197,9 @@ final readonly class BenchView
         return $found;
     }
 
+    /** How far a target can be drawn by hand in one go, tolerances either way. */
+    private const REACH = 3.0;
+
     /** @return array<string, mixed> */
     public static function rail(Rail $rail): array
     {
@@ -210,6 +213,7 @@ final readonly class BenchView
             'met' => $rail->isMet(),
             'target_word' => $rail->targetWord,
             'now_word' => $rail->nowWord,
+            'reach' => [round($rail->moved(-self::REACH), 3), round($rail->moved(self::REACH), 3)],
             'low' => $rail->low === null ? null : round($rail->low, 3),
             'high' => $rail->high === null ? null : round($rail->high, 3),
         ];

@@ -48,7 +48,7 @@ final class Compiled
     public static function of(string $family, string $name, callable $make, bool $isKept = true): array
     {
         $directory = storage_path('framework/cache');
-        $file = "$directory/$family-$name.php";
+        $file = self::file($family, $name);
         // One that somebody else made for themselves, as a console of root's does, is made anew.
         if (is_readable($file)) {
             /** @var T $kept */
@@ -69,6 +69,31 @@ final class Compiled
         self::put($file, '<?php return ' . var_export($made, true) . ';');
 
         return $made;
+    }
+
+    /** Where it is kept. The code that makes and reads it is part of the name: after a deploy nobody reads the shape of yesterday. */
+    public static function file(string $family, string $name): string
+    {
+        return storage_path("framework/cache/$family-$name-" . self::code() . '.php');
+    }
+
+    /** The state of the code, looked at every other second as the opcode cache does. */
+    private static function code(): string
+    {
+        $stamp = storage_path('framework/cache/code.stamp');
+        $code = @filemtime($stamp) >= time() - self::TAKEN ? (string) @file_get_contents($stamp) : '';
+        if ($code === '') {
+            $made = [];
+            foreach ([app_path(), base_path('core/src')] as $tree) {
+                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($tree, \FilesystemIterator::SKIP_DOTS)) as $path => $file) {
+                    $made[] = $path . $file->getMTime();
+                }
+            }
+            sort($made);
+            self::put($stamp, $code = hash('xxh32', implode(',', $made)));
+        }
+
+        return $code;
     }
 
     /** Written aside and renamed, so that nobody reads half of it; not at all where nothing can be written. */

@@ -30,7 +30,23 @@ final class CompiledTest extends FeatureCase
     {
         $made = static fn(int $what): array => Compiled::of(self::FAMILY, $what < 3 ? 'a' : 'b', static fn(): array => ['made' => $what]);
         self::assertSame([['made' => 1], ['made' => 1], ['made' => 3]], array_map($made, [1, 2, 3]));
-        self::assertFileDoesNotExist(self::kept('-a.php'));
+        self::assertFileDoesNotExist(Compiled::file(self::FAMILY, 'a'));
+        self::assertFileExists(Compiled::file(self::FAMILY, 'b'));
+    }
+
+    /** A deploy that changes the shape of what is kept does not read the shape of before. */
+    public function testOtherCodeMakesItAnew(): void
+    {
+        $made = static fn(int $what): array => Compiled::of(self::FAMILY, 'a', static fn(): array => ['made' => $what]);
+        $stamp = storage_path('framework/cache/code.stamp');
+        self::assertSame(1, $made(1)['made']);
+        $now = (string) file_get_contents($stamp);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{8}$/', $now);
+        file_put_contents($stamp, 'anothers');
+        self::assertSame(2, $made(2)['made']);
+        unlink($stamp);
+        self::assertSame(3, $made(3)['made']);
+        self::assertSame($now, file_get_contents($stamp), 'the same code is the same number');
     }
 
     public function testWhatFilesItIsMadeOfHaveChangedIsSeenEveryOtherSecond(): void

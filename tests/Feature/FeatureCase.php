@@ -8,6 +8,7 @@ use App\Models\Dish;
 use App\Models\Studio;
 use App\Models\User;
 use App\Models\Version;
+use App\Services\Compiled;
 use App\Services\StudioShelf;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -35,7 +36,7 @@ abstract class FeatureCase extends TestCase
         // What the test before changed on the shelf was taken back, and the number of its change with it.
         foreach (Studio::query()->get() as $studio) {
             $family = storage_path('framework/cache/' . (new StudioShelf($studio))->family());
-            foreach (array_diff(glob("$family-*.php") ?: [], ["$family-$studio->shelf_revision.php"]) as $file) {
+            foreach (array_diff(glob("$family-*.php") ?: [], [Compiled::file((new StudioShelf($studio))->family(), (string) $studio->shelf_revision)]) as $file) {
                 unlink($file);
             }
         }

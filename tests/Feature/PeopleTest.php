@@ -45,7 +45,7 @@ final class PeopleTest extends FeatureCase
 
     public function testTheFirstToComeMakesAStudioTheirOwnAndTheSecondDoesNot(): void
     {
-        $this->getJson('/api/session')->assertOk()->assertJsonPath('user.name', 'Ilka')->assertJsonPath('is_new', true)->assertJsonPath('demo', true)->assertJsonPath('role', 'owner');
+        $this->getJson('/api/session')->assertOk()->assertJsonPath('user.name', 'Ilka')->assertJsonPath('is_new', true)->assertJsonPath('demo', true)->assertJsonPath('role', 'owner')->assertJsonPath('may', ['read', 'record', 'develop', 'govern']);
         $this->out();
         $this->postJson('/api/owner', ['studio' => 'Harbour kiosk', 'name' => 'Signe', 'email' => 'signe@harbour.example', 'password' => 'short'])->assertUnprocessable()->assertJsonPath('field', 'password');
         $signe = $this->owner();
@@ -61,7 +61,7 @@ final class PeopleTest extends FeatureCase
         $this->owner();
         $this->deleteJson('/api/session')->assertNoContent();
         $this->out();
-        $this->getJson('/api/session')->assertOk()->assertJsonPath('user', null)->assertJsonPath('studio', null)->assertJsonPath('is_new', false);
+        $this->getJson('/api/session')->assertOk()->assertJsonPath('user', null)->assertJsonPath('studio', null)->assertJsonPath('may', [])->assertJsonPath('is_new', false);
         $this->getJson('/api/dishes')->assertUnauthorized();
         $this->postJson('/api/session', ['email' => 'SIGNE@harbour.example', 'password' => self::WORDS])->assertOk()->assertJsonPath('user.name', 'Signe');
         $this->deleteJson('/api/session')->assertNoContent();

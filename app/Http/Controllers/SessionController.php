@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Ability;
 use App\Access\Here;
 use App\Access\Knocks;
 use App\Access\TriedFirst;
@@ -46,6 +47,7 @@ final class SessionController extends Controller
             'user' => $user === null ? null : ['id' => $user->id, 'name' => $user->name, 'email' => $user->email],
             'studio' => $studio === null ? null : ['id' => $studio->id, 'name' => $studio->name],
             'role' => $this->here()->role()?->value,
+            'may' => array_values(array_map(static fn(Ability $one): string => $one->value, array_filter(Ability::cases(), $this->here()->may(...)))),
             'studios' => array_map(static fn(Membership $one): array => ['id' => $one->studio_id, 'name' => $one->studio->name, 'role' => $one->role->value], array_values($of->get()->all())),
             'demo' => self::demo() !== null,
             'is_new' => Doors::isNew(),

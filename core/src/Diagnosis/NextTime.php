@@ -18,6 +18,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Setting\SetDoses;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Quantity\Scale;
@@ -122,7 +123,9 @@ final readonly class NextTime
             return $this->weighed($reading, $now, $ingredient, static fn(float $had): float => $had + $grams);
         }
 
-        return [$now->with([...$now->lines, Line::of($ingredient, $grams, trace: 'put in by a cure', prep: $in->does('agar') > 0.0 ? [Form::Boiled->value] : [])]), \sprintf('add %s g %s', (string) $grams, mb_strtolower($in->name)) . ($in->does('agar') > 0.0 ? ', boiled apart' : '')];
+        $prep = SetDoses::form($in);
+
+        return [$now->with([...$now->lines, Line::of($ingredient, $grams, trace: 'put in by a cure', prep: $prep)]), \sprintf('add %s g %s', (string) $grams, mb_strtolower($in->name)) . ($prep === [] ? '' : ", $prep[0] apart")];
     }
 
     /**

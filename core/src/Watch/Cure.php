@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch;
 
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Setting\SetDoses;
 use Transmuta\Property\Warning;
 use Transmuta\Quantity\Scale;
 use Transmuta\Shelf\Ingredient;
@@ -33,6 +34,20 @@ final class Cure
             'scale' => \sprintf('Everything × %g', round($grams, 2)),
             default => 'Do that',
         };
+    }
+
+    /**
+     * With what must be done to something put in so that it works at all, as a line of its own has it.
+     *
+     * @param ?array{action: string, ingredient: string, grams?: float, for?: string} $cure
+     *
+     * @return ?array{action: string, ingredient: string, grams?: float, for?: string, prep?: list<string>}
+     */
+    public static function ready(?array $cure, Shelf $shelf): ?array
+    {
+        $added = ($cure['action'] ?? '') === 'add' ? $shelf->find($cure['ingredient'] ?? '') : null;
+
+        return $cure === null || $added === null ? $cure : [...$cure, 'prep' => SetDoses::form($added)];
     }
 
     /**

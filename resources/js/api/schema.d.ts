@@ -4310,6 +4310,11 @@ export interface components {
             now: number;
             now_word: string;
             property: string;
+            /** @description The target three tolerances lower and three higher, in the rail’s unit: as far as it is drawn by hand in one go. */
+            reach: [
+                number,
+                number
+            ];
             residual: number;
             target: number;
             target_word: string;
@@ -4945,6 +4950,8 @@ export interface components {
             demo: boolean;
             /** @description Whether nobody but the demo is known yet. */
             is_new: boolean;
+            /** @description What whoever is signed in may do at that studio; nothing where nobody is. */
+            may: ("read" | "record" | "develop" | "govern")[];
             role: string | null;
             studio: {
                 id: number;
@@ -5596,6 +5603,8 @@ export interface components {
                 for?: string;
                 grams?: number;
                 ingredient: string;
+                /** @description How what is put in goes in, as a line has it; absent where nothing is put in. */
+                prep?: string[];
             } | null;
             /** @description What the cure does, for its button; absent where it is not offered. */
             cure_words?: string | null;

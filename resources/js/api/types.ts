@@ -48,6 +48,7 @@ export type Route = Shapes['Route'];
 export type DishSummary = Shapes['DishSummary'];
 export type Health = Shapes['Health'];
 export type Session = Shapes['Session'];
+export type Ability = Session['may'][number];
 export type OpenSession = Shapes['OpenSession'];
 export type Person = Shapes['Person'];
 export type MadeLink = Shapes['MadeLink'];

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Facts, Rail, Waiting } from '../api/types';
 import { standing } from './standing';
 import { verdict } from '../rooms/bench/PortionFacts';
-import { railVerdict } from '../rooms/bench/railWords';
+import { movedTarget, railVerdict } from '../rooms/bench/railWords';
 import { askedOf, foundWords } from '../rooms/counter/asked';
 import { behind, decisions } from '../rooms/counter/decisions';
 import { dayWords, today } from './days';
@@ -155,4 +155,9 @@ describe('a typed number', () => {
         expect(typedOrText('')).toBeNull();
         expect(typedOrText('2,5')).toBe(2.5);
     });
+});
+
+describe('a target drawn by hand', () => {
+    const rail = { target: 2, reach: [1.2, 3.6] as [number, number] };
+    it.each([[0, 2], [0.5, 3.6], [-0.5, 1.2], [0.25, 2.8], [-0.25, 1.6]])('a share of %s is %s', (share, value) => expect(movedTarget(rail, share)).toBe(value));
 });

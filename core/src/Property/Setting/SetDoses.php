@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Property\Setting;
 
+use Transmuta\Formula\Form;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Portion;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * Doses of what sets, g per 100 g of the layer, each counted only where its own condition was met (boiled, heated still, …).
@@ -26,6 +28,12 @@ final readonly class SetDoses
     /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (practice: agents: 0.2–0.8 %). */
     private const COAGULANT = 0.09;
 
+    /** What must be done to an agent before anything of it sets; the others work as they come, or melt in with the layer. */
+    private const NEEDS = [
+        'agar' => Form::Boiled, 'lm-pectin' => Form::Boiled, 'hm-pectin' => Form::Boiled,
+        'iota' => Form::Heated, 'kappa' => Form::Heated, 'gellan' => Form::Heated, 'starch' => Form::Heated, 'starch-stable' => Form::Heated,
+    ];
+
     private const NONE = [
         'gelatin-200' => 0.0, 'agar' => 0.0, 'agar-in-acid' => 0.0, 'iota' => 0.0, 'kappa' => 0.0, 'lm-pectin' => 0.0, 'hm-pectin' => 0.0,
         'starch' => 0.0, 'starch-apart' => 0.0, 'starch-cold' => 0.0, 'starch-stable' => 0.0, 'gellan' => 0.0, 'alginate' => 0.0, 'konjac' => 0.0, 'locust-bean' => 0.0, 'xanthan' => 0.0,
@@ -34,7 +42,7 @@ final readonly class SetDoses
         'powder' => 0.0, 'particles' => 0.0, 'casein-fresh' => 0.0, 'casein-cultured' => 0.0, 'casein-milk' => 0.0, 'boiled-sugars' => 0.0, 'calcium' => 0.0,
     ];
 
-    /** @var \WeakMap<\Transmuta\Shelf\Ingredient, array<int, array<string, float>>> doses of 1 g of an ingredient in 100 g of its layer, by the heat it gets */
+    /** @var \WeakMap<Ingredient, array<int, array<string, float>>> doses of 1 g of an ingredient in 100 g of its layer, by the heat it gets */
     private \WeakMap $units;
 
     public function __construct(private bool $linearBloom = false)
@@ -96,6 +104,27 @@ final readonly class SetDoses
         return $percent * ($this->linearBloom ? $bloom / 200 : sqrt($bloom / 200));
     }
 
+    /**
+     * In what form a line of its own must be put in so that it sets at all.
+     *
+     * @return list<string> {@see Form}
+     */
+    public static function form(Ingredient $in): array
+    {
+        $needs = array_map(static fn(string $function): ?Form => self::NEEDS[$function] ?? null, array_keys($in->functions));
+
+        return \in_array(Form::Boiled, $needs, true) ? [Form::Boiled->value] : (\in_array(Form::Heated, $needs, true) ? [Form::Heated->value] : []);
+    }
+
+    private static function isMet(?Form $needs, Portion $portion): bool
+    {
+        return match ($needs) {
+            Form::Boiled => $portion->boiled,
+            Form::Heated => $portion->heated,
+            default => true,
+        };
+    }
+
     /** @param array<string, float> $dose */
     private function add(array &$dose, Portion $portion, float $share): void
     {
@@ -105,16 +134,16 @@ final readonly class SetDoses
         $in = $portion->ingredient;
         $parts = $in->composition->parts;
         foreach ($in->functions as $function => $value) {
+            if (!self::isMet(self::NEEDS[$function] ?? null, $portion)) {
+                continue;
+            }
             match ($function) {
                 // A sweetened jelly powder is gelatin in part only.
                 'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / self::GELATIN), $value),
-                'agar' => $portion->boiled ? [$dose['agar'] += $share * $value, $dose['agar-in-acid'] += $portion->boiledInLayer ? $share * $value : 0.0] : null,
-                'iota', 'kappa', 'gellan' => $portion->heated ? $dose[$function] += $share * $value : null,
-                'lm-pectin', 'hm-pectin' => $portion->boiled ? $dose[$function] += $share * $value : null,
-                'starch' => $portion->heated ? $dose[$portion->apart ? 'starch-apart' : 'starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
-                'starch-stable' => $portion->heated ? $dose['starch-stable'] += $share * $value * ($parts['starch'] ?? 0.0) / 100 : null,
-                'starch-cold' => $dose['starch-cold'] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
-                'konjac', 'locust-bean', 'xanthan', 'alginate', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant' => $dose[$function] += $share * $value,
+                'agar' => [$dose['agar'] += $share * $value, $dose['agar-in-acid'] += $portion->boiledInLayer ? $share * $value : 0.0],
+                'starch' => $dose[$portion->apart ? 'starch-apart' : 'starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
+                'starch-stable', 'starch-cold' => $dose[$function] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
+                'iota', 'kappa', 'gellan', 'lm-pectin', 'hm-pectin', 'konjac', 'locust-bean', 'xanthan', 'alginate', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant' => $dose[$function] += $share * $value,
                 'calcium' => $dose['calcium'] += $share * $value * self::CALCIUM,
                 'live-enzyme' => $portion->heated ? null : $dose['live-enzyme'] += $share,
                 default => null,

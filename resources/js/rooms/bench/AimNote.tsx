@@ -5,6 +5,7 @@ import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { BenchData } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { Only } from '../../shared/Only';
 
 /** The original was changed since versions were aimed at it: who aims at what was, and the press that aims anew. */
 export function AimNote({ data }: { data: BenchData }) {
@@ -26,18 +27,18 @@ export function AimNote({ data }: { data: BenchData }) {
                     <span>
                         <strong>The original has changed since.</strong> This version is held against revision {aim.number} of it.
                     </span>
-                    <Button variant="outlined" onClick={() => anew.mutate([id])} disabled={anew.isPending}>
+                    <Only to="develop"><Button variant="outlined" onClick={() => anew.mutate([id])} disabled={anew.isPending}>
                         Hold it against the original as it is now
-                    </Button>
+                    </Button></Only>
                 </>
             ) : (
                 <>
                     <span>
                         <strong>{names.join(', ')}</strong> {names.length === 1 ? 'is' : 'are'} still held against the original as it was before.
                     </span>
-                    <Button variant="outlined" onClick={() => anew.mutate(aim.behind.map((one) => one.id))} disabled={anew.isPending}>
+                    <Only to="develop"><Button variant="outlined" onClick={() => anew.mutate(aim.behind.map((one) => one.id))} disabled={anew.isPending}>
                         Hold {names.length === 1 ? 'it' : 'them'} against this one
-                    </Button>
+                    </Button></Only>
                 </>
             )}
             {anew.error && <ProblemNote error={anew.error} />}

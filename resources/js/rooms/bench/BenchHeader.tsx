@@ -12,6 +12,7 @@ import type { SaveState } from './saver';
 import type { useBench } from './useBench';
 import { VersionTools } from './VersionTools';
 import { counted } from '../../shared/numbers';
+import { Only } from '../../shared/Only';
 
 /** Layers whose set can be judged: a base is judged in words. */
 const settingLayers = (data: BenchData) => data.now.formula.layers.flatMap((layer, n) => (data.now.reading.layers[n]?.set.ge == null ? [] : [{ id: layer.id ?? '', name: layer.name }]));
@@ -60,12 +61,12 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             <Box sx={{ flex: 1 }} />
             <SaveWords state={bench.state} savedAt={version.saved_at} />
             <Box sx={{ display: 'flex', gap: '4px' }}>
-            <Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo} aria-label="Undo" title="Undo" sx={{ minWidth: 34, px: 1 }}>
+            <Only to="develop"><Button variant="outlined" onClick={bench.undo} disabled={!bench.canUndo} aria-label="Undo" title="Undo" sx={{ minWidth: 34, px: 1 }}>
                 ↶
-            </Button>
-            <Button variant="outlined" onClick={bench.redo} disabled={!bench.canRedo} aria-label="Redo" title="Redo" sx={{ minWidth: 34, px: 1 }}>
+            </Button></Only>
+            <Only to="develop"><Button variant="outlined" onClick={bench.redo} disabled={!bench.canRedo} aria-label="Redo" title="Redo" sx={{ minWidth: 34, px: 1 }}>
                 ↷
-            </Button>
+            </Button></Only>
             <Button variant="outlined" onClick={onKeys} aria-label="Keys" sx={{ minWidth: 34, px: 1 }}>
                 ?
             </Button>
@@ -74,9 +75,9 @@ export function BenchHeader({ bench, data, onKeys, onOpen }: Props) {
             <Button variant="outlined" component={Link} to={`/pass/${version.id}`}>
                 Card
             </Button>
-            <Button variant="contained" onClick={() => setNoting(true)}>
+            <Only to="record"><Button variant="contained" onClick={() => setNoting(true)}>
                 Note a trial
-            </Button>
+            </Button></Only>
             <ChangedShelf data={data} />
             <AimNote data={data} />
             {next !== null && (

@@ -8,6 +8,7 @@ import type { BenchData, ReadingChanges } from '../../api/types';
 import { money } from '../../shared/money';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { dietName } from '../../shared/words';
+import { Only } from '../../shared/Only';
 
 /** The shelf has changed since this version was computed: what would change with it, and the press that takes it. */
 export function ChangedShelf({ data }: { data: BenchData }) {
@@ -33,9 +34,9 @@ export function ChangedShelf({ data }: { data: BenchData }) {
                     {open ? 'Hide what would change' : 'See what would change'}
                 </Button>
                 {open && (
-                    <Button variant="contained" onClick={() => take.mutate()} disabled={take.isPending}>
+                    <Only to="develop"><Button variant="contained" onClick={() => take.mutate()} disabled={take.isPending}>
                         Take today’s shelf
-                    </Button>
+                    </Button></Only>
                 )}
             </Box>
             {open && preview.error && <ProblemNote error={preview.error} />}

@@ -8,6 +8,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { Only } from '../../shared/Only';
 
 interface Props {
     version: number;
@@ -32,12 +33,12 @@ export function LayerKeeper({ version, layer, name, onKept }: Props) {
     });
     return (
         <>
-            <Button
+            <Only to="develop"><Button
                 size="small" onClick={(e) => { e.stopPropagation(); setOpen(true); }} aria-label={`Keep ${name} as a preparation`} title="It becomes an ingredient of your shelf, to be used again"
                 sx={{ whiteSpace: 'nowrap', flex: 'none', minHeight: 'var(--press-small)', py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
             >
                 as a preparation
-            </Button>
+            </Button></Only>
             <Dialog open={open} onClose={() => setOpen(false)} onClick={(e) => e.stopPropagation()} slotProps={{ paper: { 'aria-label': `Keep ${name} as a preparation` } }}>
                 <DialogTitle>Keep {name} as a preparation</DialogTitle>
                 <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>

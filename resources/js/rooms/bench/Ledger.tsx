@@ -11,6 +11,7 @@ import { LayerKeeper } from './LayerKeeper';
 import { LedgerLine } from './LedgerLine';
 import { walk } from './roving';
 import { TypeLine } from './TypeLine';
+import { Only } from '../../shared/Only';
 
 interface Props {
     layers: LedgerLayer[];
@@ -45,9 +46,9 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
             sx={{ gridColumn: { lg: 2 }, gridRow: { lg: 2 }, overflow: 'auto', p: '0 12px 8px' }} tabIndex={0}>
             {!isOriginal && (
                 <Box sx={{ position: 'sticky', top: 0, bgcolor: 'var(--panel)', zIndex: 2, pt: 0.75, pb: 0.25 }}>
-                    <Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">
+                    <Only to="develop"><Button variant="outlined" data-balance onClick={onBalance} title="Pinned lines stay; the others move back to the original's set, sweetness, fat, water and acid">
                         Balance again
-                    </Button>
+                    </Button></Only>
                 </Box>
             )}
             {layers.map((layer) => {
@@ -72,22 +73,22 @@ export function Ledger({ layers, side, chosen, isOriginal, onChoose, onLine, onT
                                 {side.treated[layer.index]}
                                 {formula?.tin ? ` · ${formula.tin}` : ''}
                             </Box>
-                            <Button
+                            <Only to="develop"><Button
                                 size="small" onClick={(e) => { e.stopPropagation(); setChanging(layer.index); }} aria-label={`Change the layer ${layer.name}`} title="Its name, what is done to it, its tin; higher, lower, split, out"
                                 sx={{ ml: 'auto', flex: 'none', minWidth: 0, minHeight: 'var(--press-small)', py: 0, fontWeight: 400, color: 'var(--ink-soft)' }}
                             >
                                 change
-                            </Button>
+                            </Button></Only>
                             {(formula?.lines.length ?? 0) > 1 && <LayerKeeper version={version} layer={layer.index} name={layer.name} onKept={(id, name, mass) => onKept(layer.index, id, name, mass)} />}
                         </Box>
                         {layer.rows.map((row) => (
                             <LedgerLine key={row.key} row={row} layers={layers} formula={side.formula} onLine={onLine} onMove={onMove} lit={row.ingredient !== null && row.ingredient === lit} onLit={onLit} candidates={side.candidates} measured={measuredOf(side, row.ingredient, onMeasured)} />
                         ))}
-                        <TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} />
+                        <Only to="develop"><TypeLine layer={layer.name} onTyped={(text) => onTyped(layer.index, text)} /></Only>
                     </Box>
                 );
             })}
-            <TypeLine layer="the section" label="Add a layer" placeholder="add a layer on top, such as Jelly" onTyped={onAddLayer} />
+            <Only to="develop"><TypeLine layer="the section" label="Add a layer" placeholder="add a layer on top, such as Jelly" onTyped={onAddLayer} /></Only>
             {changing !== null && <LayerDialog key={changing} formula={side.formula} index={changing} onKeep={onKeep} onClose={() => setChanging(null)} onMoved={onChoose} />}
         </Panel>
     );

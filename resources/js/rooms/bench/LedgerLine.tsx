@@ -16,6 +16,7 @@ import { oneFurther, type LineAt } from './layers';
 import { COLUMNS, type LedgerLayer, type LedgerRow } from './ledger';
 import { LineDetail } from './LineDetail';
 import { MeasuredFruit } from './MeasuredFruit';
+import { Only, useMay } from '../../shared/Only';
 
 const WORDS: Record<Job, string> = {
     set: 'the set', sweet: 'the sweetness', fat: 'the fat', firm: 'the firm fat', water: 'the water binding', acid: 'the acid', air: 'the air', protein: 'the protein', brown: 'the browning', colour: 'the colour',
@@ -59,6 +60,7 @@ interface Props {
 
 /** One line: pin, grams, name, and the two or three jobs it does that matter. A line that left is struck through and says what it gave. */
 export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, lit = false, onLit, measured }: Props) {
+    const isOurs = useMay()('develop');
     const [rewritten, setRewritten] = useState<string | null>(null);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const { at, line } = row;
@@ -80,13 +82,13 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
         const to = at && oneFurther(formula, at, up);
         if (at && to) onMove(at, to);
     };
-    const answer = <WhatIsIt line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })} onText={rewrite} />;
+    const answer = <Only to="develop"><WhatIsIt line={line} candidates={candidates} onConfirm={() => change({ confidence: 'sure', doubt: null })} onText={rewrite} /></Only>;
     return (
         <Box
             sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: '4px', alignItems: 'center', minHeight: 'var(--press-small)', '&:has([role=alert])': { mb: '24px' }, ...((unread || guess) && { bgcolor: 'var(--yolk-wash)', borderRadius: '6px' }), ...(lit && { bgcolor: 'var(--cobalt-wash)', borderRadius: '6px' }) }}
             onPointerEnter={() => onLit?.(row.ingredient)} onPointerLeave={() => onLit?.(null)} onFocus={() => onLit?.(row.ingredient)} onBlur={() => onLit?.(null)}
             onKeyDown={(e) => {
-                if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
+                if (isOurs && e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
                     e.preventDefault();
                     e.stopPropagation();
                     further(e.key === 'ArrowUp');
@@ -102,7 +104,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
             {gone || unread ? (
                 <Box component="span" sx={{ fontSize: 'var(--text-fine)', color: gone ? 'var(--beet)' : 'var(--yolk)', fontWeight: 650 }}>{gone ? 'out' : '?'}</Box>
             ) : (
-                <Box
+                <Only to="develop"><Box
                     component="button" type="button" data-cell="pin" aria-pressed={line.pinned} aria-label={`Pin ${row.name}`} title={line.pinned ? 'Held: balancing leaves it alone' : 'Hold this line'}
                     onClick={() => change({ pinned: !line.pinned })}
                     sx={{
@@ -111,17 +113,17 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                     }}
                 >
                     <i />
-                </Box>
+                </Box></Only>
             )}
             {gone ? (
                 <Box sx={{ textAlign: 'right', textDecoration: 'line-through', color: 'var(--ink-soft)', fontSize: 'var(--text-lead)', pr: 2 }}>{grams(row.grams)} g</Box>
             ) : unread ? (
                 <span />
             ) : (
-                <GramField label={`Grams of ${row.name}`} value={row.grams} onChange={(value) => change({ grams: value })} />
+                <Only to="develop"><GramField label={`Grams of ${row.name}`} value={row.grams} onChange={(value) => change({ grams: value })} /></Only>
             )}
             <Box
-                component="button" type="button" data-cell="name" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone} onDragStart={(e: React.DragEvent) => at && take(e, at)}
+                component="button" type="button" data-cell="name" onClick={(e: React.MouseEvent<HTMLElement>) => setAnchor(e.currentTarget)} aria-haspopup="dialog" title={gone ? 'Why?' : 'Why? Drag it to move the line; Alt with ↑ or ↓ does too'} draggable={!gone && isOurs} onDragStart={(e: React.DragEvent) => at && take(e, at)}
                 sx={{
                     font: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, color: gone ? 'var(--ink-soft)' : 'var(--ink)', cursor: 'pointer', overflow: 'hidden', lineHeight: 1.25, py: '2px',
                     '&:hover': { color: 'var(--cobalt)' },
@@ -162,7 +164,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                                     <Link to={`/shelf/${row.ingredient}`}>What it holds, and its packet</Link>
                                 </p>
                             )}
-                            {!gone && measured && <MeasuredFruit {...measured} onKept={() => setAnchor(null)} />}
+                            {!gone && measured && <Only to="develop"><MeasuredFruit {...measured} onKept={() => setAnchor(null)} /></Only>}
                             {row.jobs && (
                                 <p style={{ margin: '6px 0' }}>
                                     {gone ? 'It gave' : 'It gives'}{' '}
@@ -172,6 +174,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                             )}
                         </>
                     )}
+                    <Only to="develop">
                     {at && rewritten !== null && (
                         <Box component="form" onSubmit={(e) => { e.preventDefault(); if (rewritten.trim() !== '') rewrite(rewritten.trim()); }} sx={{ display: 'flex', gap: 1, my: 1 }}>
                             <TextField autoFocus size="small" label="The line, in any kitchen’s words" value={rewritten} onChange={(e) => setRewritten(e.target.value)} sx={{ flex: 1, minWidth: 260 }} />
@@ -203,6 +206,7 @@ export function LedgerLine({ row, candidates, layers, formula, onLine, onMove, l
                             Take this line out
                         </Button>
                     )}
+                    </Only>
                 </Box>
             </Popover>
         </Box>

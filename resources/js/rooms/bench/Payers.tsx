@@ -10,6 +10,7 @@ import { lengths, payRows, type PayRow, type Share } from './payers';
 import { PayFigures } from './PayFigures';
 import { WouldPay } from './WouldPay';
 import { railName, railVerdict, verdictColour, wantedKey } from './railWords';
+import { Only, useMay } from '../../shared/Only';
 
 /** Fill of a job's segment; those without a colour of their own take the set's. */
 const HUE: Partial<Record<Job, string>> = { set: 'set', sweet: 'sweet', fat: 'fat', firm: 'fat', acid: 'acid', air: 'air', protein: 'protein' };
@@ -33,6 +34,7 @@ export interface PayersProps {
 
 /** One row a job: a balance that leans by how far it is off, who did it in the original and who does it now, and what nobody pays. */
 export function Payers({ data, layer, lit, onLit, onWant, onPay }: PayersProps) {
+    const isOurs = useMay()('develop');
     const [isWorstFirst, setWorstFirst] = useState(() => localStorage.getItem('payers') !== 'kitchen');
     const isOriginal = data.original.version_id === data.version.id;
     const name = data.now.reading.layers[layer]?.name ?? '';
@@ -65,15 +67,15 @@ export function Payers({ data, layer, lit, onLit, onWant, onPay }: PayersProps) 
             </Box>
             {rows.length === 0 && <Box sx={{ color: 'var(--ink-soft)' }}>Nothing in it does a job that is measured.</Box>}
             {rows.map((row) => {
-                const want = wantedKey(row);
+                const want = isOurs && wantedKey(row);
                 return <Row key={row.property} row={row} payments={payments?.[row.property] ?? []} onPay={onPay} layer={layer} lit={lit} onLit={onLit} onWant={row.rail && want ? (value) => onWant(key, want, value) : undefined} />;
             })}
             {wanted.length > 0 && (
                 <Box sx={{ fontSize: 'var(--text-plain)', mt: 0.75 }}>
                     Wanted otherwise than the original: {wanted.join(', ')}. Balance again to move the lines there.{' '}
-                    <Button variant="outlined" onClick={() => onWant(key, '', null)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
+                    <Only to="develop"><Button variant="outlined" onClick={() => onWant(key, '', null)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
                         As the original
-                    </Button>
+                    </Button></Only>
                 </Box>
             )}
         </>

@@ -10,6 +10,7 @@ import { grams } from '../../shared/numbers';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 import { gramByGram } from '../../shared/routeOrder';
 import { railName, railUnit, railVerdict } from './railWords';
+import { Only } from '../../shared/Only';
 
 /** What is counted of a portion. */
 const FACTS = [['kcal', 'A portion', 'kcal'], ['protein_g', 'Protein of it', 'g'], ['net_carbs_g', 'Net carbs of it', 'g']] as const;
@@ -119,9 +120,9 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>
                 {routes.map((route, n) => (
-                    <Button key={route.hash} variant={n === 0 ? 'contained' : 'outlined'} onClick={() => onTake(route)} sx={{ maxWidth: 260 }}>
+                    <Only to="develop"><Button key={route.hash} variant={n === 0 ? 'contained' : 'outlined'} onClick={() => onTake(route)} sx={{ maxWidth: 260 }}>
                         {asked(route) === '' ? `Take ${route.name}` : `${asked(route)}. Take ${route.name} all the same`}
-                    </Button>
+                    </Button></Only>
                 ))}
             </DialogActions>
         </Dialog>

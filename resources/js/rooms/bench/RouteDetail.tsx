@@ -9,6 +9,7 @@ import { grams } from '../../shared/numbers';
 import { PropertyRow } from './PropertyRow';
 import { asked, ifWords, STANDING } from '../../shared/routeWords';
 import { WhoPays } from './WhoPays';
+import { Only } from '../../shared/Only';
 
 /** A route explained from its numbers: each swap with its reason, fit by property, what stops it, what to mind, how it is made. */
 export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose: () => void; onTake: () => void }) {
@@ -86,9 +87,9 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
             </DialogContent>
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>
-                <Button variant="contained" onClick={onTake}>
+                <Only to="develop"><Button variant="contained" onClick={onTake}>
                     {asked(route) === '' ? 'Take it' : `${asked(route)}. Take it all the same`}
-                </Button>
+                </Button></Only>
             </DialogActions>
         </Dialog>
     );

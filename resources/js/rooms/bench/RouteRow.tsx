@@ -10,6 +10,7 @@ import { inPercent } from '../../shared/numbers';
 import { Term } from '../../shared/Term';
 import { standing } from '../../shared/standing';
 import { asked, ended, firstWords, ifWords, STANDING } from '../../shared/routeWords';
+import { Only } from '../../shared/Only';
 
 interface Props {
     route: Route;
@@ -80,9 +81,9 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
                 <Button onClick={onOpen} aria-label={`Why: ${route.name}`} sx={{ minHeight: 'var(--press-small)', py: 0, minWidth: 0 }}>
                     Why?
                 </Button>
-                <Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 'var(--press-small)', py: 0, maxWidth: 190, lineHeight: 1.15 }}>
+                <Only to="develop"><Button variant={asking ? 'contained' : 'outlined'} onClick={press} disabled={busy} aria-label={asking ? `${question}. Take it all the same: ${route.name}` : `Take it: ${route.name}`} sx={{ minHeight: 'var(--press-small)', py: 0, maxWidth: 190, lineHeight: 1.15 }}>
                     {asking ? `${question}: take it?` : 'Take it'}
-                </Button>
+                </Button></Only>
             </Box>
         </Box>
     );

@@ -3,7 +3,8 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BenchData, Formula } from '../../api/types';
+import type { Ability, BenchData, Formula } from '../../api/types';
+import { useMay } from '../../shared/Only';
 import { useRemoval } from '../../shared/useRemoval';
 import { CompareDialog } from './CompareDialog';
 import { DishDialog } from './DishDialog';
@@ -18,16 +19,16 @@ import { useMade } from './useMade';
 
 type Tool = 'dish' | 'history' | 'retarget' | 'scale' | 'compare' | 'notes' | 'schools' | 'fault' | 'pots';
 
-const TOOLS: { id: Tool; name: string }[] = [
-    { id: 'dish', name: 'Name, kind and portions' },
+const TOOLS: { id: Tool; name: string; needs?: Ability }[] = [
+    { id: 'dish', name: 'Name, kind and portions', needs: 'develop' },
     { id: 'history', name: 'History' },
-    { id: 'retarget', name: 'Softer, sharper, less sweet…' },
-    { id: 'scale', name: 'Another tin or number' },
+    { id: 'retarget', name: 'Softer, sharper, less sweet…', needs: 'develop' },
+    { id: 'scale', name: 'Another tin or number', needs: 'develop' },
     { id: 'compare', name: 'Compare with another version' },
     { id: 'fault', name: 'Something went wrong…' },
-    { id: 'pots', name: 'Find a dose in small pots' },
+    { id: 'pots', name: 'Find a dose in small pots', needs: 'record' },
     { id: 'notes', name: 'Notes' },
-    { id: 'schools', name: 'Schools' },
+    { id: 'schools', name: 'Schools', needs: 'develop' },
 ];
 
 /** What can be done with a version as a whole. */
@@ -42,6 +43,7 @@ interface Props {
 }
 
 export function VersionTools({ data, formula, onKeep, onWrite, onOpen, onRestore }: Props) {
+    const may = useMay();
     const { remove } = useRemoval();
     const copy = useMade(`versions/${data.version.id}/versions`, onOpen);
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -53,9 +55,9 @@ export function VersionTools({ data, formula, onKeep, onWrite, onOpen, onRestore
                 This version
             </Button>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
-                {TOOLS.map(({ id, name }) => (
+                {TOOLS.map(({ id, name, needs }) => (
                     <MenuItem
-                        key={id}
+                        key={id} disabled={needs !== undefined && !may(needs)}
                         onClick={() => {
                             setAnchor(null);
                             setTool(id);
@@ -65,7 +67,7 @@ export function VersionTools({ data, formula, onKeep, onWrite, onOpen, onRestore
                     </MenuItem>
                 ))}
                 <MenuItem
-                    disabled={copy.isPending}
+                    disabled={copy.isPending || !may('develop')}
                     onClick={() => {
                         setAnchor(null);
                         copy.mutate({ ...data.version.brief, formula });
@@ -75,6 +77,7 @@ export function VersionTools({ data, formula, onKeep, onWrite, onOpen, onRestore
                 </MenuItem>
                 {data.version.parent_id !== null && (
                     <MenuItem
+                        disabled={!may('develop')}
                         onClick={() => {
                             setAnchor(null);
                             void remove('versions', data.version.id, `${data.version.dish_title}, ${data.version.name}`, () => onOpen(data.original.version_id));

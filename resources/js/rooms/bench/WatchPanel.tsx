@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Warning } from '../../api/types';
 import { Panel } from '../../shared/Panel';
+import { Only } from '../../shared/Only';
 
 const MARK = { stop: ['◆', 'var(--beet)', 'Stop'], attention: ['●', 'var(--yolk-fill)', 'Mind'], note: ['○', 'var(--ink-soft)', 'Note'] } as const;
 
@@ -25,9 +26,9 @@ export function WatchPanel({ watch, onCure }: { watch: Warning[]; onCure: (warni
                                 <span className="sr-only">{word}: </span>
                                 {warning.text}{' '}
                                 {warning.cure && (
-                                    <Button variant="outlined" onClick={() => onCure(warning)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
+                                    <Only to="develop"><Button variant="outlined" onClick={() => onCure(warning)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }}>
                                         {warning.cure_words ?? 'Do that'}
-                                    </Button>
+                                    </Button></Only>
                                 )}
                             </span>
                         </Box>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Payment } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { railName } from './railWords';
+import { Only } from '../../shared/Only';
 
 /** What would pay what nobody pays: the first in a line, the others a press away; each put in beside what is there, with what it moves. */
 export function WouldPay({ payments, property, onPay }: { payments: Payment[]; property: string; onPay: (payment: Payment, property: string) => void }) {
@@ -13,9 +14,9 @@ export function WouldPay({ payments, property, onPay }: { payments: Payment[]; p
             {(all ? payments : payments.slice(0, 1)).map((payment) => (
                 <Box key={payment.ingredient} sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline' }}>
                     <span style={{ flex: 1 }}>{wouldPay(payment)}</span>
-                    <Button size="small" onClick={() => onPay(payment, property)} aria-label={`Put in ${grams(payment.grams)} g of ${payment.name}`} sx={{ flex: 'none', minHeight: 'var(--press-small)', minWidth: 0, py: 0 }}>
+                    <Only to="develop"><Button size="small" onClick={() => onPay(payment, property)} aria-label={`Put in ${grams(payment.grams)} g of ${payment.name}`} sx={{ flex: 'none', minHeight: 'var(--press-small)', minWidth: 0, py: 0 }}>
                         put it in
-                    </Button>
+                    </Button></Only>
                 </Box>
             ))}
             {payments.length > 1 && (

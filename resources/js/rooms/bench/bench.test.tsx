@@ -1,7 +1,9 @@
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, render as drawn, screen, within } from '@testing-library/react';
+import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Formula, Rail, Reading, Route, Warning } from '../../api/types';
+import { As } from '../../shared/as';
 import { DietList } from './DietList';
 import { LedgerLine } from './LedgerLine';
 import type { LedgerRow } from './ledger';
@@ -15,10 +17,12 @@ import { WatchPanel } from './WatchPanel';
 
 afterEach(cleanup);
 
+const render = (what: ReactElement) => drawn(what, { wrapper: As });
+
 const BY_REGIME = { eu: { contains: {}, may_contain: {} }, us: { contains: {}, may_contain: {} } };
 const reading = (part: Partial<Reading>) => ({ diets: {}, questions: [], allergens: { unknown: [], contains: [], may_contain: [], by_regime: BY_REGIME }, ...part }) as Reading;
 
-const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', low: 1, high: 2, ...part });
+const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1.4, now: 1.31, tolerance: 0.25, residual: -0.4, met: true, target_word: 'soft slice', now_word: 'soft slice', reach: [1.1, 1.8], low: 1, high: 2, ...part });
 
 const route: Route = {
     id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', chance: 0.86, hash: 'a1', debts: [], words: [], near: [], packets: [], guesses: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],

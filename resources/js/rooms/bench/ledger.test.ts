@@ -73,7 +73,7 @@ describe('a cure', () => {
     it('adds, weighs and swaps what it says', () => {
         const after = (cure: Parameters<typeof cured>[1]['cure']) => cured(formula, { layer: 0, cure }).layers[0];
         expect(after({ action: 'add', ingredient: 'turmeric', grams: 0.3 })?.lines.at(-1)).toMatchObject({ ingredient: 'turmeric', grams: 0.3, prep: [] });
-        expect(after({ action: 'add', ingredient: 'agar', grams: 1.2 })?.lines.at(-1)?.prep).toEqual(['boiled']);
+        expect(after({ action: 'add', ingredient: 'gellan', grams: 1.2, prep: ['heated'] })?.lines.at(-1)?.prep).toEqual(['heated']);
         expect(after({ action: 'weigh', ingredient: 'sugar', grams: 120 })?.lines.map((l) => l.grams)).toEqual([2, 120]);
         expect(after({ action: 'swap', ingredient: 'sugar', for: 'allulose', grams: 1.4 })?.lines[1]).toMatchObject({ ingredient: 'allulose', grams: 193.2, text: '' });
         expect(after({ action: 'cook', ingredient: '', grams: 80, for: 'cook to 80 C stirred; whip' })?.treat).toBe('cook to 80 C stirred; whip');

@@ -152,7 +152,7 @@ function curedLayer(layer: Formula['layers'][number], cure: NonNullable<Warning[
             // A share of the mass where the other is stronger or weaker; its words go, for it is another thing.
             return mend((line) => ({ ingredient: cure.for ?? line.ingredient, grams: Math.round((line.grams ?? 0) * (cure.grams ?? 1) * 100) / 100, text: '', trace: 'put in by a cure' }));
         case 'add':
-            return { ...layer, lines: [...layer.lines, { id: newId(), text: '', ingredient: cure.ingredient, grams: cure.grams ?? 0, trace: 'put in by a cure', confidence: 'sure', prep: cure.ingredient === 'agar' ? ['boiled'] : [], pinned: false, reason: null, suggestions: [] }] };
+            return { ...layer, lines: [...layer.lines, { id: newId(), text: '', ingredient: cure.ingredient, grams: cure.grams ?? 0, trace: 'put in by a cure', confidence: 'sure', prep: cure.prep ?? [], pinned: false, reason: null, suggestions: [] }] };
         default: {
             const prep = cure.action === 'heat' ? 'heated' : 'boiled';
             return mend((line) => ({ prep: [...new Set([...line.prep, prep])] }));

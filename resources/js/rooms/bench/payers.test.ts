@@ -3,7 +3,7 @@ import type { Job, Rail } from '../../api/types';
 import { lean, lengths, doersOf } from './payers';
 
 const line = (ingredient: string | null, set: number) => ({ ingredient, jobs: ingredient ? ({ set } as Record<Job, number>) : null });
-const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1, now: 1, tolerance: 0.25, residual: 0, met: true, target_word: '', now_word: '', low: null, high: null, ...part });
+const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', target: 1, now: 1, tolerance: 0.25, residual: 0, met: true, target_word: '', now_word: '', reach: [0.9, 1.2], low: null, high: null, ...part });
 
 describe('who does a job', () => {
     it('is told in shares of 100, whatever taking each away alone adds up to', () => {

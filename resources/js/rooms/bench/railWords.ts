@@ -40,9 +40,7 @@ const WANTED: Record<string, string> = { set: 'set', sweetness: 'sweetness', aci
 
 export const wantedKey = (rail: Pick<Rail, 'property'>) => WANTED[rail.property];
 
-/** A target moved by a share of its range, which spans three tolerances either way. */
-export function movedTarget(rail: Pick<Rail, 'target' | 'tolerance' | 'property'>, share: number): number {
-    // The set's tolerance is a quarter of a step; along the middle of the ladder a step is about 0.35 GE.
-    const tolerance = rail.property === 'set' ? 0.09 : rail.tolerance;
-    return Math.max(0, Math.round((rail.target + share * 6 * tolerance) * 100) / 100);
+/** A target drawn by a share of its way, −½ to the least and ½ to the most it is drawn to in one go. */
+export function movedTarget({ target, reach: [least, most] }: Pick<Rail, 'target' | 'reach'>, share: number): number {
+    return Math.round((target + 2 * Math.abs(share) * ((share < 0 ? least : most) - target)) * 100) / 100;
 }

@@ -4,6 +4,7 @@ import { call } from '../../api/client';
 import { versionQuery } from '../../api/queries';
 import type { BenchData, Formula } from '../../api/types';
 import { Saver } from './saver';
+import { useMay } from '../../shared/Only';
 
 /** A version on the bench: shows what is typed at once, saves it through a {@link Saver}, and goes back and forth over the history that the server keeps. */
 export function useBench(id: number) {
@@ -29,7 +30,11 @@ export function useBench(id: number) {
         if (revision !== undefined) saver.resume(revision);
     }, [revision, saver]);
 
-    const edit = (next: Formula, rebalance = false) => saver.put(next, rebalance);
+    const isOurs = useMay()('develop');
+    /** Who may not change dishes changes nothing here either; the controls that would are grey ({@link Only}). */
+    const edit = (next: Formula, rebalance = false) => {
+        if (isOurs) saver.put(next, rebalance);
+    };
     /** Another write of the whole version, once what is typed is kept; where it is refused, what the server has is shown. */
     const write = (send: (revision: number) => Promise<BenchData>) => void saver.alone(send).catch(() => query.refetch());
     /** A write of the server's own over the version, once what is typed is kept, or why it cannot be. */
@@ -68,9 +73,9 @@ export function useBench(id: number) {
     const isUnderWay = state.kind === 'saving';
 
     return {
-        query, data, formula, state, edit, keep, alone, want, restore, takeTheirs, keepMine,
+        query, data, formula, state, isOurs, edit, keep, alone, want, restore, takeTheirs, keepMine,
         undo: () => step('undo'), redo: () => step('redo'),
-        canUndo: isUnderWay || (data?.version.standing.can_undo ?? false), canRedo: !isUnderWay && (data?.version.standing.can_redo ?? false),
+        canUndo: isOurs && (isUnderWay || (data?.version.standing.can_undo ?? false)), canRedo: isOurs && !isUnderWay && (data?.version.standing.can_redo ?? false),
         setDown: () => saver.letGo(),
     };
 }

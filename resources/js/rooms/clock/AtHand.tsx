@@ -6,13 +6,15 @@ import type { Block } from './lanes';
 import { clockOf, dayOf, momentOf, wallNow } from '../../shared/moment';
 import { BeginRun } from '../../shared/run/BeginRun';
 import { useSay } from './useService';
+import { useMay } from '../../shared/Only';
 
 /** The step that is at hand: what it is, until what is seen, and what can be said of it. */
 export function AtHand({ block, service, onClose }: { block: Block; service: Service; onClose: () => void }) {
     const say = useSay(service);
     const { step } = block;
     const item = step.item === null ? null : service.items[step.item];
-    const isOurs = item !== null && item !== undefined && step.kind !== 'clean';
+    const may = useMay();
+    const isOurs = may('record') && item !== null && item !== undefined && step.kind !== 'clean';
     const move = (by: number) => say.mutate({ step, state: 'locked', at: momentOf(block.from + by) });
     const isFixed = step.state === 'begun' || step.state === 'done';
     return (

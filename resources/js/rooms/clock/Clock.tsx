@@ -13,6 +13,7 @@ import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { clockOf, dayOf, minuteOf, wallNow } from '../../shared/moment';
 import { NewService } from './NewService';
 import { ServiceRoom } from './ServiceRoom';
+import { Only } from '../../shared/Only';
 
 /** Services, and the plan of the one that is opened. */
 export function Clock() {
@@ -36,9 +37,9 @@ function Services() {
         <Box sx={{ p: '14px 16px', maxWidth: 900 }}>
             <Box component="header" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.25 }}>
                 <RoomName style={{ flex: 1 }}>Clock</RoomName>
-                <Button variant="contained" onClick={() => setNew(true)}>
+                <Only to="record"><Button variant="contained" onClick={() => setNew(true)}>
                     A new service
-                </Button>
+                </Button></Only>
             </Box>
             <Panel>
                 {isPending && <Waiting what="the services"><LinesWaiting /></Waiting>}

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { CoverAnswer } from '../../api/types';
 import { money } from '../../shared/money';
 import { counted } from '../../shared/numbers';
+import { Only } from '../../shared/Only';
 
 interface Props {
     answer: CoverAnswer;
@@ -40,7 +41,7 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTa
                     {answer.routes.map((one) => (
                         <Box key={one.route} sx={{ mt: 0.75 }}>
                             A route would serve {one.guests.map((guest) => words[guest]).join('; ')}: <strong>{one.name}</strong>, {one.standing === 'met' ? 'met' : one.standing === 'met_if' ? 'met if its packets say so' : 'met, with something to see first'}, {Math.round(one.fit)} of 100 like the original.{' '}
-                            <Button variant="outlined" disabled={isPending} onClick={() => onTake(one)}>Make that version</Button>
+                            <Only to="develop"><Button variant="outlined" disabled={isPending} onClick={() => onTake(one)}>Make that version</Button></Only>
                         </Box>
                     ))}
                     {answer.routes.length === 0 && <div>No route serves them either, as the shelf is. <Link to={`/bench/${answer.versions[0]?.id ?? ''}`}>The Bench</Link> says why.</div>}
@@ -54,13 +55,13 @@ export function CoverFound({ answer, dish, words, covers, isPending, onPut, onTa
                     </Box>
                     {found(fewest)}
                     <Asked questions={fewest.questions} />
-                    <Button variant="contained" disabled={isPending} onClick={() => onPut(fewest)}>Put it on the Clock</Button>
+                    <Only to="record"><Button variant="contained" disabled={isPending} onClick={() => onPut(fewest)}>Put it on the Clock</Button></Only>
                     {isCheaper && (
                         <Box sx={{ mt: 1.5 }}>
                             Cheaper by {money(answer.fewest_minor - answer.cheapest_minor)}, with {counted(cheapest.chosen.length, 'version')} to make:
                             {found(cheapest)}
                             <Asked questions={cheapest.questions} />
-                            <Button variant="outlined" disabled={isPending} onClick={() => onPut(cheapest)}>Put these on the Clock</Button>
+                            <Only to="record"><Button variant="outlined" disabled={isPending} onClick={() => onPut(cheapest)}>Put these on the Clock</Button></Only>
                         </Box>
                     )}
                 </>

@@ -16,6 +16,7 @@ import { CoverFound } from './CoverFound';
 import { GuestRow, guestWords } from './GuestRow';
 import { clockOf, dayOf, minuteOf } from '../../shared/moment';
 import { useChange } from './useService';
+import { Only } from '../../shared/Only';
 
 type Row = Omit<Guests, 'count'> & { count: string };
 
@@ -88,9 +89,9 @@ export function CoversRoom({ service }: { service: Service }) {
                 <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap', mt: 1.25 }}>
                     <Button variant="outlined" onClick={() => setRows([...rows, { count: '', diets: [], without: [] }])}>More who are alike</Button>
                     <TextField size="small" label="Over and above" value={margin} onChange={(e) => { setMargin(e.target.value); ask.reset(); }} error={share === null} helperText={share === null ? 'Write 10 % or a whole number.' : '10 %, or so many portions of each version.'} sx={{ width: 240 }} />
-                    <Button variant="outlined" disabled={!isRight || change.isPending} onClick={() => change.mutate({ guests: guests.map((one) => ({ ...one, count: one.count ?? 0 })), margin: share ?? 0 })}>
+                    <Only to="record"><Button variant="outlined" disabled={!isRight || change.isPending} onClick={() => change.mutate({ guests: guests.map((one) => ({ ...one, count: one.count ?? 0 })), margin: share ?? 0 })}>
                         Keep who comes
-                    </Button>
+                    </Button></Only>
                 </Box>
                 {change.error && !ask.error && <ProblemNote error={change.error} />}
             </Panel>

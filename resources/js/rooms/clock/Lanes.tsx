@@ -7,6 +7,7 @@ import { busyOf, lanesOf, type Block, type By, type Lane } from './lanes';
 import { clockOf, dayOf, minuteOf, momentOf } from '../../shared/moment';
 import { useWallMinute } from '../../shared/useWallMinute';
 import { useSay } from './useService';
+import { useMay } from '../../shared/Only';
 
 interface Props {
     blocks: readonly Block[];
@@ -44,9 +45,10 @@ export function Lanes({ blocks, service, by, at, onAt, isOver }: Props) {
     const lanes = lanesOf(blocks, service.items, by);
     const order = lanes.flatMap((lane) => lane.rows.flat()).sort((a, b) => a.from - b.from);
     const stop = order.some((block) => block.key === at) ? at : order[0]?.key;
+    const isOurs = useMay()('record');
     const say = useSay(service);
     const move = (block: Block, by: number) => {
-        if (block.step.item === null || block.step.kind === 'clean' || block.step.state === 'done' || block.step.state === 'begun') return;
+        if (!isOurs || block.step.item === null || block.step.kind === 'clean' || block.step.state === 'done' || block.step.state === 'begun') return;
         say.mutate({ step: block.step, state: 'locked', at: momentOf(block.from + by) });
     };
     const go = (key: string) => {

@@ -14,6 +14,7 @@ import { today } from '../../shared/days';
 import { counted, longDay } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
+import { Only } from '../../shared/Only';
 
 /** What suppliers sell and for how much, read in from a table of theirs; the latest of each counts. */
 export function PriceLists({ onClose }: { onClose: () => void }) {
@@ -58,7 +59,7 @@ export function PriceLists({ onClose }: { onClose: () => void }) {
                         <li key={list.id}>
                             <strong style={{ flex: 1 }}>{list.supplier}</strong>
                             <span>{longDay(list.dated_on)}, {counted(list.articles, 'pack')}</span>
-                            <Button color="error" onClick={() => remove.mutate(list)} disabled={remove.isPending} aria-label={`Take the list of ${list.supplier}, ${list.dated_on}, away`}>Take away</Button>
+                            <Only to="develop"><Button color="error" onClick={() => remove.mutate(list)} disabled={remove.isPending} aria-label={`Take the list of ${list.supplier}, ${list.dated_on}, away`}>Take away</Button></Only>
                         </li>
                     ))}
                 </Box>
@@ -75,7 +76,7 @@ export function PriceLists({ onClose }: { onClose: () => void }) {
             </DialogContent>
             <DialogActions>
                 <Button onClick={onClose}>Close</Button>
-                <Button type="submit" form="list-form" variant="contained" disabled={form.supplier.trim() === '' || form.text.trim() === '' || add.isPending}>Read it in</Button>
+                <Only to="develop"><Button type="submit" form="list-form" variant="contained" disabled={form.supplier.trim() === '' || form.text.trim() === '' || add.isPending}>Read it in</Button></Only>
             </DialogActions>
         </Dialog>
     );

@@ -6,6 +6,7 @@ import { Panel } from '../../shared/Panel';
 import type { Block } from './lanes';
 import { clockOf, dayOf, wallNow } from '../../shared/moment';
 import { useSay } from './useService';
+import { Only } from '../../shared/Only';
 
 /** What is done when, by whom, day by day: what hangs on the wall. */
 export function RunningOrder({ blocks, service, at, onAt }: { blocks: readonly Block[]; service: Service; at: string | null; onAt: (key: string) => void }) {
@@ -45,9 +46,9 @@ export function RunningOrder({ blocks, service, at, onAt }: { blocks: readonly B
                                         <span className="no-print">
                                             {step.state === 'begun' && <Box component="span" sx={{ color: 'var(--yolk)', mr: 1 }}>begun</Box>}
                                             {item && step.kind !== 'clean' && !isOver && (
-                                                <Button size="small" onClick={() => say.mutate({ step, state: 'done', at: wallNow() })} aria-label={`Done: ${item.dish}, ${step.text}`} sx={{ py: 0, minHeight: 'var(--press-small)' }}>
+                                                <Only to="record"><Button size="small" onClick={() => say.mutate({ step, state: 'done', at: wallNow() })} aria-label={`Done: ${item.dish}, ${step.text}`} sx={{ py: 0, minHeight: 'var(--press-small)' }}>
                                                     done
-                                                </Button>
+                                                </Button></Only>
                                             )}
                                             {isOver && <span style={{ color: 'var(--herb)' }}>done</span>}
                                         </span>

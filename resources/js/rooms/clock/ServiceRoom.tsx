@@ -26,6 +26,7 @@ import { useRemoval } from '../../shared/useRemoval';
 import { RunningOrder } from './RunningOrder';
 import { Shopping } from './Shopping';
 import { ToFetch } from './ToFetch';
+import { Only } from '../../shared/Only';
 
 const BY: { by: By; name: string }[] = [{ by: 'dish', name: 'by dish' }, { by: 'station', name: 'by station' }, { by: 'cook', name: 'by cook' }];
 
@@ -75,21 +76,21 @@ export function ServiceRoom({ service }: { service: Service }) {
                     </div>
                 </Box>
                 <Box className="no-print" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center' }}>
-                    <Button variant="outlined" onClick={() => setOpen('made')}>What is made</Button>
+                    <Only to="record"><Button variant="outlined" onClick={() => setOpen('made')}>What is made</Button></Only>
                     <Button variant="outlined" component={Link} to={`/clock/${service.id}/covers`}>Who comes</Button>
-                    <Button variant="outlined" onClick={() => setOpen('kitchen')}>Kitchen</Button>
+                    <Only to="record"><Button variant="outlined" onClick={() => setOpen('kitchen')}>Kitchen</Button></Only>
                     <Button variant="outlined" component="a" href={`/api/services/${service.id}/plan.ics`} download>Calendar</Button>
                     <Box role="group" aria-label="Print" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
                         <span aria-hidden>Print:</span>
                         {(Object.keys(PAPERS) as Paper[]).map((one) => <Button key={one} variant="outlined" aria-label={`Print: ${PAPERS[one].toLowerCase()}`} onClick={() => print(one)}>{PAPERS[one]}</Button>)}
                     </Box>
-                    <Button color="error" onClick={() => takeAway.mutate()} disabled={takeAway.isPending}>Take it away</Button>
+                    <Only to="develop"><Button color="error" onClick={() => takeAway.mutate()} disabled={takeAway.isPending}>Take it away</Button></Only>
                 </Box>
             </Box>
             {takeAway.error && <ProblemNote error={takeAway.error} />}
             {service.items.length === 0 && (
                 <Panel>
-                    Nothing is made yet. Say <Button size="small" onClick={() => setOpen('made')}>what is made</Button> and for how many, or <Link to={`/clock/${service.id}/covers`}>who comes</Link>: then the plan stands here, made backwards from {clockOf(served)}.
+                    Nothing is made yet. Say <Only to="record"><Button size="small" onClick={() => setOpen('made')}>what is made</Button></Only> and for how many, or <Link to={`/clock/${service.id}/covers`}>who comes</Link>: then the plan stands here, made backwards from {clockOf(served)}.
                 </Panel>
             )}
             {isPending && <Waiting what="the plan"><LinesWaiting /></Waiting>}

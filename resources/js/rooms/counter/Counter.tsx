@@ -16,6 +16,7 @@ import { DishGrid } from './DishGrid';
 import { Due } from './Due';
 import { Finder } from './Finder';
 import { Undecided } from './Undecided';
+import { Only } from '../../shared/Only';
 
 // Fetched when they are opened.
 const StudioDialog = lazy(async () => ({ default: (await import('./StudioDialog')).StudioDialog }));
@@ -49,9 +50,9 @@ export function Counter() {
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
                 <RoomName>{studio.data?.name ?? 'Counter'}</RoomName>
                 {studio.data && (
-                    <Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, what costs are reckoned in, what it handles, its own measures" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
+                    <Only to="govern"><Button size="small" onClick={() => setNaming(true)} aria-label="Change the studio" title="Its name, what costs are reckoned in, what it handles, its own measures" sx={{ minWidth: 0, fontWeight: 400, color: 'var(--ink-soft)' }}>
                         change
-                    </Button>
+                    </Button></Only>
                 )}
                 {dishes && <Box role="status" sx={{ color: 'var(--ink-soft)' }}>{foundWords(total, asked)}</Box>}
                 <Box sx={{ flex: 1 }} />

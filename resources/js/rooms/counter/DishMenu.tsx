@@ -12,6 +12,7 @@ import { call } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 import type { DishSummary } from '../../api/types';
 import { notice } from '../../shared/notice';
+import { useMay } from '../../shared/Only';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useRemoval } from '../../shared/useRemoval';
 
@@ -23,6 +24,7 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     const [next, setNext] = useState(false);
     const [title, setTitle] = useState<string | null>(null);
+    const may = useMay();
     const { remove } = useRemoval();
     const fresh = async () => {
         await client.invalidateQueries({ queryKey: ['dishes'] });
@@ -66,11 +68,11 @@ export function DishMenu({ dish }: { dish: DishSummary }) {
                 ⋯
             </Button>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
-                <MenuItem onClick={choose(() => setNext(true))}>Say what is next</MenuItem>
-                <MenuItem onClick={choose(() => setTitle(dish.title))}>Call it otherwise</MenuItem>
-                <MenuItem onClick={choose(() => copy.mutate())}>Make a copy</MenuItem>
-                <MenuItem onClick={choose(() => away.mutate(!dish.is_away))}>{dish.is_away ? 'Back on the counter' : 'Put it away'}</MenuItem>
-                <MenuItem onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
+                <MenuItem disabled={!may('record')} onClick={choose(() => setNext(true))}>Say what is next</MenuItem>
+                <MenuItem disabled={!may('develop')} onClick={choose(() => setTitle(dish.title))}>Call it otherwise</MenuItem>
+                <MenuItem disabled={!may('develop')} onClick={choose(() => copy.mutate())}>Make a copy</MenuItem>
+                <MenuItem disabled={!may('develop')} onClick={choose(() => away.mutate(!dish.is_away))}>{dish.is_away ? 'Back on the counter' : 'Put it away'}</MenuItem>
+                <MenuItem disabled={!may('develop')} onClick={choose(() => void remove('dishes', dish.id, dish.title))}>Remove</MenuItem>
             </Menu>
             {next && (
                 <Suspense fallback={null}>

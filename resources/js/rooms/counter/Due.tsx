@@ -9,6 +9,7 @@ import type { Errand, Waiting } from '../../api/types';
 import { dayWords, today } from '../../shared/days';
 import { notice } from '../../shared/notice';
 import { Panel } from '../../shared/Panel';
+import { Only } from '../../shared/Only';
 
 const ErrandDialog = lazy(async () => ({ default: (await import('./ErrandDialog')).ErrandDialog }));
 
@@ -54,13 +55,13 @@ export function Due({ waiting }: { waiting: Waiting }) {
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, '& li': { py: 0.5, borderTop: '1px solid var(--line)', display: 'flex', gap: 1, alignItems: 'flex-start' } }}>
                 {shown.map((errand) => (
                     <li key={errand.id}>
-                        <Box component="button" type="button" onClick={() => setChanging(errand)} sx={{ font: 'inherit', color: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, flex: 1, cursor: 'pointer', lineHeight: 1.3, '&:hover': { color: 'var(--cobalt)' } }}>
+                        <Only to="record"><Box component="button" type="button" onClick={() => setChanging(errand)} sx={{ font: 'inherit', color: 'inherit', textAlign: 'left', border: 0, background: 'none', p: 0, flex: 1, cursor: 'pointer', lineHeight: 1.3, '&:hover': { color: 'var(--cobalt)' } }}>
                             <strong>{errand.dish}</strong>: {errand.words}
                             <ErrandFacts errand={errand} />
-                        </Box>
-                        <Button size="small" onClick={() => done.mutate(errand)} aria-label={`Done: ${errand.words}, ${errand.dish}`} sx={{ flex: 'none', minHeight: 'var(--press-usual)', py: 0 }}>
+                        </Box></Only>
+                        <Only to="record"><Button size="small" onClick={() => done.mutate(errand)} aria-label={`Done: ${errand.words}, ${errand.dish}`} sx={{ flex: 'none', minHeight: 'var(--press-usual)', py: 0 }}>
                             done
-                        </Button>
+                        </Button></Only>
                     </li>
                 ))}
             </Box>

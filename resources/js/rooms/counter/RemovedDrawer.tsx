@@ -11,6 +11,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import type { Removed } from '../../api/types';
 import { useRemoval, type Kind } from '../../shared/useRemoval';
 import { Waiting } from '../../shared/Waiting';
+import { Only } from '../../shared/Only';
 
 /** What was removed: brought back, or removed for good, which alone asks twice. */
 export function RemovedDrawer({ onClose }: { onClose: () => void }) {
@@ -65,12 +66,12 @@ function RemovedRow({ what, id, name, of, at }: { what: Kind; id: number; name: 
                 </Box>
             ) : (
                 <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
-                    <Button variant="outlined" onClick={() => restore.mutate()} disabled={restore.isPending}>
+                    <Only to="record"><Button variant="outlined" onClick={() => restore.mutate()} disabled={restore.isPending}>
                         Bring it back
-                    </Button>
-                    <Button color="error" onClick={() => setAsking(true)}>
+                    </Button></Only>
+                    <Only to="govern"><Button color="error" onClick={() => setAsking(true)}>
                         Remove for good…
-                    </Button>
+                    </Button></Only>
                 </Box>
             )}
         </Box>

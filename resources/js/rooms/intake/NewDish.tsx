@@ -16,6 +16,7 @@ import { FAMILIES, MEASURES } from '../../shared/words';
 import { begun, called, isEmpty, keep as keepDrafts, kept, MOST, turned, withText, type Draft } from './dishDrafts';
 import { ReadLines } from './ReadLines';
 import { headRows, wholeText, type Head } from './wholeText';
+import { Only } from '../../shared/Only';
 
 /** A file that came in another form: what it was, and which of its recipes stands there. */
 interface Source {
@@ -124,9 +125,9 @@ export function NewDish() {
                 >
                     Throw away
                 </Button>
-                <Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 'var(--press-large)', px: 2 }}>
+                <Only to="develop"><Button variant="contained" onClick={() => keep.mutate()} disabled={keep.isPending} sx={{ minHeight: 'var(--press-large)', px: 2 }}>
                     Keep it and open the Bench
-                </Button>
+                </Button></Only>
             </Box>
             <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
                 {field('title', 'title', 'Name of the dish', 300)}

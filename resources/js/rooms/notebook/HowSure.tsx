@@ -10,6 +10,7 @@ import { Panel } from '../../shared/Panel';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { FactorBar, OffPlot, ReliabilityPlot } from './plots';
+import { Only } from '../../shared/Only';
 
 /** What the trials say of this kitchen: its factors, whether its chances came true, how far each mechanism was off. */
 export function HowSure() {
@@ -62,11 +63,11 @@ function Factors({ data }: { data: Learning }) {
                     <FactorBar factor={one} />
                     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', fontSize: 'var(--text-plain)' }}>
                         <span style={{ flex: 1 }}>{words(one)}</span>
-                        {one.in_use !== null && <Button variant="outlined" onClick={() => put.mutate({ mechanism: one.mechanism, use: false })} disabled={put.isPending}>Let it go</Button>}
+                        {one.in_use !== null && <Only to="develop"><Button variant="outlined" onClick={() => put.mutate({ mechanism: one.mechanism, use: false })} disabled={put.isPending}>Let it go</Button></Only>}
                         {one.proposed && (one.in_use === null || Math.abs(one.in_use.factor - one.factor) > 0.005) && (
-                            <Button variant="contained" onClick={() => put.mutate({ mechanism: one.mechanism, use: true })} disabled={put.isPending}>
+                            <Only to="develop"><Button variant="contained" onClick={() => put.mutate({ mechanism: one.mechanism, use: true })} disabled={put.isPending}>
                                 {one.in_use === null ? 'Read with it' : 'Read with the newer one'}
-                            </Button>
+                            </Button></Only>
                         )}
                     </Box>
                     {one.in_use !== null && (

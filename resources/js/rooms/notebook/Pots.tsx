@@ -15,6 +15,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { useRemoval } from '../../shared/useRemoval';
 import { JUST, LADDER } from '../../api/words';
+import { Only } from '../../shared/Only';
 
 /** Ladders of pots: what to weigh, what was found, what it says. */
 export function Pots() {
@@ -70,7 +71,7 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
                     {ladder.dish}, {ladder.version}: {names}
                 </h2>
                 <span style={{ color: 'var(--ink-soft)' }}>{longDay(ladder.made_on)}, {ladder.who}, revision {ladder.revision}</span>
-                <Button color="error" onClick={() => remove.mutate()} disabled={remove.isPending} aria-label={`Take the pots of ${ladder.dish}, ${ladder.version}, away`}>Take away</Button>
+                <Only to="record"><Button color="error" onClick={() => remove.mutate()} disabled={remove.isPending} aria-label={`Take the pots of ${ladder.dish}, ${ladder.version}, away`}>Take away</Button></Only>
             </Box>
             <Box sx={{ mb: 1 }}>
                 {isTaste ? `Which pot’s ${design.asked} is right?` : `Wanted: ${LADDER[design.wanted]}. Foretold by the shipped model; judge it unseen, after ${design.hours} h at ${design.serve_at} °C.`} Order: <strong>{design.order.join(' · ')}</strong>
@@ -125,9 +126,9 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
                 </Box>
             </Box>
             <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-                <Button variant={fit ? 'outlined' : 'contained'} onClick={() => judge.mutate()} disabled={judge.isPending || Object.values(found).every((one) => one.trim() === '')}>
+                <Only to="record"><Button variant={fit ? 'outlined' : 'contained'} onClick={() => judge.mutate()} disabled={judge.isPending || Object.values(found).every((one) => one.trim() === '')}>
                     Note what was found
-                </Button>
+                </Button></Only>
                 {fit?.dose && (
                     <>
                         <Box sx={{ flex: 1 }}>
@@ -137,9 +138,9 @@ function OneLadder({ ladder }: { ladder: PotLadder }) {
                             {fit.factor && Math.abs(fit.factor.value - 1) > 0.1 && <> The Bench reads with the shipped model until <Link to="/notebook?view=sure">this kitchen’s factor</Link> is taken over.</>}
                             {fit.bracket && fit.bracket[0] !== null && fit.bracket[1] !== null && ` Without any model: between ${fit.bracket[0]?.toFixed(2)} and ${fit.bracket[1]?.toFixed(2)} %.`}
                         </Box>
-                        <Button variant="contained" onClick={() => take.mutate()} disabled={take.isPending}>
+                        <Only to="develop"><Button variant="contained" onClick={() => take.mutate()} disabled={take.isPending}>
                             Take it over as a revision
-                        </Button>
+                        </Button></Only>
                     </>
                 )}
             </Box>

@@ -15,6 +15,7 @@ import { compareStep } from '../../shared/trial/compareStep';
 import { CorrectDialog } from '../../shared/trial/TrialDialog';
 import { TrialPhotos } from '../../shared/trial/TrialPhotos';
 import { TrialRow } from '../../shared/trial/TrialRow';
+import { Only } from '../../shared/Only';
 
 type Entry = Notebook['trials'][number];
 
@@ -67,9 +68,9 @@ export function Trials() {
                     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap', pb: 1 }}>
                         <TrialPhotos trial={trial} />
                         <Link to={`/bench/${trial.version_id}`}>Open {trial.version} on the Bench</Link>
-                        <Button size="small" onClick={() => setCorrecting(trial)} aria-label={`Correct the trial of ${trial.dish}, ${trial.version}, ${trial.made_on}`}>
+                        <Only to="record"><Button size="small" onClick={() => setCorrecting(trial)} aria-label={`Correct the trial of ${trial.dish}, ${trial.version}, ${trial.made_on}`}>
                             Correct
-                        </Button>
+                        </Button></Only>
                     </Box>
                 </Box>
             ))}

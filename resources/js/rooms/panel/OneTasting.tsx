@@ -15,6 +15,7 @@ import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { useRemoval } from '../../shared/useRemoval';
 import { asksFor, METHODS } from './methods';
 import { TastingResult } from './TastingResult';
+import { Only } from '../../shared/Only';
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]'];
 
@@ -76,14 +77,14 @@ export function OneTasting({ id }: { id: number }) {
                             <strong>{data.answered} of {data.tasters}</strong> have answered{data.taken > data.answered && `, ${data.taken - data.answered} sit and taste`}. How they answered stays sealed until it is closed: no early look, no early stop.
                         </Box>
                         <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-                            <Button variant="contained" onClick={() => (left > 0 && !sure ? setSure(true) : close.mutate())} disabled={close.isPending}>
+                            <Only to="record"><Button variant="contained" onClick={() => (left > 0 && !sure ? setSure(true) : close.mutate())} disabled={close.isPending}>
                                 {left > 0 && sure ? `Close it though ${left} have not answered` : 'Close and count'}
-                            </Button>
-                            <Button variant="outlined" onClick={() => (pouring ? setPouring(null) : key.mutate())} disabled={key.isPending}>
+                            </Button></Only>
+                            <Only to="record"><Button variant="outlined" onClick={() => (pouring ? setPouring(null) : key.mutate())} disabled={key.isPending}>
                                 {pouring ? 'Hide what is poured' : 'Show what is poured (whoever looks does not taste)'}
-                            </Button>
+                            </Button></Only>
                             {pouring && <Button variant="outlined" onClick={() => window.print()}>Print the sheets</Button>}
-                            <Button color="error" onClick={() => remove.mutate()} disabled={remove.isPending}>Take away</Button>
+                            <Only to="record"><Button color="error" onClick={() => remove.mutate()} disabled={remove.isPending}>Take away</Button></Only>
                         </Box>
                     </Panel>
                 )}
@@ -115,7 +116,7 @@ function Seats({ data, busy, onFree }: { data: Tasting; busy: boolean; onFree: (
                 {taken.map((seat) => (
                     <Box component="li" key={seat.number} sx={{ border: '1px solid var(--line)', borderRadius: '8px', px: 1, display: 'flex', alignItems: 'center', gap: 0.5 }}>
                         <span>{seat.number}: {seat.has_answered ? 'answered' : 'tasting'}{places.size > 1 && `, place ${seat.from ?? '?'}`}</span>
-                        <Button size="small" disabled={busy} onClick={() => onFree(seat.number)} aria-label={`Free seat ${seat.number}${seat.has_answered ? ', with its answer' : ''}`}>free</Button>
+                        <Only to="record"><Button size="small" disabled={busy} onClick={() => onFree(seat.number)} aria-label={`Free seat ${seat.number}${seat.has_answered ? ', with its answer' : ''}`}>free</Button></Only>
                     </Box>
                 ))}
             </Box>

@@ -12,6 +12,7 @@ import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { METHODS } from './methods';
 import { NewTasting } from './NewTasting';
 import { OneTasting } from './OneTasting';
+import { Only } from '../../shared/Only';
 
 /** Taste blind, count honestly. */
 export function PanelRoom() {
@@ -25,9 +26,9 @@ export function PanelRoom() {
             <Box component="header" className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.25 }}>
                 <RoomName tab={data?.find((one) => String(one.id) === tastingId)?.title ?? 'Panel'} style={{ flex: 1 }}>{tastingId === undefined ? 'Panel' : <Link to="/panel">Panel</Link>}</RoomName>
                 {tastingId === undefined && !laying && (
-                    <Button variant="contained" onClick={() => setLaying(true)}>
+                    <Only to="record"><Button variant="contained" onClick={() => setLaying(true)}>
                         Lay a tasting out
-                    </Button>
+                    </Button></Only>
                 )}
             </Box>
             {tastingId !== undefined && <OneTasting id={Number(tastingId)} />}

@@ -14,6 +14,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { Paper, Part, ruled } from './Paper';
 import type { SheetId } from '../../shared/sheets';
+import { Only } from '../../shared/Only';
 
 const signed = (percent: number | null) => (percent === null ? '' : `${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(Math.abs(percent) < 10 ? 1 : 0)} %`);
 
@@ -102,7 +103,7 @@ function Sells({ card, cost }: { card: Card; cost: Cost }) {
         <>
             <Box component="form" className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 1 }} onSubmit={(e: React.SyntheticEvent) => { e.preventDefault(); keep.mutate(); }}>
                 <TextField size="small" label={`Sells for, ${cost.currency} a portion`} value={typed} onChange={(e) => setTyped(e.target.value)} sx={{ width: 200 }} slotProps={{ htmlInput: { inputMode: 'decimal' } }} />
-                <Button type="submit" variant="outlined" disabled={keep.isPending}>Keep the price</Button>
+                <Only to="develop"><Button type="submit" variant="outlined" disabled={keep.isPending}>Keep the price</Button></Only>
             </Box>
             {keep.error && <ProblemNote error={keep.error} />}
             {cost.left_minor !== null && cost.sells_minor !== null && (
@@ -134,7 +135,7 @@ function Reckons({ cost }: { cost: Cost }) {
                 {field('packaging', `Packaging, ${cost.currency} a portion`, 180)}
                 {field('tax_word', 'Tax is called', 110, 'VAT')}
                 {field('tax_percent', 'Tax in a price, %', 120)}
-                <Button type="submit" variant="outlined" disabled={keep.isPending}>Reckon so</Button>
+                <Only to="govern"><Button type="submit" variant="outlined" disabled={keep.isPending}>Reckon so</Button></Only>
             </Box>
             {keep.error && <ProblemNote error={keep.error} />}
         </Box>

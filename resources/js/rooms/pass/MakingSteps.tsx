@@ -14,6 +14,7 @@ import { MethodDialog } from './MethodDialog';
 import { Paper } from './Paper';
 import type { SheetId } from '../../shared/sheets';
 import { limit } from './watched';
+import { Only } from '../../shared/Only';
 
 /** The making as a cook works through it: layer by layer, what enters, how hot, until what is seen, how long hands and waits are. */
 export function MakingSteps({ card, size }: { card: Card; size: SheetId }) {
@@ -26,7 +27,7 @@ export function MakingSteps({ card, size }: { card: Card; size: SheetId }) {
                     <h2 id="making-title" className="name" style={{ margin: 0, fontSize: 'var(--text-head)', flex: 1 }}>
                         The making, step by step
                     </h2>
-                    {data && <Button className="no-print" variant="outlined" onClick={() => setWriting(true)}>In your own words</Button>}
+                    {data && <Only to="develop"><Button className="no-print" variant="outlined" onClick={() => setWriting(true)}>In your own words</Button></Only>}
                 </Box>
                 {isWriting && <MethodDialog version={card.version_id} onClose={() => setWriting(false)} />}
                 {isPending && <Waiting what="the steps"><LinesWaiting /></Waiting>}

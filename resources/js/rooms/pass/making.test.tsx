@@ -1,7 +1,7 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Making, MakingStep } from '../../api/types';
+import { As } from '../../shared/as';
 import { card } from './card.fixture';
 import { MakingSteps } from './MakingSteps';
 
@@ -12,7 +12,7 @@ const step = (part: Partial<MakingStep>): MakingStep => ({
 
 function shown(making: Making) {
     vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify(making))));
-    render(<QueryClientProvider client={new QueryClient()}><MakingSteps card={card} size="a4" /></QueryClientProvider>);
+    render(<As><MakingSteps card={card} size="a4" /></As>);
     return screen.findByRole('list', { name: 'Steps of Curd' });
 }
 

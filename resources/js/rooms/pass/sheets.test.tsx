@@ -1,9 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Cost, FileForm, Menu as MenuOf, MenuRow, Specification } from '../../api/types';
+import { As } from '../../shared/as';
 import { card } from './card.fixture';
 import { CostSheet } from './CostSheet';
 import { FilesSheet } from './FilesSheet';
@@ -24,7 +24,7 @@ function serving(answer: Answer) {
 }
 
 function shown(what: ReactNode, at = '/') {
-    return render(<QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}><MemoryRouter initialEntries={[at]}>{what}</MemoryRouter></QueryClientProvider>);
+    return render(<As><MemoryRouter initialEntries={[at]}>{what}</MemoryRouter></As>);
 }
 
 beforeEach(() => localStorage.clear());

@@ -7,6 +7,7 @@ import type { ShelfIngredient } from '../../api/types';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { BY_AMOUNT, dietName } from '../../shared/words';
 import { EvidenceDialog } from './EvidenceDialog';
+import { Only } from '../../shared/Only';
 
 const COLOUR = { met: 'var(--herb)', 'not met': 'var(--beet)', unproven: 'var(--yolk)' } as const;
 
@@ -33,9 +34,9 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
                         <span>
                             {diet.why}{diet.diet === 'keto' && diet.standing === 'met' && 'no added sugar; its net carbs count'}{' '}
                             {diet.standing === 'unproven' && (
-                                <Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
+                                <Only to="develop"><Button variant="outlined" onClick={() => setAsking(diet.diet)} sx={{ minHeight: 'var(--press-small)', py: 0, px: 1 }} aria-label={`Answer for ${dietName(diet.diet)}`}>
                                     Answer it
-                                </Button>
+                                </Button></Only>
                             )}
                         </span>
                     </Box>
@@ -51,9 +52,9 @@ export function DietStandings({ data }: { data: ShelfIngredient }) {
                                 {seen.expires_on && `, good until ${seen.expires_on}`}
                                 {seen.expired && <strong style={{ color: 'var(--yolk)' }}> run out: look again</strong>}
                             </span>
-                            <Button onClick={() => withdraw.mutate(seen.id)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
+                            <Only to="develop"><Button onClick={() => withdraw.mutate(seen.id)} sx={{ minHeight: 'var(--press-small)', py: 0 }}>
                                 Withdraw
-                            </Button>
+                            </Button></Only>
                         </Box>
                     ))}
                 </Box>

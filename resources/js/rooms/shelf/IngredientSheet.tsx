@@ -19,6 +19,7 @@ import { MadeHere } from './MadeHere';
 import { PacketDialog } from './PacketDialog';
 import { PreparationDialog } from './PreparationDialog';
 import { ValueTable } from './ValueTable';
+import { Only } from '../../shared/Only';
 
 // The charts come with a library of their own size: only when a curve is shown.
 const CurveChart = lazy(async () => ({ default: (await import('./CurveChart')).CurveChart }));
@@ -52,13 +53,13 @@ export function IngredientSheet({ id, onGone }: { id: string; onGone: () => void
                 <Box sx={{ color: 'var(--ink-soft)' }}>{data.jobs.map((job) => JOBS[job] ?? job).join(', ') || data.group}</Box>
                 <Box sx={{ flex: 1 }} />
                 {data.own && (
-                    <Button variant="outlined" color="error" onClick={() => leave.mutate()} disabled={leave.isPending}>
+                    <Only to="develop"><Button variant="outlined" color="error" onClick={() => leave.mutate()} disabled={leave.isPending}>
                         {data.own === 'own' ? 'Take it off the shelf' : 'Back to the reference'}
-                    </Button>
+                    </Button></Only>
                 )}
-                <Button variant="contained" onClick={() => setCorrecting(true)}>
+                <Only to="develop"><Button variant="contained" onClick={() => setCorrecting(true)}>
                     {data.preparation ? 'Change the preparation' : 'Correct from a packet'}
-                </Button>
+                </Button></Only>
             </Box>
             {leave.error && <ProblemNote error={leave.error} />}
             {data.own === 'corrected' && (

@@ -14,6 +14,7 @@ import { ended } from '../../shared/routeWords';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Waiting } from '../../shared/Waiting';
 import { useRemoval } from '../../shared/useRemoval';
+import { Only } from '../../shared/Only';
 
 /** Lots of an ingredient that came in, and what was made of each: what a recall is answered from. */
 export function Lots({ ingredient }: { ingredient: string }) {
@@ -44,9 +45,9 @@ export function Lots({ ingredient }: { ingredient: string }) {
                 <TextField size="small" label="Lot, as printed" value={form.code} onChange={(e) => set({ code: e.target.value })} error={wrong !== undefined} helperText={wrong} sx={{ width: 150 }} />
                 <TextField size="small" type="date" label="Came on" {...field('came_on')} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
                 <TextField size="small" type="date" label="Best before" {...field('best_before')} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 150 }} />
-                <Button type="submit" variant="outlined" disabled={form.code.trim() === '' || note.isPending}>
+                <Only to="record"><Button type="submit" variant="outlined" disabled={form.code.trim() === '' || note.isPending}>
                     Note the lot
-                </Button>
+                </Button></Only>
             </Box>
             {note.error && wrong === undefined && Object.keys(errors).length === 0 && <ProblemNote error={note.error} />}
         </Box>
@@ -81,18 +82,18 @@ function LotRow({ lot }: { lot: Lot }) {
                         {[lot.runs > 0 && counted(lot.runs, 'run'), lot.trials > 0 && counted(lot.trials, 'trial')].filter(Boolean).join(' and ')} made of it
                     </Button>
                 ) : (
-                    <Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Take lot ${lot.code} away`}>
+                    <Only to="record"><Button onClick={() => remove.mutate()} disabled={remove.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Take lot ${lot.code} away`}>
                         Take away
-                    </Button>
+                    </Button></Only>
                 )}
                 {lot.recalled_on === null ? (
-                    <Button color="error" onClick={() => setReason('')} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Call lot ${lot.code} back`}>
+                    <Only to="record"><Button color="error" onClick={() => setReason('')} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Call lot ${lot.code} back`}>
                         Call back
-                    </Button>
+                    </Button></Only>
                 ) : (
-                    <Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Withdraw the recall of lot ${lot.code}`}>
+                    <Only to="record"><Button onClick={() => recall.mutate(false)} disabled={recall.isPending} sx={{ minHeight: 'var(--press-small)', py: 0 }} aria-label={`Withdraw the recall of lot ${lot.code}`}>
                         Withdraw recall
-                    </Button>
+                    </Button></Only>
                 )}
             </Box>
             {lot.recalled_on !== null && (

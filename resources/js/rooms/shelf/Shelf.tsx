@@ -17,6 +17,7 @@ import { PacketDialog } from './PacketDialog';
 import { PreparationDialog } from './PreparationDialog';
 import { ShelfList } from './ShelfList';
 import { TableDialog } from './TableDialog';
+import { Only } from '../../shared/Only';
 
 /** Everything a dish can be made of: what it holds, what it does, and what its packet must prove. */
 export function Shelf() {
@@ -37,15 +38,15 @@ export function Shelf() {
                 <RoomName tab={data?.find((one) => one.id === chosen)?.name}>Shelf</RoomName>
                 <Box sx={{ color: 'var(--ink-soft)' }}>{data ? `${data.length} ingredients, ${data.filter((one) => one.own !== null).length} of your own` : ''}</Box>
                 <Box sx={{ flex: 1 }} />
-                <Button variant="outlined" onClick={() => setTable(true)}>
+                <Only to="develop"><Button variant="outlined" onClick={() => setTable(true)}>
                     Table in or out
-                </Button>
-                <Button variant="outlined" onClick={() => setMaking(true)}>
+                </Button></Only>
+                <Only to="develop"><Button variant="outlined" onClick={() => setMaking(true)}>
                     Make a preparation
-                </Button>
-                <Button variant="contained" onClick={() => setAdding(true)}>
+                </Button></Only>
+                <Only to="develop"><Button variant="contained" onClick={() => setAdding(true)}>
                     Add from a packet
-                </Button>
+                </Button></Only>
             </Box>
             <Panel component="section" aria-label="Ingredients" sx={{ display: 'flex', flexDirection: 'column', overflow: 'hidden', p: '10px 12px 4px', maxHeight: { xs: 480, md: 'none' } }}>
                 <TextField size="small" type="search" label="Find an ingredient" placeholder="cream, double cream, malai…" value={filters.words} onChange={(e) => set({ words: e.target.value })} autoFocus />

@@ -15,6 +15,7 @@ import { ended, firstWords, STANDING } from '../../shared/routeWords';
 import { bestOf, briefFor, together, type Together } from './offers';
 import { factRows, layerRow, Rows } from './Rows';
 import type { Ticked } from './ticked';
+import { Only } from '../../shared/Only';
 
 interface Props {
     diets: Together;
@@ -47,7 +48,7 @@ export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeav
             {!answer && !error && <Box sx={{ color: 'var(--ink-soft)', pt: 1 }}>Solving…</Box>}
             {answer && !route && <Blocked answer={answer} version={data.version.id} />}
             {route && route.id !== 'as-it-is' && (
-                <Box sx={{ minHeight: 'var(--press-small)', fontSize: 'var(--text-plain)' }}>
+                <Only to="develop"><Box sx={{ minHeight: 'var(--press-small)', fontSize: 'var(--text-plain)' }}>
                     {taken === undefined ? (
                         <label style={{ display: 'inline-flex', gap: 6, alignItems: 'center', minHeight: 'var(--press-small)' }}>
                             <input type="checkbox" checked={ticked.has(route)} onChange={() => ticked.toggle({ route, brief: briefFor(diets), name: title })} aria-label={`Take ${title}`} /> take it
@@ -55,7 +56,7 @@ export function SpreadColumn({ diets, title, answer, error, data, ticked, onLeav
                     ) : (
                         <Link to={`/bench/${taken}`}>Taken: to the Bench</Link>
                     )}
-                </Box>
+                </Box></Only>
             )}
             {route && route.id === 'as-it-is' && <Box sx={{ minHeight: 'var(--press-small)', fontSize: 'var(--text-plain)', color: 'var(--herb)' }}>as it is</Box>}
             {route && <Best route={route} diets={diets} original={data} />}

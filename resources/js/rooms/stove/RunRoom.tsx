@@ -12,6 +12,7 @@ import { RunRecord } from './RunRecord';
 import { StepAtWork } from './StepAtWork';
 import { Timers } from './Timers';
 import { useRun } from './useRun';
+import { Only } from '../../shared/Only';
 
 /** One step at a time, in type that is read from an arm's length; what is said is kept when the line is gone. */
 export function RunRoom({ id }: { id: number }) {
@@ -41,6 +42,7 @@ export function RunRoom({ id }: { id: number }) {
             <Timers run={run} onGo={setChosen} />
             {run.finished_at !== null ? <RunRecord run={run} /> : (
                 <>
+                    <Only to="record">
                     {at && (
                         <StepAtWork
                             key={at.id} run={run} step={at} words={words.find((one) => one.step.id === at.id)} isDone={done.has(at.id)} place={steps.indexOf(at) + 1} say={say}
@@ -51,11 +53,12 @@ export function RunRoom({ id }: { id: number }) {
                             }}
                         />
                     )}
+                    </Only>
                     <Order words={words} done={done} at={at?.id ?? ''} onGo={setChosen} />
                     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                        <Button variant={next === undefined ? 'contained' : 'outlined'} onClick={() => say('finished')} sx={{ minHeight: 'var(--press-stove)', px: 3 }}>
+                        <Only to="record"><Button variant={next === undefined ? 'contained' : 'outlined'} onClick={() => say('finished')} sx={{ minHeight: 'var(--press-stove)', px: 3 }}>
                             {next === undefined ? 'It is made' : 'Stop here, it is made'}
-                        </Button>
+                        </Button></Only>
                         <Button component={Link} to="/stove" sx={{ minHeight: 'var(--press-stove)' }}>Leave it standing</Button>
                     </Box>
                 </>

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { call } from '../../api/client';
 import type { Run } from '../../api/types';
 import { notice } from '../notice';
+import { Only } from '../Only';
 
 /** Begins to make a version, and goes to the stove with it. */
 export function BeginRun({ version, portions, item = null, children, ...rest }: ButtonProps & { version: number; portions: number; item?: number | null }) {
@@ -14,8 +15,8 @@ export function BeginRun({ version, portions, item = null, children, ...rest }: 
         onError: (error) => notice({ text: error.message }),
     });
     return (
-        <Button {...rest} onClick={() => begin.mutate()} disabled={begin.isPending}>
+        <Only to="record"><Button {...rest} onClick={() => begin.mutate()} disabled={begin.isPending}>
             {children}
-        </Button>
+        </Button></Only>
     );
 }

@@ -5,6 +5,7 @@ import { useRef, useState } from 'react';
 import { call } from '../../api/client';
 import type { Trial } from '../../api/types';
 import { ProblemNote } from '../ProblemNote';
+import { Only } from '../Only';
 
 /** Longer side of what is sent, px: the server keeps no more. */
 const SIDE = 1280;
@@ -45,15 +46,15 @@ export function TrialPhotos({ trial }: { trial: Trial }) {
                         </button>
                         <figcaption>
                             {photo.words}{' '}
-                            <Button size="small" color="error" onClick={() => remove.mutate(photo.id)} disabled={remove.isPending} aria-label={`Take the picture ${photo.words} away`}>
+                            <Only to="record"><Button size="small" color="error" onClick={() => remove.mutate(photo.id)} disabled={remove.isPending} aria-label={`Take the picture ${photo.words} away`}>
                                 Take away
-                            </Button>
+                            </Button></Only>
                         </figcaption>
                     </Box>
                 ))}
-                <Button variant="outlined" size="small" disabled={add.isPending} onClick={() => input.current?.click()}>
+                <Only to="record"><Button variant="outlined" size="small" disabled={add.isPending} onClick={() => input.current?.click()}>
                     {add.isPending ? 'Adding…' : 'Add a picture'}
-                </Button>
+                </Button></Only>
                 <input
                     ref={input} type="file" accept="image/*" hidden
                     onChange={(e) => {
