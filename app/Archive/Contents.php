@@ -70,6 +70,7 @@ final class Contents
         'tasting_seats' => ['served', 'answer'],
         'price_lists' => ['articles'],
         'services' => ['kitchen', 'guests'],
+        'service_items' => ['diets'],
         'run_events' => ['body'],
     ];
 

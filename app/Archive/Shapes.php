@@ -51,6 +51,7 @@ final class Shapes
         'tasting_seats' => ['served' => ['required', 'array'], 'served.*.code' => ['required', 'integer:strict'], 'served.*.letter' => ['required', 'string'], 'answer' => ['present', 'nullable', 'array'], 'answer.chosen' => ['sometimes', 'integer'], 'answer.samples' => ['sometimes', 'array'], 'answer.samples.*' => ['array']],
         'price_lists' => ['articles' => ['present', 'array'], 'articles.*' => ['array']],
         'services' => ['name' => ['required', 'string'], 'kitchen' => ['present', 'nullable', 'array'], 'guests' => ['present', 'nullable', 'array'], 'guests.*' => ['array'], 'guests.*.count' => ['required', 'integer', 'min:0'], 'guests.*.diets' => ['present', 'array'], 'guests.*.diets.*' => ['string'], 'guests.*.without' => ['present', 'array'], 'guests.*.without.*' => ['string']],
+        'service_items' => ['diets' => ['present', 'array'], 'diets.*' => ['string']],
         'run_events' => ['body' => ['present', 'array'], 'kind' => ['required', 'string']],
     ];
 
@@ -74,6 +75,11 @@ final class Shapes
         }
         if ($table === 'studio') {
             Kitchen::from(\is_array($row['kitchen']) ? $row['kitchen'] : []);
+        }
+        if ($table === 'service_items') {
+            foreach (\is_array($row['diets']) ? $row['diets'] : [] as $diet) {
+                ServiceJson::diet($diet, 'diets');
+            }
         }
         if ($table === 'services') {
             ServiceJson::kitchen(\is_array($row['kitchen']) ? $row['kitchen'] : []);

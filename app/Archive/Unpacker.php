@@ -123,6 +123,7 @@ final class Unpacker
         $n = 0;
         foreach ($zip->rows($name) as $at => $row) {
             $where = "$name, row $at";
+            $row = Earlier::asNow($table, $row);
             self::onlyColumns($name, $at, $row, $columns);
             $this->understood($where, $table, $row);
             foreach (Contents::JSON[$table] ?? [] as $column) {

@@ -15,8 +15,8 @@ use Transmuta\Process\Plan\FixedState;
     new KitchenAtWork(),
     new GuestList(),
     new OA\Property(property: 'margin', type: 'number', description: 'Under 1 a share of the portions, from 1 on portions of each version.'),
-    new OA\Property(property: 'items', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'version_id', 'dish_id', 'dish', 'version', 'is_removed', 'portions', 'diet'], properties: [
-        new OA\Property(property: 'diet', description: 'What this version must be free for.', oneOf: [new OA\Schema(type: 'string', enum: Diet::class), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'items', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'version_id', 'dish_id', 'dish', 'version', 'is_removed', 'portions', 'diets'], properties: [
+        new OA\Property(property: 'diets', description: 'What this version must be free for; nothing in particular where there is none.', type: 'array', items: new OA\Items(type: 'string', enum: Diet::class)),
         new OA\Property(property: 'dish', type: 'string'),
         new OA\Property(property: 'dish_id', type: 'integer'),
         new OA\Property(property: 'id', type: 'integer'),

@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property int $version_id
  * @property int $position
  * @property int $portions
- * @property ?string $diet what this version must be free for
+ * @property list<string> $diets what this version must be free for: {@see \Transmuta\Diet\Diet}
  * @property Version $version removed ones too: what was made stays what was made
  * @property \Illuminate\Database\Eloquent\Collection<int, ServiceStep> $steps
  */
@@ -27,6 +27,15 @@ final class ServiceItem extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['diets' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['diets' => 'array'];
+    }
 
     /** @return BelongsTo<Version, $this> */
     public function version(): BelongsTo

@@ -85,8 +85,9 @@ final class Compiled
         if ($code === '') {
             $made = [];
             foreach ([app_path(), base_path('core/src')] as $tree) {
-                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($tree, \FilesystemIterator::SKIP_DOTS)) as $path => $file) {
-                    $made[] = $path . $file->getMTime();
+                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($tree, \FilesystemIterator::SKIP_DOTS | \FilesystemIterator::CURRENT_AS_PATHNAME)) as $path) {
+                    \assert(\is_string($path));
+                    $made[] = $path . filemtime($path);
                 }
             }
             sort($made);

@@ -34,7 +34,7 @@ final readonly class Planning
         $items = self::items($service);
         $orders = $fixed = [];
         foreach ($items as $place => $item) {
-            $orders[] = new Order($this->read($item), $item->diet === null ? null : Diet::from($item->diet));
+            $orders[] = new Order($this->read($item), array_map(Diet::from(...), $item->diets));
             foreach ($item->steps as $step) {
                 $fixed[] = Fixed::of((int) $place, $step->step, $step->batch === 0 ? null : $step->batch, FixedState::from($step->state), Moment::parse($step->at, 'at')->seconds, $step->unit);
             }
@@ -55,10 +55,10 @@ final readonly class Planning
         return array_map(static fn(array $one): array => [$one['what'], $one['dish']], $this->forDiets($service));
     }
 
-    /** @return list<array{what: string, dish: DishReading, diet: ?string}> each dish with what it is called and what it is made for */
+    /** @return list<array{what: string, dish: DishReading, diets: list<string>}> each dish with what it is called and what it is made for */
     public function forDiets(Service $service): array
     {
-        return array_values(self::items($service)->map(fn(ServiceItem $item): array => ['what' => $item->version->dish->title . ($item->version->parent_id === null ? '' : ', ' . $item->version->name), 'dish' => $this->read($item), 'diet' => $item->diet])->all());
+        return array_values(self::items($service)->map(fn(ServiceItem $item): array => ['what' => $item->version->dish->title . ($item->version->parent_id === null ? '' : ', ' . $item->version->name), 'dish' => $this->read($item), 'diets' => $item->diets])->all());
     }
 
     public function read(ServiceItem $item): DishReading
@@ -80,7 +80,7 @@ final readonly class Planning
             'margin' => $service->margin,
             'items' => array_values($items->map(static fn(ServiceItem $item): array => [
                 'id' => $item->id, 'version_id' => $item->version_id, 'dish_id' => $item->version->dish_id, 'dish' => $item->version->dish->title, 'version' => $item->version->name,
-                'is_removed' => $item->version->deleted_at !== null, 'portions' => $item->portions, 'diet' => $item->diet,
+                'is_removed' => $item->version->deleted_at !== null, 'portions' => $item->portions, 'diets' => $item->diets,
             ])->all()),
             'said' => array_values($items->flatMap(static fn(ServiceItem $item) => $item->steps->map(static fn(ServiceStep $step): array => [
                 'item_id' => $item->id, 'step' => $step->step, 'batch' => $step->batch === 0 ? null : $step->batch, 'state' => $step->state, 'at' => $step->at, 'who' => $step->who,

@@ -102,7 +102,7 @@ final readonly class RunView
         $service = $item === null ? null : Service::query()->find($item->service_id);
         $kitchen = ServiceJson::kitchen($service->kitchen ?? Planning::KITCHEN);
         $batches = [];
-        foreach ($this->tasks->of(new Asked(Moment::parse('2000-01-01T20:00', 'serve_at'), null, $kitchen, [new Order($dish, null)], [])) as $task) {
+        foreach ($this->tasks->of(new Asked(Moment::parse('2000-01-01T20:00', 'serve_at'), null, $kitchen, [new Order($dish)], [])) as $task) {
             if ($task->batch !== null) {
                 $batches[$task->step->id] = max($batches[$task->step->id] ?? 1, $task->batch);
             }

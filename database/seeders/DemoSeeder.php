@@ -137,7 +137,7 @@ final class DemoSeeder extends Seeder
         foreach (self::EVENING as $position => [$title, $name, $portions, $diet]) {
             $version = Version::query();
             $version->where('studio_id', $studio->id)->where('name', $name)->whereHas('dish', static fn(Builder $dish): Builder => $dish->where('title', $title));
-            ServiceItem::query()->create(['studio_id' => $studio->id, 'service_id' => $service->id, 'version_id' => $version->firstOrFail()->id, 'position' => $position, 'portions' => $portions, 'diet' => $diet?->value]);
+            ServiceItem::query()->create(['studio_id' => $studio->id, 'service_id' => $service->id, 'version_id' => $version->firstOrFail()->id, 'position' => $position, 'portions' => $portions, 'diets' => $diet === null ? [] : [$diet->value]]);
         }
         $shelf = new StudioShelf($studio->refresh(), 'Ilka');
         $plan = Planner::standard()->plan((new Planning(new VersionShelf($shelf, app())))->asked($service, null));

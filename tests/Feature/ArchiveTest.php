@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Access\Here;
 use App\Archive\Contents;
+use App\Archive\Earlier;
 use App\Archive\Packer;
 use App\Archive\Shapes;
 use App\Archive\Unpacker;
@@ -235,6 +236,7 @@ final class ArchiveTest extends FeatureCase
             'a measure that holds nothing' => [$line('studio.jsonl', static fn(array $row): array => ['measures' => [['name' => 'ladle', 'ml' => 0]]] + $row), 'studio.jsonl'],
             'a currency that is none' => [$line('studio.jsonl', static fn(array $row): array => ['currency' => '=1+1'] + $row), 'studio.jsonl'],
             ...self::poisons($line),
+            'a diet that is none' => [$line('tables/service_items.jsonl', static fn(array $row): array => ['diets' => ['paleo']] + $row), 'tables/service_items.jsonl, row 1'],
             'no table at all' => [static fn(array $files): array => array_diff_key($files, ['tables/trials.jsonl' => 1]), 'tables/trials.jsonl'],
             'no JSON' => [static fn(array $files): array => ['tables/errands.jsonl' => "<html>\n"] + $files, 'tables/errands.jsonl, row 1'],
             'fewer rows than were written' => [static fn(array $files): array => ['tables/errands.jsonl' => ''] + $files, 'tables/errands.jsonl'],
@@ -338,6 +340,16 @@ final class ArchiveTest extends FeatureCase
         $zip->close();
         $this->expectExceptionMessage('tables/errands.jsonl: "what it holds" cannot be right; it is not the file that was exported');
         app(Unpacker::class)->unpack($file, $this->somebody());
+    }
+
+    /** An archive of when a dish was made for one diet, and nothing was put into a drawer. */
+    public function testWhatWasTakenAlongBeforeComesBack(): void
+    {
+        self::assertSame(['portions' => 2, 'diets' => ['vegan']], Earlier::asNow('service_items', ['portions' => 2, 'diet' => 'vegan']));
+        self::assertSame(['portions' => 2, 'diets' => []], Earlier::asNow('service_items', ['portions' => 2, 'diet' => null]));
+        self::assertSame(['name' => 'x', 'deleted_at' => null], Earlier::asNow('services', ['name' => 'x']));
+        $now = ['portions' => 2, 'diets' => ['vegan', 'keto']];
+        self::assertSame($now, Earlier::asNow('service_items', $now));
     }
 
     public function testAnOwnerTakesItAlongAndBringsItIn(): void

@@ -56,11 +56,22 @@ final class ServiceTest extends FeatureCase
             ['guests[0].count', ['guests' => [['count' => 0, 'diets' => [], 'without' => []]]]],
             ['items.0.portions', ['items' => [['version_id' => $this->original()->id, 'portions' => 0]]]],
             ['items.0.version_id', ['items' => [['version_id' => 999999, 'portions' => 2]]]],
+            ['items.0.diets.1', ['items' => [['version_id' => $this->original()->id, 'portions' => 2, 'diets' => ['vegan', 'paleo']]]]],
             ['margin', ['margin' => -1]],
         ] as [$field, $body]) {
             $this->patchJson("/api/services/$made[id]", $body)->assertUnprocessable()->assertJsonPath('field', $field);
         }
         self::assertSame($made, $this->getJson("/api/services/$made[id]")->json());
+    }
+
+    /** Who is vegan and eats no gluten is one guest: the plan keeps both for what is made for them. */
+    public function testAPairOfDietsStaysAPair(): void
+    {
+        $made = $this->service(['items' => [['version_id' => $this->original()->id, 'portions' => 12, 'diets' => ['vegetarian', 'gluten-free']]]]);
+        self::assertSame(['vegetarian', 'gluten-free'], $made['items'][0]['diets']);
+        $why = implode(' ', array_column($this->getJson("/api/services/$made[id]/plan")->assertOk()->json('blocked'), 'why'));
+        self::assertStringContainsString('gluten-free', $why);
+        $this->patchJson("/api/services/$made[id]", ['items' => [['id' => $made['items'][0]['id'], 'version_id' => $this->original()->id, 'portions' => 12]]])->assertOk()->assertJsonPath('items.0.diets', []);
     }
 
     public function testItIsPlannedTickedOffAndPlannedAnew(): void

@@ -20,7 +20,7 @@ final class ServiceSaid extends OA\Schema
         parent::__construct(schema: $schema, description: $description, type: 'object', required: $required, properties: [
             new GuestList(),
             new OA\Property(property: 'items', type: 'array', items: new OA\Items(type: 'object', required: ['version_id', 'portions'], properties: [
-                new OA\Property(property: 'diet', oneOf: [new OA\Schema(type: 'string', enum: Diet::class), new OA\Schema(type: 'null')]),
+                new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'string', enum: Diet::class)),
                 new OA\Property(property: 'id', description: 'Of a dish that stays: what was ticked off of it stays too.', type: 'integer', nullable: true),
                 new OA\Property(property: 'portions', type: 'integer'),
                 new OA\Property(property: 'version_id', type: 'integer'),

@@ -120,7 +120,7 @@ final class ServiceController extends Controller
     /**
      * The dishes of a service as they are now said; one that stays keeps what was ticked off of it.
      *
-     * @param list<array{id: ?int, version_id: int, portions: int, diet: ?string}> $items
+     * @param list<array{id: ?int, version_id: int, portions: int, diets: list<string>}> $items
      */
     private function keep(Service $service, array $items): void
     {
@@ -129,7 +129,7 @@ final class ServiceController extends Controller
         foreach ($items as $position => $item) {
             $was = $item['id'] === null ? null : $were->get($item['id']);
             $is = $was instanceof ServiceItem && $was->version_id === $item['version_id'] ? $was : new ServiceItem(['studio_id' => $service->studio_id, 'service_id' => $service->id, 'version_id' => $item['version_id']]);
-            $is->fill(['position' => $position, 'portions' => $item['portions'], 'diet' => $item['diet']])->save();
+            $is->fill(['position' => $position, 'portions' => $item['portions'], 'diets' => $item['diets']])->save();
             $kept[] = $is->id;
         }
         ServiceItem::query()->where('service_id', $service->id)->whereKeyNot($kept)->delete();

@@ -35,7 +35,8 @@ final class ServiceRequest extends FormRequest
             'items.*.id' => ['sometimes', 'nullable', 'integer'],
             'items.*.version_id' => ['required', 'integer'],
             'items.*.portions' => ['required', 'integer', 'min:1', 'max:10000'],
-            'items.*.diet' => ['sometimes', 'nullable', Rule::enum(Diet::class)],
+            'items.*.diets' => ['sometimes', 'array', 'max:12'],
+            'items.*.diets.*' => ['distinct', Rule::enum(Diet::class)],
         ];
     }
 
@@ -80,7 +81,7 @@ final class ServiceRequest extends FormRequest
     /**
      * The dishes it is to have: null where nothing is said of them. A version that is not of the studio is none.
      *
-     * @return ?list<array{id: ?int, version_id: int, portions: int, diet: ?string}>
+     * @return ?list<array{id: ?int, version_id: int, portions: int, diets: list<string>}>
      *
      * @throws Nonsense if a version is not there
      */
@@ -97,7 +98,7 @@ final class ServiceRequest extends FormRequest
             if (!$version->where('studio_id', $studio)->whereKey($number('version_id'))->exists()) {
                 throw Nonsense::of("items.$n.version_id", (string) $number('version_id'), 'choose a version that is there');
             }
-            $items[] = ['id' => $number('id') ?: null, 'version_id' => $number('version_id'), 'portions' => $number('portions'), 'diet' => \is_string($item['diet'] ?? null) ? $item['diet'] : null];
+            $items[] = ['id' => $number('id') ?: null, 'version_id' => $number('version_id'), 'portions' => $number('portions'), 'diets' => array_values(array_filter((array) ($item['diets'] ?? []), is_string(...)))];
         }
 
         return $items;

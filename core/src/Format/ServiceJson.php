@@ -105,7 +105,7 @@ final readonly class ServiceJson
             throw Nonsense::of("items[$n].portions", self::shown($portions), 'give a whole number from 1 to 10000');
         }
         try {
-            return new Order(($this->read)(Scaling::toService(($this->dish)(self::dish($item['dish'] ?? null, "items[$n].dish")), $portions)), self::diet($item['diet'] ?? null, "items[$n].diet"));
+            return new Order(($this->read)(Scaling::toService(($this->dish)(self::dish($item['dish'] ?? null, "items[$n].dish")), $portions)), self::diets($item['diet'] ?? null, "items[$n].diet"));
         } catch (Failure $failure) {
             throw $failure instanceof Nonsense && str_starts_with($failure->field, 'items[') ? $failure : Nonsense::in("items[$n].dish", $failure);
         }
@@ -121,6 +121,22 @@ final readonly class ServiceJson
         $text = \is_array($dish) ? json_encode($dish, \JSON_THROW_ON_ERROR) : $dish;
 
         return \is_string($text) && trim($text) !== '' ? $text : throw Nonsense::of($field, self::shown($dish), 'give a formula as text or JSON');
+    }
+
+    /**
+     * One word, or a list of several that must all hold.
+     *
+     * @return list<Diet>
+     */
+    private static function diets(mixed $diets, string $field): array
+    {
+        $all = [];
+        foreach (\is_array($diets) && array_is_list($diets) ? $diets : [$diets] as $n => $one) {
+            $diet = self::diet($one, \is_array($diets) ? "{$field}[$n]" : $field);
+            $all[$diet->value ?? ''] = $diet;
+        }
+
+        return array_values(array_filter($all));
     }
 
     public static function diet(mixed $diet, string $field): ?Diet

@@ -91,8 +91,10 @@ final class PlanTest extends TestCase
         $brings = [];
         foreach ($service->orders as $free => $order) {
             foreach ($service->orders as $item => $other) {
-                if ($order->diet !== null && $item !== $free && $other->dish->diets[$order->diet->value]->because !== []) {
-                    $brings[$free][] = $item;
+                foreach ($order->diets as $diet) {
+                    if ($item !== $free && $other->dish->diets[$diet->value]->because !== []) {
+                        $brings[$free][] = $item;
+                    }
                 }
             }
         }
@@ -223,6 +225,21 @@ final class PlanTest extends TestCase
         self::assertSame([], self::faults($asked));
         // On four rings they never meet.
         self::assertSame([], array_filter(self::printed(self::asked($items))['steps'], static fn(array $r): bool => $r['kind'] === 'clean'));
+    }
+
+    /** Made for one who is vegan and eats no gluten: what brings either is kept from it, the second diet as much as the first. */
+    public function testEveryDietOfADishIsKept(): void
+    {
+        $plain = "Rice glass\n300 g soy milk\n30 g rice flour\n40 g sugar\ntreat: boil 2 min stirred\nvessel: 6 glass 150 ml\n";
+        $wheat = "Wheat glass\n300 g soy milk\n30 g plain flour\n40 g sugar\ntreat: boil 2 min stirred\nvessel: 6 glass 150 ml\n";
+        $cleaned = static fn(array $diets): int => \count(array_filter(self::printed(self::asked([['dish' => $wheat, 'portions' => 12], ['dish' => $plain, 'portions' => 12, 'diet' => $diets]], ['rings' => 1]))['steps'], static fn(array $r): bool => $r['kind'] === 'clean'));
+        $free = static fn(array $diets): Order => self::reader()->service(self::asked([['dish' => $plain, 'portions' => 12, 'diet' => $diets]]))->orders[0];
+        self::assertSame(['vegan', 'gluten-free'], array_column($free(['vegan', 'gluten-free'])->diets, 'value'));
+        $faults = self::faults(self::asked([['dish' => $wheat, 'portions' => 12], ['dish' => $plain, 'portions' => 12, 'diet' => ['vegan', 'gluten-free']]], ['rings' => 1]));
+        self::assertSame([], $faults);
+        self::assertSame($cleaned(['gluten-free']), $cleaned(['vegan', 'gluten-free']), 'the second counts as the first would alone');
+        $refused = self::printed(self::asked([['dish' => $wheat, 'portions' => 12, 'diet' => ['vegan', 'gluten-free']]]));
+        self::assertStringContainsString('gluten-free', implode(' ', array_column($refused['blocked'], 'why')));
     }
 
     public function testADishThatIsNotFreeIsTakenAsWrittenAndRefused(): void

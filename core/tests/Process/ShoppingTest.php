@@ -74,7 +74,7 @@ final class ShoppingTest extends TestCase
 
     public function testWhatIsBoughtWholeBringsItsParts(): void
     {
-        $pot = [['what' => 'Pot', 'dish' => self::dish("100 g egg yolk\n100 g egg white\n44 g whole egg\n200 g lemon juice\n4 g lemon zest\n50 g sugar\n30 g water\n"), 'diet' => null]];
+        $pot = [['what' => 'Pot', 'dish' => self::dish("100 g egg yolk\n100 g egg white\n44 g whole egg\n200 g lemon juice\n4 g lemon zest\n50 g sugar\n30 g water\n"), 'diets' => []]];
         $bought = array_column(Shopping::of($pot, []), null, 'ingredient');
         // The eggs of the yolks give whites enough; whole eggs come on top.
         self::assertEqualsWithDelta(100 / 0.29 + 44 / 0.88, $bought['whole:eggs in shell']->grams, 1e-6);
@@ -91,8 +91,8 @@ final class ShoppingTest extends TestCase
 
     public function testSumsLeftOversAndWhatOnlyADietNeeds(): void
     {
-        $plain = ['what' => 'Pot', 'dish' => self::dish("300 g whole milk\n50 g sugar\n"), 'diet' => null];
-        $vegan = ['what' => 'Pot, vegan', 'dish' => self::dish("280 g soy milk\n60 g sugar\n"), 'diet' => 'vegan'];
+        $plain = ['what' => 'Pot', 'dish' => self::dish("300 g whole milk\n50 g sugar\n"), 'diets' => []];
+        $vegan = ['what' => 'Pot, vegan', 'dish' => self::dish("280 g soy milk\n60 g sugar\n"), 'diets' => ['vegan']];
         $bought = array_column(Shopping::of([$plain, $vegan], [self::article(100, 30), self::article(1000, 105, 'milk')]), null, 'ingredient');
         self::assertEqualsWithDelta(110.0, $bought['sugar']->wanted, 1e-6);
         self::assertSame(60, $bought['sugar']->minor);

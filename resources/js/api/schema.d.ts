@@ -3882,7 +3882,7 @@ export interface components {
                 without: string[];
             }[];
             items?: {
-                diet?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                diets?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
                 /** @description Of a dish that stays: what was ticked off of it stays too. */
                 id?: number | null;
                 portions: number;
@@ -4803,8 +4803,8 @@ export interface components {
             }[];
             id: number;
             items: {
-                /** @description What this version must be free for. */
-                diet: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                /** @description What this version must be free for; nothing in particular where there is none. */
+                diets: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
                 dish: string;
                 dish_id: number;
                 id: number;
@@ -4866,7 +4866,7 @@ export interface components {
                 without: string[];
             }[];
             items?: {
-                diet?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw") | null;
+                diets?: ("vegan" | "eggless" | "vegetarian" | "dairy-free" | "gluten-free" | "keto" | "high-protein" | "nut-free" | "soy-free" | "alcohol-free" | "reduced-sugar" | "low-fat" | "raw")[];
                 /** @description Of a dish that stays: what was ticked off of it stays too. */
                 id?: number | null;
                 portions: number;

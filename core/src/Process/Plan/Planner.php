@@ -197,13 +197,15 @@ final readonly class Planner
     {
         $all = [];
         foreach ($service->orders as $item => $order) {
-            $verdict = $order->diet === null ? null : $order->dish->diets[$order->diet->value];
-            if ($verdict !== null && $verdict->standing() === Standing::NotMet) {
-                $all[] = new Obstacle(
-                    \sprintf('item %d, %s', $item, $order->dish->formula->title),
-                    \sprintf('as written it is not %s: %s', mb_strtolower($verdict->diet->words()), implode(', ', $verdict->because)),
-                    \sprintf('Put a version on the list that is %s, or serve it without that claim.', mb_strtolower($verdict->diet->words())),
-                );
+            foreach ($order->diets as $diet) {
+                $verdict = $order->dish->diets[$diet->value];
+                if ($verdict->standing() === Standing::NotMet) {
+                    $all[] = new Obstacle(
+                        \sprintf('item %d, %s', $item, $order->dish->formula->title),
+                        \sprintf('as written it is not %s: %s', mb_strtolower($diet->words()), implode(', ', $verdict->because)),
+                        \sprintf('Put a version on the list that is %s, or serve it without that claim.', mb_strtolower($diet->words())),
+                    );
+                }
             }
         }
 
@@ -216,12 +218,12 @@ final readonly class Planner
         $brings = [];
         foreach ($service->orders as $free => $order) {
             // A bowl brings milk or nuts to somebody; what a portion holds of sugar, and that it was heated, it does not bring.
-            if ($order->diet === null || $order->diet->isByAmount() || \in_array($order->diet, [Diet::Keto, Diet::Raw], true)) {
-                continue;
-            }
-            foreach ($service->orders as $item => $other) {
-                if ($item !== $free && $other->dish->diets[$order->diet->value]->because !== []) {
-                    $brings[$item][$free] = true;
+            $kept = array_filter($order->diets, static fn(Diet $diet): bool => !$diet->isByAmount() && !\in_array($diet, [Diet::Keto, Diet::Raw], true));
+            foreach ($kept as $diet) {
+                foreach ($service->orders as $item => $other) {
+                    if ($item !== $free && $other->dish->diets[$diet->value]->because !== []) {
+                        $brings[$item][$free] = true;
+                    }
                 }
             }
         }

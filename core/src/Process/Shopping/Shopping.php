@@ -20,7 +20,7 @@ final class Shopping
     private const MOST_SIZES = 6;
 
     /**
-     * @param list<array{what: string, dish: DishReading, diet: ?string}> $dishes
+     * @param list<array{what: string, dish: DishReading, diets: list<string>}> $dishes
      * @param list<Article> $articles of every list at hand
      *
      * @return list<Bought> heaviest first
@@ -57,7 +57,7 @@ final class Shopping
      * @param list<array{ingredient: string, name: string, grams: float, for: list<array{what: string, grams: float}>}> $lines what of it enters the dishes
      * @param list<array{name: string, grams: float}> $parts
      * @param array<string, list<Article>> $by articles by ingredient
-     * @param list<array{what: string, dish: DishReading, diet: ?string}> $dishes
+     * @param list<array{what: string, dish: DishReading, diets: list<string>}> $dishes
      */
     private static function bought(string $ingredient, string $name, float $grams, array $lines, array $parts, array $by, array $dishes): Bought
     {
@@ -139,7 +139,7 @@ final class Shopping
 
     /**
      * @param list<string> $whats dishes it goes into
-     * @param list<array{what: string, dish: DishReading, diet: ?string}> $dishes
+     * @param list<array{what: string, dish: DishReading, diets: list<string>}> $dishes
      *
      * @return list<string> their diets, where every one of them is made for a diet and some dish is not
      */
@@ -148,13 +148,13 @@ final class Shopping
         $diets = [];
         foreach ($dishes as $one) {
             if (\in_array($one['what'], $whats, true)) {
-                if ($one['diet'] === null) {
+                if ($one['diets'] === []) {
                     return [];
                 }
-                $diets[] = $one['diet'];
+                $diets = [...$diets, ...$one['diets']];
             }
         }
 
-        return \in_array(null, array_column($dishes, 'diet'), true) ? array_values(array_unique($diets)) : [];
+        return \in_array([], array_column($dishes, 'diets'), true) ? array_values(array_unique($diets)) : [];
     }
 }

@@ -53,8 +53,8 @@ export function CoversRoom({ service }: { service: Service }) {
     const put = useMutation({
         mutationFn: (found: CoverAnswer['fewest']) => {
             const versions = ask.data?.versions ?? [];
-            const added = found.chosen.map((one) => ({ version_id: versions[one.version]?.id ?? 0, portions: one.portions, diet: guests.filter((_, n) => one.serves.includes(n)).flatMap((guest) => guest.diets)[0] ?? null }));
-            return change.mutateAsync({ items: [...service.items.map(({ id, version_id, portions, diet }) => ({ id, version_id, portions, diet })), ...added] });
+            const added = found.chosen.map((one) => ({ version_id: versions[one.version]?.id ?? 0, portions: one.portions, diets: [...new Set(guests.filter((_, n) => one.serves.includes(n)).flatMap((guest) => guest.diets))] }));
+            return change.mutateAsync({ items: [...service.items.map(({ id, version_id, portions, diets }) => ({ id, version_id, portions, diets })), ...added] });
         },
         onSuccess: () => go(`/clock/${service.id}`),
     });

@@ -4,10 +4,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { Guests } from '../../api/types';
 import { ALLERGENS, DIETS } from '../../api/words';
+import { dietName } from '../../shared/words';
 
 type Row = Omit<Guests, 'count'> & { count: string };
-
-const dietName = (id: string): string => DIETS.find((one) => one.id === id)?.name ?? id;
 
 /** So many, and what they may eat, as it is said across a counter. */
 export function guestWords(guests: Guests): string {

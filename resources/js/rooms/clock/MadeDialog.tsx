@@ -5,7 +5,6 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -14,9 +13,10 @@ import type { DishSummary, Service, ServiceItem } from '../../api/types';
 import { DIETS } from '../../api/words';
 import { typedCount } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { dietName } from '../../shared/words';
 import { useChange } from './useService';
 
-type Row = Pick<ServiceItem, 'version_id' | 'dish' | 'version' | 'diet'> & { id: number | null; portions: string };
+type Row = Pick<ServiceItem, 'version_id' | 'dish' | 'version' | 'diets'> & { id: number | null; portions: string };
 
 /** Which versions are made, for how many, and what one must be free for. */
 export function MadeDialog({ service, onClose }: { service: Service; onClose: () => void }) {
@@ -36,10 +36,10 @@ export function MadeDialog({ service, onClose }: { service: Service; onClose: ()
                         <Box component="li" key={row.id ?? `new ${row.version_id} ${n}`} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
                             <Box sx={{ flex: '1 1 220px' }}><strong>{row.dish}</strong>, {row.version}</Box>
                             <TextField size="small" label="Portions" value={row.portions} onChange={(e) => set(n, { portions: e.target.value })} error={bad(row)} sx={{ width: 110 }} slotProps={{ htmlInput: { inputMode: 'numeric', 'aria-label': `Portions of ${row.dish}, ${row.version}` } }} />
-                            <TextField select size="small" label="Must be" value={row.diet ?? ''} onChange={(e) => set(n, { diet: e.target.value === '' ? null : (e.target.value as NonNullable<Row['diet']>) })} sx={{ width: 190 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
-                                <MenuItem value="">nothing in particular</MenuItem>
-                                {DIETS.map((diet) => <MenuItem key={diet.id} value={diet.id}>{diet.name}</MenuItem>)}
-                            </TextField>
+                            <Autocomplete
+                                multiple size="small" options={DIETS.map((one) => one.id)} getOptionLabel={dietName} value={row.diets} onChange={(_, diets) => set(n, { diets })} disableCloseOnSelect sx={{ flex: '1 1 230px' }}
+                                renderInput={(params) => <TextField {...params} label={`Must be: ${row.dish}, ${row.version}`} placeholder={row.diets.length === 0 ? 'nothing in particular' : ''} />}
+                            />
                             <Button size="small" onClick={() => setRows(rows.filter((_, at) => at !== n))} aria-label={`Leave out ${row.dish}, ${row.version}`}>Leave out</Button>
                         </Box>
                     ))}
@@ -48,7 +48,7 @@ export function MadeDialog({ service, onClose }: { service: Service; onClose: ()
                     options={choices} getOptionLabel={(one) => `${one.dish}, ${one.version}`} getOptionKey={(one) => one.id} isOptionEqualToValue={(a, b) => a.id === b.id} filterOptions={(all) => all}
                     value={null} inputValue={sought} blurOnSelect clearOnBlur noOptionsText="No dish answers to that."
                     onInputChange={(_, value, why) => setSought(why === 'selectOption' || why === 'reset' ? '' : value)}
-                    onChange={(_, one) => one && setRows([...rows, { id: null, version_id: one.id, dish: one.dish, version: one.version, portions: '12', diet: null }])}
+                    onChange={(_, one) => one && setRows([...rows, { id: null, version_id: one.id, dish: one.dish, version: one.version, portions: '12', diets: [] }])}
                     renderInput={(params) => <TextField {...params} size="small" label="One more dish" placeholder="Type a dish, an ingredient, a diet" />}
                     sx={{ mt: 2 }}
                 />
@@ -59,7 +59,7 @@ export function MadeDialog({ service, onClose }: { service: Service; onClose: ()
             </DialogContent>
             <DialogActions>
                 <Button onClick={onClose}>Leave it</Button>
-                <Button variant="contained" disabled={rows.some(bad) || change.isPending} onClick={() => change.mutate({ items: rows.map(({ id, version_id, portions, diet }) => ({ id, version_id, portions: Number(portions), diet })) }, { onSuccess: onClose })}>
+                <Button variant="contained" disabled={rows.some(bad) || change.isPending} onClick={() => change.mutate({ items: rows.map(({ id, version_id, portions, diets }) => ({ id, version_id, portions: Number(portions), diets })) }, { onSuccess: onClose })}>
                     Keep it
                 </Button>
             </DialogActions>
