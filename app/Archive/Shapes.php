@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\Validator;
 use Transmuta\Diet\Kitchen;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\ServiceJson;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Schools;
 
 /**
  * Of what kind everything in a row of an archive is, by table: the one table of it. Every column that holds JSON stands here, so that nothing comes in that

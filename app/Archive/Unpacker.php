@@ -6,12 +6,12 @@ namespace App\Archive;
 
 use App\Access\Role;
 use App\Models\Membership;
+use App\Models\OwnIngredient;
 use App\Models\Studio;
 use App\Models\User;
 use App\Models\Version;
 use App\Services\Doors;
 use App\Services\Photos;
-use App\Services\StudioShelf;
 use App\Services\Tastings;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -103,7 +103,7 @@ final class Unpacker
         foreach ($zip->rows('states.jsonl') as $at => $row) {
             self::onlyColumns('states.jsonl', $at, $row, ['hash', 'slug', 'content']);
             $content = self::map($row['content']);
-            if (StudioShelf::fingerprint($content) !== $row['hash'] || ($content['id'] ?? $row['slug']) !== $row['slug']) {
+            if (OwnIngredient::fingerprint($content) !== $row['hash'] || ($content['id'] ?? $row['slug']) !== $row['slug']) {
                 throw Nonsense::of("states.jsonl, row $at", \is_string($row['slug']) ? $row['slug'] : '?', 'it is not what its fingerprint says; export the studio again');
             }
             self::read("states.jsonl, row $at", static fn() => IngredientRow::ingredient($content));
@@ -224,7 +224,7 @@ final class Unpacker
         if ($table === 'own_ingredients') {
             $content = self::map($row['content']);
             self::read($where, static fn() => IngredientRow::ingredient($content));
-            if (StudioShelf::fingerprint($content) !== $row['hash']) {
+            if (OwnIngredient::fingerprint($content) !== $row['hash']) {
                 throw Nonsense::of($where, 'hash', 'it is not what its fingerprint says; export the studio again');
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use OpenApi\Attributes as OA;
-use Transmuta\Reformulation\DebtState;
+use Transmuta\Reformulation\Evaluation\DebtState;
 
 /** One job of one layer after a swap, and whether anything pays it. */
 #[OA\Schema(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use OpenApi\Attributes as OA;
-use Transmuta\Reformulation\RouteStanding;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
 
 #[OA\Schema(
     schema: 'Route',

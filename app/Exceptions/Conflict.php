@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use App\Models\Version;
-
 /** Somebody else changed the same thing in between. */
 final class Conflict extends \RuntimeException
 {
@@ -16,11 +14,6 @@ final class Conflict extends \RuntimeException
     public function __construct(public readonly int $revision, public readonly ?int $version = null)
     {
         parent::__construct(($version === null ? 'This' : 'This version') . ' was changed in another window.');
-    }
-
-    public static function of(Version $version): self
-    {
-        return new self($version->revision, $version->id);
     }
 
     public function mend(): string

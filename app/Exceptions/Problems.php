@@ -36,33 +36,19 @@ final class Problems
     {
         return match (true) {
             $e instanceof Refused => $e->answer(),
-            $e instanceof Conflict => self::problem(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', $e->mend(), ['revision' => $e->revision, ...($e->version === null ? [] : ['version' => $e->version])]),
-            $e instanceof Unreadable => self::problem(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
-            $e instanceof Nonsense => self::problem(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
-            $e instanceof ImpossiblePanel => self::problem(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
-            $e instanceof UnknownNumber, $e instanceof UnknownIngredient => self::problem(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
-            $e instanceof ValidationException => self::problem($e->status, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
-            $e instanceof \PDOException && Store::takesNothing($e) => self::problem(503, 'store-full', 'The store takes nothing down: it is full, or opened for reading only. Nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when there is room. Whoever looks after the server makes it.'),
-            $e instanceof \PDOException && Store::isBusy($e) => self::problem(503, 'store-busy', 'Others are writing to the same thing, so this was not saved.', '', 'Try again in a moment; what you typed stays.'),
-            $e instanceof \PDOException && Store::isAway($e) => self::problem(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
-            $e instanceof NotFoundHttpException => self::problem(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
-            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 419 => self::problem(419, 'session-over', 'The session of this window is over.', '', 'Sign in, and do it again; what you typed stays.'),
-            $e instanceof HttpExceptionInterface => self::problem($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
-            default => self::problem(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
+            $e instanceof Conflict => Problem::answer(request()->hasHeader('If-Match') ? 412 : 409, 'changed-elsewhere', $e->getMessage(), 'revision', $e->mend(), ['revision' => $e->revision, ...($e->version === null ? [] : ['version' => $e->version])]),
+            $e instanceof Unreadable => Problem::answer(422, 'unreadable', $e->reason, 'line ' . $e->lineNumber, $e->mend, ['line' => $e->lineNumber]),
+            $e instanceof Nonsense => Problem::answer(422, 'cannot-be-right', $e->getMessage(), $e->field, ucfirst($e->mend) . '.'),
+            $e instanceof ImpossiblePanel => Problem::answer(422, 'impossible-panel', $e->getMessage(), (string) array_key_first($e->reasons), 'Check it against the packet; nothing typed is lost.', ['errors' => array_map(static fn(string $reason): array => [$reason], $e->reasons)]),
+            $e instanceof UnknownNumber, $e instanceof UnknownIngredient => Problem::answer(404, 'not-found', $e->getMessage(), '', 'Choose one that is shown.'),
+            $e instanceof ValidationException => Problem::answer($e->status, 'not-accepted', $e->validator->errors()->first(), (string) array_key_first($e->errors()), 'Correct the field and send it again.', ['errors' => $e->errors()]),
+            $e instanceof \PDOException && Store::takesNothing($e) => Problem::answer(503, 'store-full', 'The store takes nothing down: it is full, or opened for reading only. Nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when there is room. Whoever looks after the server makes it.'),
+            $e instanceof \PDOException && Store::isBusy($e) => Problem::answer(503, 'store-busy', 'Others are writing to the same thing, so this was not saved.', '', 'Try again in a moment; what you typed stays.'),
+            $e instanceof \PDOException && Store::isAway($e) => Problem::answer(503, 'store-away', 'The store cannot be reached, so nothing was saved.', '', 'Keep this window open: your changes stay here and are saved when the store is back.'),
+            $e instanceof NotFoundHttpException => Problem::answer(404, 'not-found', 'There is no such dish, version or revision.', '', 'Go back to the Counter, or to the version’s history, and choose one that is there.'),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 419 => Problem::answer(419, 'session-over', 'The session of this window is over.', '', 'Sign in, and do it again; what you typed stays.'),
+            $e instanceof HttpExceptionInterface => Problem::answer($e->getStatusCode(), 'refused', $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.', '', 'Reload the page and try again.'),
+            default => Problem::answer(500, 'fault', 'Something went wrong here that is not your doing.', '', 'Try again; what you typed stays on the screen.'),
         };
-    }
-
-    /** @param array<string, mixed> $more */
-    public static function problem(int $status, string $code, string $detail, string $field, string $mend, array $more = []): JsonResponse
-    {
-        return new JsonResponse([
-            'type' => 'urn:transmuta:problem:' . $code,
-            'title' => str_replace('-', ' ', ucfirst($code)),
-            'status' => $status,
-            'detail' => $detail,
-            'field' => $field,
-            'mend' => $mend,
-            ...$more,
-        ], $status, ['Content-Type' => 'application/problem+json']);
     }
 }

@@ -16,6 +16,6 @@ final class Refused extends \RuntimeException
 
     public function answer(): JsonResponse
     {
-        return Problems::problem($this->status, $this->type, $this->getMessage(), '', $this->mend);
+        return Problem::answer($this->status, $this->type, $this->getMessage(), '', $this->mend);
     }
 }

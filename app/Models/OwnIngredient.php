@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Exceptions\Conflict;
-use App\Services\StudioShelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -42,7 +41,7 @@ final class OwnIngredient extends Model
         if ($seen !== null && $seen !== $own->revision) {
             throw new Conflict($own->revision);
         }
-        $own->fill(['name' => $row['name'], 'hash' => StudioShelf::fingerprint($row), 'packet' => $packet, 'content' => $row, 'revision' => $own->revision + 1])->save();
+        $own->fill(['name' => $row['name'], 'hash' => self::fingerprint($row), 'packet' => $packet, 'content' => $row, 'revision' => $own->revision + 1])->save();
 
         return $own;
     }
@@ -62,5 +61,13 @@ final class OwnIngredient extends Model
     protected function casts(): array
     {
         return ['packet' => 'array', 'content' => 'array', 'revision' => 'integer'];
+    }
+
+    /** @param array<string, mixed> $row */
+    public static function fingerprint(array $row): string
+    {
+        ksort($row);
+
+        return hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 }

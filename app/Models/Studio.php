@@ -73,4 +73,11 @@ final class Studio extends Model
     {
         return $this->hasMany(Dish::class);
     }
+
+    /** Every write to the shelf turns its page, so that nothing compiled or cached before is taken for it. */
+    public function turnShelf(): void
+    {
+        self::query()->whereKey($this->id)->increment('shelf_revision');
+        $this->refresh();
+    }
 }

@@ -36,6 +36,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Trial extends Model
 {
     use Revised;
+    /** What is loaded of a trial that is shown. */
+    public const SHOWN = ['revision:id,number', 'lots', 'photos:id,trial_id,words,width,height'];
 
     /** What counts as a change of it. */
     private const REVISED = ['made_on', 'set_step', 'sweetness', 'sharpness', 'remark', 'found', 'verdict', 'next'];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\FormulaCast;
-use App\Services\TrialBook;
 use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -85,7 +84,7 @@ final class Version extends Model
         $rows = $this->family()->join('dishes', 'dishes.id', '=', 'versions.dish_id')->get(['dishes.*', ...$this->member(), $tried]);
         $dish = (array) $rows->first();
         $query = Trial::query();
-        $query->with(TrialBook::WITH)->where('version_id', $this->id)->orderByDesc('id');
+        $query->with(Trial::SHOWN)->where('version_id', $this->id)->orderByDesc('id');
         $trials = $dish['tried'] ? $query->get() : new \Illuminate\Database\Eloquent\Collection();
         $this->lineage = self::members($rows);
 

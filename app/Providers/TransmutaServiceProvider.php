@@ -36,7 +36,7 @@ use Transmuta\Process\Plan\Planner;
 use Transmuta\Process\Plan\Tasks;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Shelf;
 

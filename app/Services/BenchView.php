@@ -16,8 +16,8 @@ use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Look\Section;
 use Transmuta\Property\Warning;
-use Transmuta\Reformulation\Rail;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Rail;
 use Transmuta\Watch\Cure;
 
 /**

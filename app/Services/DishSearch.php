@@ -16,6 +16,7 @@ use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Diet\EvidenceBook;
+use Transmuta\Diet\FreeFrom;
 use Transmuta\Engine;
 use Transmuta\Shelf\Ingredient;
 
@@ -107,7 +108,7 @@ final readonly class DishSearch
         $book = $this->shelf->evidence();
         $asking = $rules === [] ? [] : $this->slugs(static fn(Ingredient $in): bool => array_filter($rules, static fn(Diet $diet): bool => self::asks($book, $diet, $in)) !== []);
         foreach ($wanted['free'] as $allergen) {
-            $asking = [...$asking, ...$this->slugs(static fn(Ingredient $in): bool => !Allergens::speaksOf($in, $allergen) && !Allergens::isClear($in, $allergen))];
+            $asking = [...$asking, ...$this->slugs(static fn(Ingredient $in): bool => !FreeFrom::speaksOf($in, $allergen) && !FreeFrom::isClear($in, $allergen))];
         }
         /** @var list<int> $asks */
         $asks = $asking === [] ? [] : DB::table('version_ingredients')->whereIn('version_id', $ids)->whereIn('slug', $asking)->distinct()->pluck('version_id')->all();
@@ -193,7 +194,7 @@ final readonly class DishSearch
             }
         }
         foreach ($wanted['free'] as $allergen) {
-            $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => Allergens::speaksOf($in, $allergen))];
+            $barred = [...$barred, ...$this->slugs(static fn(Ingredient $in): bool => FreeFrom::speaksOf($in, $allergen))];
         }
         if ($wanted['free'] !== [] || $wanted['diets'] !== []) {
             $fits[] = static fn(Query $version) => $version->where('versions.open_lines', 0)->whereNotExists(static fn(Query $held) => $held->from('version_ingredients')->whereColumn('version_id', 'versions.id')->whereIn('slug', array_values(array_unique($barred))));

@@ -16,7 +16,7 @@ use Transmuta\Diagnosis\RunFacts;
 use Transmuta\Diagnosis\RunTimeline;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Process\Making\Making;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 
 /** Why a version went wrong: by its own numbers, what its run says, and how the kitchen's trials came out before. */
 final readonly class FaultView

@@ -142,7 +142,7 @@ final readonly class History
             $query->join('heads', 'heads.version_id', '=', 'versions.id')->join('revisions', 'revisions.id', '=', 'heads.revision_id');
             $held = $query->findOrFail($version->id);
             if ($held->revision !== $lock) {
-                throw Conflict::of($held);
+                throw new Conflict($held->revision, $held->id);
             }
             $change($held, Head::takenFrom($held));
 

@@ -88,7 +88,7 @@ final readonly class Learning
                 $factors[$mechanism] = ['factor' => $row['factor'], 'low' => $row['low'], 'high' => $row['high'], 'n' => $row['n'], 'on' => now()->toDateString(), 'who' => $this->shelf->author()];
             }
             $studio->update(['factors' => $factors]);
-            OwnShelf::turn($studio);
+            $studio->turnShelf();
         });
     }
 

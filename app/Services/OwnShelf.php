@@ -74,7 +74,7 @@ final readonly class OwnShelf
             $made = $this->make($packet, $slug);
             $own = OwnIngredient::put($studio, $slug, $made->row, $packet, $seen);
             $this->preparations->workThrough($studio);
-            self::turn($studio);
+            $studio->turnShelf();
 
             return $own;
         });
@@ -92,19 +92,12 @@ final readonly class OwnShelf
             }
             $own = OwnIngredient::query()->where('studio_id', $studio->id)->where('slug', $slug)->first();
             $gone = $own !== null && $own->delete() === true;
-            self::turn($studio);
+            $studio->turnShelf();
 
             return $gone;
         });
 
         return $forgotten;
-    }
-
-    /** Every write to the shelf turns its page, so that nothing compiled or cached before is taken for it. */
-    public static function turn(Studio $studio): void
-    {
-        Studio::query()->whereKey($studio->id)->increment('shelf_revision');
-        $studio->refresh();
     }
 
     private function likeness(string $word): ?Ingredient

@@ -49,7 +49,7 @@ final readonly class Preparations
             $row = $this->make($made, $slug);
             $own = OwnIngredient::put($studio, $slug, $row, ['preparation' => $made], $seen);
             $this->workThrough($studio);
-            OwnShelf::turn($studio);
+            $studio->turnShelf();
 
             return $own;
         });
@@ -76,7 +76,7 @@ final readonly class Preparations
                     continue;
                 }
                 $row = $this->row($this->preparation($made, $own->slug, $engine), $engine, $shelf);
-                $hash = StudioShelf::fingerprint($row);
+                $hash = OwnIngredient::fingerprint($row);
                 if ($hash !== $own->hash) {
                     $own->fill(['hash' => $hash, 'content' => $row, 'revision' => $own->revision + 1])->save();
                     $isChanged = true;

@@ -10,8 +10,8 @@ use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Format\RouteJson;
 use Transmuta\Property\Look\Section;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Shelf\Ingredient;
 
 /** Finds the routes of a version for a brief; they are kept for an hour by content, so that taking one gives the grams that were shown. */

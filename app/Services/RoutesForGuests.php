@@ -6,7 +6,7 @@ namespace App\Services;
 
 use App\Models\Version;
 use Transmuta\Process\Covers\Guests;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 
 /** Routes that would serve guests no version serves: one for all of them where there is one, else one for each. */
 final readonly class RoutesForGuests

@@ -122,14 +122,6 @@ final class StudioShelf
         return $this->studio->id . '.' . $this->studio->shelf_revision;
     }
 
-    /** @param array<string, mixed> $row */
-    public static function fingerprint(array $row): string
-    {
-        ksort($row);
-
-        return hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
-    }
-
     /** @return State */
     private function load(): array
     {

@@ -19,9 +19,6 @@ use Transmuta\Trial\Prediction;
 /** Writes trials down: of a revision and, where there is one, its run; what was found, and what the reading said beforehand. Corrections stay on record. */
 final readonly class TrialBook
 {
-    /** What is loaded with a trial that is written. */
-    public const WITH = ['revision:id,number', 'lots', 'photos:id,trial_id,words,width,height'];
-
     /** Columns that can be corrected. */
     private const SAID = ['made_on', 'set_step', 'sweetness', 'sharpness', 'remark', 'found', 'verdict', 'next'];
 

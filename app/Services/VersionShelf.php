@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Transmuta\Engine;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\IngredientRow;
 use Transmuta\Shelf\LayeredShelf;

@@ -26,11 +26,11 @@ use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Balancer;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Reformulation\Payments;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Reformulation\Reformulator;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\Schools;
 use Transmuta\Shelf\Shelf;
 use Transmuta\Watch\WatchList;
 

@@ -11,7 +11,6 @@ use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
 use Transmuta\Shelf\IngredientList;
@@ -49,7 +48,7 @@ final class Kit
     {
         $layer = self::layer($grams, $treatment, $loss);
 
-        return LayerModel::stateOf($layer, self::shelf());
+        return LayerState::ofLayer($layer, self::shelf());
     }
 
     /** @param array<string, float|int> $grams */

@@ -38,8 +38,8 @@ use Transmuta\Process\Plan\FixedState;
 use Transmuta\Process\Plan\Planner;
 use Transmuta\Process\Run\WeighOut;
 use Transmuta\Process\Shopping\Article;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Shelf\IngredientList;
 
 /**

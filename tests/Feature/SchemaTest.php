@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaJson;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Shelf\IngredientList;
 
 /** docs/formula.schema.json says what the core really writes, by an outside validator. */

@@ -65,10 +65,10 @@ $typed = timed(static fn() => $engine->parse($text), 50);
 row('core: the same from text', $typed, '', null);
 
 use Transmuta\Diet\Diet;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\LayerSolver;
-use Transmuta\Reformulation\Needs;
-use Transmuta\Reformulation\Target;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Solving\LayerSolver;
+use Transmuta\Reformulation\Substitution\Needs;
+use Transmuta\Reformulation\Deviation\Target;
 use Transmuta\Tests\Reformulation\Planning;
 
 $curd = Kit::demo('passion-fruit-curd-tartlet');

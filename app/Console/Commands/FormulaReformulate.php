@@ -8,7 +8,7 @@ use Illuminate\Console\Command;
 use Transmuta\Diet\Diet;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\RouteJson;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 
 /** Prints the routes of a formula file for a brief as one JSON object, best first. */
 final class FormulaReformulate extends Command

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\OwnIngredient;
 use App\Models\Studio;
-use App\Services\StudioShelf;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Transmuta\Shelf\ShelfFiles;
@@ -22,7 +22,7 @@ final class ShelfSync extends Command
         $known = DB::table('reference_ingredients')->pluck('hash', 'slug')->all();
         $changed = [];
         foreach (ShelfFiles::rows() as $row) {
-            $hash = StudioShelf::fingerprint($row);
+            $hash = OwnIngredient::fingerprint($row);
             $slug = \is_string($row['id']) ? $row['id'] : '';
             if (($known[$slug] ?? null) !== $hash) {
                 $changed[] = ['slug' => $slug, 'name' => $row['name'], 'hash' => $hash, 'content' => json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'created_at' => now(), 'updated_at' => now()];

@@ -23,8 +23,8 @@ use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
-use Transmuta\Reformulation\Aims;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Brief;
 
 /** Versions made beside another: a route taken, the same for other aims, for another number or tin. */
 final class BesideController extends Controller

@@ -21,7 +21,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Process\Card;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Process\Words\ToldStep;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Schools;
 
 final class CardController extends Controller
 {

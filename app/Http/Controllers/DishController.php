@@ -28,7 +28,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Formula\Family;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 
 final class DishController extends Controller
 {

@@ -11,7 +11,6 @@ use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Http\Requests\EvidenceRequest;
 use App\Models\Evidence;
-use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -37,7 +36,7 @@ final class EvidenceController extends Controller
             /** @var array<string, mixed> $seen */
             $seen = $request->validated();
             $evidence = Evidence::query()->create([...$seen, 'studio_id' => $this->studio()->id, 'slug' => $in->id]);
-            OwnShelf::turn($this->studio());
+            $this->studio()->turnShelf();
 
             return $evidence;
         });
@@ -57,7 +56,7 @@ final class EvidenceController extends Controller
         Gate::authorize('update', $evidence);
         DB::transaction(function () use ($evidence): void {
             $evidence->delete();
-            OwnShelf::turn($this->studio());
+            $this->studio()->turnShelf();
         });
 
         return new JsonResponse(null, 204);

@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Fault\Nonsense;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Trial\Pots\Asked as About;
 use Transmuta\Trial\Pots\Teaching;
 

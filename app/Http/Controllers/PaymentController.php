@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Payment;
 
 /** What would pay the jobs that nobody pays in a layer of a version. */

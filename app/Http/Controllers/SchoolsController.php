@@ -9,13 +9,12 @@ use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Dish;
-use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Schools;
 
 /** What the studio, and a dish for itself, chooses where good practitioners disagree. */
 final class SchoolsController extends Controller
@@ -43,7 +42,7 @@ final class SchoolsController extends Controller
         $chosen = $this->chosen($request);
         DB::transaction(function () use ($request, $chosen): void {
             $this->studio()->asSeen($this->lastSeen($request))->update(['schools' => $chosen]);
-            OwnShelf::turn($this->studio());
+            $this->studio()->turnShelf();
         });
 
         return $this->show();

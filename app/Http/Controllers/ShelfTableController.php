@@ -10,7 +10,6 @@ use App\Contract\Operation\Wrong;
 use App\Models\OwnIngredient;
 use App\Services\OwnShelf;
 use App\Services\Preparations;
-use App\Services\StudioShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -73,7 +72,7 @@ final class ShelfTableController extends Controller
                     $estimates = array_column($made->estimates, 'words');
                     $action = match (true) {
                         $known === null => 'added',
-                        $known->hash === StudioShelf::fingerprint($made->row) => 'as it was',
+                        $known->hash === OwnIngredient::fingerprint($made->row) => 'as it was',
                         default => 'changed',
                     };
                     $keep[] = [$packet, $known?->slug, $action];

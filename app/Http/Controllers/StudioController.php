@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Contract\Operation\Answered;
 use App\Contract\Operation\Asked;
 use App\Contract\Operation\Wrong;
-use App\Services\OwnShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -49,7 +48,7 @@ final class StudioController extends Controller
             $this->studio()->asSeen($this->lastSeen($request))->update(['name' => (string) $request->string('name')->squish(), 'currency' => (string) $request->string('currency')->upper(), ...$kitchen, ...$measures]);
             if ($kitchen !== []) {
                 // What was read before said nothing of it, or something else.
-                OwnShelf::turn($this->studio());
+                $this->studio()->turnShelf();
             }
         });
 

@@ -43,7 +43,7 @@ final class TrialController extends Controller
     public function index(Request $request): JsonResponse
     {
         $request->validate(['before' => ['nullable', 'integer', 'min:1'], 'q' => ['nullable', 'string', 'max:160'], 'found' => ['nullable', 'in:softer,firmer,foretold']]);
-        $query = Trial::query()->with(['version.dish', ...TrialBook::WITH]);
+        $query = Trial::query()->with(['version.dish', ...Trial::SHOWN]);
         $query->whereHas('version');
         $query->where('studio_id', $this->studio()->id)->orderByDesc('made_on')->orderByDesc('id')->limit(self::PAGE + 1);
         if ($request->filled('q')) {
@@ -164,6 +164,6 @@ final class TrialController extends Controller
 
     private static function told(Trial $trial, int $status = 200): JsonResponse
     {
-        return new JsonResponse(TrialBook::write($trial->load(TrialBook::WITH)), $status);
+        return new JsonResponse(TrialBook::write($trial->load(Trial::SHOWN)), $status);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Transmuta\Diet\Diet;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 
 /** Diets and limits per portion; `route` or `formula` where a version is to be made of it. */
 final class BriefRequest extends FormRequest

@@ -7,7 +7,7 @@ namespace Transmuta\Diagnosis;
 use Transmuta\Property\Setting\Ladder;
 
 /**
- * Cures that are computed from this layer's own mass and numbers (handbook faults R1–R10, common practice): g of what is added, how hot, into what. A cure
+ * Cures that are computed from this layer's own mass and numbers (common practice: faults): g of what is added, how hot, into what. A cure
  * the dish's diets do not allow is not offered.
  */
 final class Cures

@@ -30,31 +30,30 @@ final class FaultBook
 
     private static function read(): self
     {
-        $at = \dirname(__DIR__, 2) . '/data/faults/';
         $causes = $words = [];
-        foreach (Table::rows($at . 'causes.csv') as $row) {
+        foreach (Table::of('faults/causes') as $row) {
             $causes[$row['fault']][] = $row;
         }
-        foreach (Table::rows($at . 'words.csv') as $row) {
+        foreach (Table::of('faults/words') as $row) {
             $words[$row['words']] = explode(' ', $row['faults']);
         }
 
         $groups = [];
-        foreach (Table::rows($at . 'groups.csv') as $row) {
+        foreach (Table::of('faults/groups') as $row) {
             $groups[$row['group']] = explode(' ', $row['of']);
         }
         $rescues = [];
-        foreach (Table::rows($at . 'rescues.csv') as $row) {
+        foreach (Table::of('faults/rescues') as $row) {
             $rescues[$row['rescue']] = $row['ingredient'];
         }
 
         $next = [];
-        foreach (Table::rows($at . 'next.csv') as $row) {
+        foreach (Table::of('faults/next') as $row) {
             $next["{$row['fault']} {$row['row']}"][(int) $row['either']][] = $row;
         }
 
         $practical = [];
-        foreach (Table::rows($at . 'practical.csv') as $row) {
+        foreach (Table::of('faults/practical') as $row) {
             $practical[$row['agent']] = (float) $row['most'];
         }
 

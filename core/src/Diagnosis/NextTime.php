@@ -16,6 +16,7 @@ use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetDoses;
@@ -160,7 +161,7 @@ final readonly class NextTime
             $grams = $reading->state->grams;
             $grams[$at] *= $times;
 
-            return $this->reader->set->ge($reading->state->model->weigh(array_values($grams)), $dish->formula->serveAt);
+            return $this->reader->set->ge(LayerState::of($reading->state->model, array_values($grams)), $dish->formula->serveAt);
         };
         [$low, $high] = [self::WEAKEST, $this->most($reading, $at)];
         if ($ge($low) > $wanted || $ge($high) < $wanted) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Diagnosis;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Heat\ColdInTime;
+use Transmuta\Property\Heat\Cooling;
 
 /** What outranks every rescue, where the run proves it; and what is said beside one all the same. */
 final class Stops
@@ -19,12 +19,12 @@ final class Stops
         $stops = [];
         $out = $run->of('out_min');
         $at = $run->of('out_c');
-        if ($out !== null && $out > self::OUT_MIN && $at !== null && $at > ColdInTime::COLD && $at < ColdInTime::HOT) {
+        if ($out !== null && $out > self::OUT_MIN && $at !== null && $at > Cooling::COLD && $at < Cooling::HOT) {
             $stops[] = \sprintf('It stood %.0f min at %.0f °C: over 4 h between 5 and 57 °C it is discarded, and nothing here rescues it (FDA Food Code 2022, 3-501.19). Your local code comes first.', $out, $at);
         }
         $cold = $run->of('cold_h');
         $core = $run->of('core_c');
-        if ($cold !== null && $core !== null && $cold >= ColdInTime::COLD_WITHIN && $core > ColdInTime::COLD && $core < ColdInTime::HOT && $run->of('frozen') !== 1.0) {
+        if ($cold !== null && $core !== null && $cold >= Cooling::COLD_WITHIN && $core > Cooling::COLD && $core < Cooling::HOT && $run->of('frozen') !== 1.0) {
             $stops[] = \sprintf('%.0f h in the cold and %.0f °C in the middle: it must be at 5 °C within 6 h of 57; it is discarded (FDA Food Code 2022, 3-501.14). Your local code comes first.', $cold, $core);
         }
 

@@ -43,7 +43,7 @@ enum Diet: string
     }
 
     /**
-     * Who must not rely on it, and whom they ask: said where it is chosen, and on the card (handbook G). A diet kept for an illness is a matter of
+     * Who must not rely on it, and whom they ask: said where it is chosen, and on the card (practice: cautions). A diet kept for an illness is a matter of
      * licensed practice; what is computed here stands in for nothing of it.
      */
     public function caution(): string

@@ -6,10 +6,10 @@ namespace Transmuta\Format;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Answer;
-use Transmuta\Reformulation\Blocked;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Debt;
-use Transmuta\Reformulation\Route;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Evaluation\Debt;
+use Transmuta\Reformulation\Explanation\Blocked;
+use Transmuta\Reformulation\Ranking\Route;
 
 /** Routes in the open JSON form that `formula:reformulate` prints. */
 final class RouteJson

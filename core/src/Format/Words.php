@@ -60,7 +60,7 @@ final class Words
     public static function glossary(): array
     {
         $terms = [];
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/reference/glossary.csv') as $row) {
+        foreach (Table::of('reference/glossary') as $row) {
             $terms[$row['term']] = ['name' => $row['name'], 'plain' => $row['plain'], 'figure' => $row['figure'], 'mark' => $row['mark'], 'source' => $row['source']];
         }
 

@@ -23,13 +23,12 @@ final class Containers
 
     public function __construct()
     {
-        $dir = \dirname(__DIR__, 2) . '/data/intake/';
-        foreach (Table::rows($dir . 'containers.csv') as $row) {
+        foreach (Table::of('intake/containers') as $row) {
             foreach (explode('|', $row['names']) as $name) {
                 $this->byName[$name] = $row['container'];
             }
         }
-        foreach (Table::rows($dir . 'by-hand.csv') as $row) {
+        foreach (Table::of('intake/by-hand') as $row) {
             $this->byHand[$row['container']] = ['kind' => $row['kind'] === 'mass' ? 'mass' : 'volume', 'value' => (float) $row['value']];
         }
         $names = array_keys($this->byName);

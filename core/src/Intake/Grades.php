@@ -21,7 +21,7 @@ final class Grades
 
     public function __construct()
     {
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/grades.csv') as $row) {
+        foreach (Table::of('shelf/grades') as $row) {
             $this->families[$row['ingredient']] = $row['family'];
             $this->grades[$row['family']][$row['ingredient']] = (float) $row['grade'];
             $this->units[$row['family']] = $row['of'] === 'bloom' ? 'bloom' : '%';

@@ -32,7 +32,7 @@ final readonly class LineTools
         $this->quantities = new QuantityReader($units, new Containers(), $matcher->vocabulary());
         $this->weigher = new Weigher($shelf, $matcher, $this->quantities->containers, $leaf);
         $phrases = [];
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/phrases.csv') as $row) {
+        foreach (Table::of('intake/phrases') as $row) {
             $phrases['/' . $row['pattern'] . '/u'] = $row['becomes'];
         }
         $this->phrases = $phrases;

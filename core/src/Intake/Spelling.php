@@ -19,7 +19,7 @@ final class Spelling
     {
         if ($this->same === null) {
             $this->same = [];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/spellings.csv') as $row) {
+            foreach (Table::of('intake/spellings') as $row) {
                 $from = self::plain($row['from']);
                 $this->same[implode(' ', $from)] = self::plain($row['to']);
                 $this->longest = max($this->longest, \count($from));

@@ -10,7 +10,6 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
-use Transmuta\Formula\Oven;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
@@ -82,7 +81,7 @@ final readonly class TextFormula
                             'family' => $head['family'] = Family::tryFrom(mb_strtolower($row->value)) ?? throw Nonsense::of('family', $row->value, 'use curd, cream, mousse, cheesecake, custard or other'),
                             'measures' => $system = UnitSystem::tryFrom(mb_strtolower($row->value)) ?? throw Nonsense::of('measures', $row->value, 'use us, metric, au, uk, in or ca'),
                             'portions' => $head['portions'] = preg_match('/^\d{1,5}$/', $row->value) ? (int) $row->value : throw Nonsense::of('portions', $row->value, 'give a whole number from 1 to 10000'),
-                            'serve at' => $head['serve'] = self::celsius($row->value) ?? throw Nonsense::of('serve at', $row->value, 'write it like "6 C" or "43 F"'),
+                            'serve at' => $head['serve'] = HeatWords::celsius($row->value) ?? throw Nonsense::of('serve at', $row->value, 'write it like "6 C" or "43 F"'),
                             'measured' => $head['measured'][] = $this->measured($row->value),
                             'treat' => $open['treat'] = TreatmentGrammar::parse($row->value),
                             'tin' => $open['tin'] = Tins::read($row->value),
@@ -328,67 +327,6 @@ final readonly class TextFormula
         $id = $this->lines->ingredientNamed($name) ?? throw Nonsense::of('measured', $value, 'name a fruit of the shelf first, such as "measured: passion-fruit juice brix 14.5 acid 2.8"');
 
         return Measured::of($id, $number('brix'), $number('acid'));
-    }
-
-    /**
-     * An oven's heat with what kind of oven it is of, by the first that is stated: "160C fan", "fan 170 °C", "180 °C, fan oven", "gas 4", "100 °C steam".
-     *
-     * @return ?array{float, Oven} the still oven's °C, and the oven that was said; null where none was
-     */
-    public static function oven(string $text): ?array
-    {
-        $plain = mb_strtolower(Numbers::plain(str_replace(['º', '˚'], '°', $text)));
-        $fan = '(?:fan(?:[\s-]?(?:oven|forced|assisted|bake))?|convection|hot[\s-]air|umluft|hei(?:ß|ss)luft|chaleur\s+tournante|ventilad[oa]|ventilato|con\s+aire|turbo)';
-        $still = static fn(string $value, string $unit, Oven $oven): array => [$oven->still(str_contains($unit, 'f') || (float) $value >= 240.0 ? round(((float) $value - 32) / 1.8, 1) : (float) $value), $oven];
-        if (preg_match('/(?<![\d.])(\d{2,3}(?:\.\d+)?)\s*(?:(°\s*[cf]?|[cf]|degrees?(?:\s*[cf])?)(?![a-z]))?(?!\s*(?:g|ml|min|hour|h|cm|mm|%)\b)/u', $plain, $first, \PREG_OFFSET_CAPTURE) === 1) {
-            $from = $first[0][1];
-            $after = substr($plain, $from + \strlen($first[0][0]));
-            $before = substr($plain, 0, $from);
-            $unit = $first[2][0] ?? '';
-            if (preg_match('/^[\s,(]*(?:in\s+an?\s+)?' . $fan . '\b/u', $after) === 1 || preg_match('/\b' . $fan . '[\s,:(]*(?:at\s+|set\s+to\s+)?$/u', $before) === 1) {
-                return $still($first[1][0], $unit, Oven::Fan);
-            }
-
-            return preg_match('/^[\s,(]*(?:in\s+an?\s+)?steam(?:[\s-]?oven)?\b/u', $after) === 1 ? $still($first[1][0], $unit, Oven::Steam) : null;
-        }
-
-        return preg_match('/\bgas\s*(?:mark\s*)?(\d)/u', $plain, $m) === 1 ? [Oven::Gas->still((float) $m[1]), Oven::Gas] : null;
-    }
-
-    /** °C where a text states a heat by its unit: "82 °C", "350 F", "gas mark 4", "320 degrees". */
-    public static function heat(string $text): ?float
-    {
-        $plain = mb_strtolower(Numbers::plain(str_replace(['º', '˚'], '°', $text)));
-        if (preg_match('/(?<![\d.])(-?\d{2,3})\s*(?:°|degrees?|deg\.?)?\s*(?:c|celsius|centigrade)\b/u', $plain, $m) === 1) {
-            return (float) $m[1];
-        }
-        if (preg_match('/(?<![\d.])(\d{2,3})\s*(?:°|degrees?|deg\.?)?\s*(?:f|fahrenheit)\b/u', $plain, $m) === 1) {
-            return round(((float) $m[1] - 32) / 1.8, 1);
-        }
-        if (preg_match('/(?<![\d.])(\d{2,3})\s*(?:°|degrees?)/u', $plain, $m) === 1) {
-            return (float) $m[1] >= 240.0 ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
-        }
-
-        if (preg_match('/\b(?:bake|baked|oven|roast)\b.*\bat\s+(\d{3})\b(?!\s*(?:g|ml|min))/u', $plain, $m) === 1) {
-            // "Bake 10 min at 160": an oven's, in the scale its number can be of.
-            return (float) $m[1] >= 240.0 ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
-        }
-
-        return preg_match('/gas\s*(?:mark\s*)?(\d)/u', $plain, $m) === 1 ? 121.0 + 14.0 * (float) $m[1] : null;
-    }
-
-    /** °C from "82 C", "180 F" or "gas mark 4"; null where no temperature is written. */
-    public static function celsius(string $text): ?float
-    {
-        $plain = mb_strtolower(Numbers::plain($text));
-        if (preg_match('/(-?\d+(?:\.\d+)?)\s*(?:°\s*)?(c|f)\b/u', $plain, $m)) {
-            return $m[2] === 'f' ? round(((float) $m[1] - 32) / 1.8, 1) : (float) $m[1];
-        }
-        if (preg_match('/gas\s*(?:mark\s*)?(\d)/u', $plain, $m)) {
-            return 121.0 + 14.0 * (float) $m[1];
-        }
-
-        return preg_match('/^\s*(-?\d+(?:\.\d+)?)\s*$/u', $plain, $m) ? (float) $m[1] : null;
     }
 
     /**

@@ -77,7 +77,7 @@ final class TreatmentGrammar
         $air = preg_match('/air\s*(\d+(?:\.\d+)?)\s*%/u', $rest, $a) ? (float) $a[1] / 100 : null;
         $stirred = str_contains($rest, 'stirred') ? true : (str_contains($rest, 'still') ? false : null);
 
-        [$celsius, $oven] = ($m[1] === 'steam' || $m[1] === 'bake') ? TextFormula::oven($rest) ?? [TextFormula::celsius($rest), null] : [TextFormula::celsius($rest), null];
+        [$celsius, $oven] = ($m[1] === 'steam' || $m[1] === 'bake') ? HeatWords::oven($rest) ?? [HeatWords::celsius($rest), null] : [HeatWords::celsius($rest), null];
 
         return TreatmentStep::of(TreatmentKind::from(self::SAME[$m[1]] ?? $m[1]), $celsius, $minutes, $stirred, $air, $m[1] === 'steam' ? $oven ?? Oven::Steam : $oven);
     }

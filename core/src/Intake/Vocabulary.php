@@ -27,7 +27,7 @@ final class Vocabulary
     {
         if ($this->table === null) {
             $table = ['light' => [], 'identities' => [], 'varieties' => [], 'states' => [], 'measures' => []];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/intake/words.csv') as $row) {
+            foreach (Table::of('intake/words') as $row) {
                 foreach (explode('|', $row['words']) as $words) {
                     $key = implode(' ', $this->spelling->words($words));
                     match ($row['kind']) {

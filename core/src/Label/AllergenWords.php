@@ -99,7 +99,7 @@ final class AllergenWords
     public static function french(string $word): string
     {
         static $french = null;
-        $french ??= array_column(Table::rows(\dirname(__DIR__, 2) . '/data/label/french.csv'), 'french', 'word');
+        $french ??= array_column(Table::of('label/french'), 'french', 'word');
 
         return $french[$word] ?? throw new \LogicException("No French for $word (core/data/label/french.csv).");
     }

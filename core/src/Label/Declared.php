@@ -18,7 +18,7 @@ final readonly class Declared
         static $all = null;
         if ($all === null) {
             $all = [];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/label/rows.csv') as $row) {
+            foreach (Table::of('label/rows') as $row) {
                 $all[$row['market']][] = new self($row['row'], $row['name'], $row['within'], $row['mark']);
             }
         }

@@ -251,14 +251,14 @@ final readonly class IngredientList
     /** @return array<array-key, string> */
     private static function names(): array
     {
-        return array_column(Table::rows(self::file('names')), 'name', 'ingredient');
+        return array_column(Table::of('label/names'), 'name', 'ingredient');
     }
 
     /** @return array<string, array{e: string, name: string, us: string, class: string}> */
     public static function additives(): array
     {
         $all = [];
-        foreach (Table::rows(self::file('additives')) as $row) {
+        foreach (Table::of('label/additives') as $row) {
             $all[$row['ingredient']] = ['e' => $row['e'], 'name' => $row['name'], 'us' => $row['us'], 'class' => $row['class']];
         }
 
@@ -268,11 +268,6 @@ final readonly class IngredientList
     /** @return array<array-key, string> whether its making is defined by law, by class or ingredient */
     private static function compounds(): array
     {
-        return array_column(Table::rows(self::file('compounds')), 'defined', 'class');
-    }
-
-    private static function file(string $name): string
-    {
-        return \dirname(__DIR__, 2) . "/data/label/$name.csv";
+        return array_column(Table::of('label/compounds'), 'defined', 'class');
     }
 }

@@ -11,7 +11,7 @@ use Transmuta\Property\Nutrients\UsRounding;
 /** What is declared of energy and nutrients in a market, in its order, rounded once by its rule. What is not known is printed as not known, never as 0. */
 final class NutritionTable
 {
-    /** Daily values and reference intakes (handbook labels 1, 3–6): g, mg, µg, kJ, kcal. */
+    /** Daily values and reference intakes (`core/data/label`): g, mg, µg, kJ, kcal. */
     private const DAILY = [
         'eu' => ['energy_kj' => 8400, 'energy_kcal' => 2000, 'fat' => 70, 'saturates' => 20, 'carbohydrate' => 260, 'sugars' => 90, 'protein' => 50, 'salt' => 6],
         'us' => ['fat' => 78, 'saturates' => 20, 'cholesterol' => 300, 'sodium' => 2300, 'carbohydrate' => 275, 'fibre' => 28, 'added_sugars' => 50, 'vitamin_d' => 20, 'calcium' => 1300, 'iron' => 18, 'potassium' => 4700],

@@ -6,6 +6,7 @@ namespace Transmuta\Label;
 
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
+use Transmuta\Diet\FreeFrom;
 use Transmuta\Diet\Kitchen;
 use Transmuta\Diet\Verdict;
 use Transmuta\Property\DishReading;
@@ -59,7 +60,7 @@ final class OnMenu
         $contains = $dish->allergens[$regime]['contains'][$allergen] ?? [];
         $may = $dish->allergens[$regime]['may'][$allergen] ?? [];
         // A packet that a diet has a question to may hold it: what is contained already is no question.
-        $asked = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($dish->ingredients(), static fn(Ingredient $in): bool => !\in_array($annex, $in->allergens, true) && !\in_array($annex, $in->mayContain, true) && !Allergens::isClear($in, $annex))));
+        $asked = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($dish->ingredients(), static fn(Ingredient $in): bool => !\in_array($annex, $in->allergens, true) && !\in_array($annex, $in->mayContain, true) && !FreeFrom::isClear($in, $annex))));
         [$state, $because] = match (true) {
             $contains !== [] => ['contains', $contains],
             $may !== [] => ['may', $may],

@@ -10,7 +10,7 @@ use Transmuta\Quantity\Customary;
 
 /**
  * What stands on a pack beside list, allergens and nutrition: net quantity, date words, storage, and what has to be put on by hand. Rules as recalled
- * (handbook labels 1–6), none compared with an act’s text.
+ * (`core/data/label`), none compared with an act’s text.
  */
 final class Particulars
 {

@@ -29,7 +29,7 @@ final class Sorts
     {
         if (self::$all === null) {
             self::$all = [];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/label/sorts.csv') as $row) {
+            foreach (Table::of('label/sorts') as $row) {
                 self::$all[$row['sort']][$row['ingredient']] = $row['word'];
             }
         }

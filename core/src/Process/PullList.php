@@ -31,7 +31,7 @@ final class PullList
      */
     public static function ofAll(array $dishes): array
     {
-        $store = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/store.csv'), 'place', 'of');
+        $store = array_column(Table::of('reference/store'), 'place', 'of');
         $sums = [];
         foreach ($dishes as [$called, $dish]) {
             foreach ($dish->layers as $layer) {

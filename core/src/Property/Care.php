@@ -11,7 +11,7 @@ use Transmuta\Shelf\Nature;
 /** What an ingredient asks of the hand that puts it in: told by the watch, and seen to by whoever plans a layer. */
 final class Care
 {
-    /** °C that cultured dairy may meet (handbook F 24), and °C that is sure to be under that. */
+    /** °C that cultured dairy may meet (practice: watch rule 24), and °C that is sure to be under that. */
     public const CULTURED_BEARS = 40.0;
     public const COOL = 38.0;
 

@@ -112,6 +112,6 @@ final readonly class IngredientCurves
     {
         $layer = new Layer('Curve', [Line::of($in->id, max(1e-6, $grams)), Line::of($medium, max(1e-6, 100.0 - $grams))], $treatment, null, null);
 
-        return LayerModel::stateOf($layer, LayeredShelf::over($this->reader->shelf, [$in]));
+        return LayerState::ofLayer($layer, LayeredShelf::over($this->reader->shelf, [$in]));
     }
 }

@@ -47,26 +47,4 @@ final readonly class LayerModel
 
         return new self($portions, $t, $layer->loss ?? Loss::none());
     }
-
-    /**
-     * A layer weighed as it is written.
-     *
-     * @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have
-     */
-    public static function stateOf(Layer $layer, Shelf $shelf): LayerState
-    {
-        return self::of($layer, $shelf)->weigh(self::grams($layer));
-    }
-
-    /** @return list<float> grams of the layer's lines, in the order of the portions */
-    private static function grams(Layer $layer): array
-    {
-        return array_map(static fn(\Transmuta\Formula\Line $line): float => $line->grams, $layer->understood());
-    }
-
-    /** @param list<float> $grams one mass per portion, g, before losses */
-    public function weigh(array $grams): LayerState
-    {
-        return LayerState::of($this, $grams);
-    }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Shelf\Shelf;
+
 /**
  * A layer weighed: its masses in g and what 100 g of it holds once its losses are taken.
  */
@@ -48,7 +52,17 @@ final class LayerState
         $this->water = $parts['water'] ?? 0.0;
     }
 
-    /** @param list<float> $grams */
+    /**
+     * A layer weighed as it is written.
+     *
+     * @throws \Transmuta\Shelf\UnknownIngredient if a line names an ingredient the shelf does not have
+     */
+    public static function ofLayer(Layer $layer, Shelf $shelf): self
+    {
+        return self::of(LayerModel::of($layer, $shelf), array_map(static fn(Line $line): float => $line->grams, $layer->understood()));
+    }
+
+    /** @param list<float> $grams one mass per portion of the model, g, before losses */
     public static function of(LayerModel $model, array $grams): self
     {
         $parts = [];

@@ -20,19 +20,19 @@ final class LineJobs
      *
      * @return array{shares: list<array<string, float>>, set_by: list<array<string, float>>}
      */
-    public static function of(LayerState $state, Reader $reader, float $serveAt): array
+    public static function of(LayerState $state, Models $models, float $serveAt): array
     {
         $isBase = Base::is($state);
-        $whole = self::measured($state, $reader, $serveAt);
-        $sets = self::mechanisms($state, $reader, $serveAt, $isBase);
+        $whole = self::measured($state, $models, $serveAt);
+        $sets = self::mechanisms($state, $models, $serveAt, $isBase);
         $set = array_sum($sets);
         $share = static fn(float $all, float $rest): float => $all > 1e-6 ? max(0.0, min(1.0, ($all - $rest) / $all)) : 0.0;
         $shares = $setBy = [];
         $colours = $isBase ? [] : Colour::shares($state);
         foreach (array_keys($state->grams) as $i) {
             $without = $state->without($i);
-            $rest = self::measured($without, $reader, $serveAt);
-            $left = self::mechanisms($without, $reader, $serveAt, $isBase);
+            $rest = self::measured($without, $models, $serveAt);
+            $left = self::mechanisms($without, $models, $serveAt, $isBase);
             $own = ['set' => $share($set, array_sum($left))];
             foreach ($whole as $job => $all) {
                 $own[$job] = $share($all, $rest[$job]);
@@ -59,28 +59,28 @@ final class LineJobs
      *
      * @return array<string, float>
      */
-    public static function measures(LayerState $state, Reader $reader, float $serveAt, bool $isBase): array
+    public static function measures(LayerState $state, Models $models, float $serveAt, bool $isBase): array
     {
-        return ['set' => array_sum(self::mechanisms($state, $reader, $serveAt, $isBase)), ...self::measured($state, $reader, $serveAt)];
+        return ['set' => array_sum(self::mechanisms($state, $models, $serveAt, $isBase)), ...self::measured($state, $models, $serveAt)];
     }
 
     /** @return array<string, float> a base holds by its firm fat, and every other layer by its GE */
-    private static function mechanisms(LayerState $state, Reader $reader, float $serveAt, bool $isBase): array
+    private static function mechanisms(LayerState $state, Models $models, float $serveAt, bool $isBase): array
     {
-        return $isBase ? ['fat' => $reader->fat->solid($state, $serveAt)] : $reader->set->mechanisms($state, $serveAt);
+        return $isBase ? ['fat' => $models->fat->solid($state, $serveAt)] : $models->set->mechanisms($state, $serveAt);
     }
 
     /** @return array<string, float> */
-    private static function measured(LayerState $state, Reader $reader, float $serveAt): array
+    private static function measured(LayerState $state, Models $models, float $serveAt): array
     {
         return [
-            'sweet' => $reader->sweetness->se($state),
+            'sweet' => $models->sweetness->se($state),
             'fat' => $state->fat,
             'acid' => $state->sharpAcid(),
-            'air' => $reader->air->volume($state),
+            'air' => $models->air->volume($state),
             'protein' => $state->protein,
-            'firm' => $reader->fat->weightedSolid($state, $serveAt),
-            'water' => 1.0 - $reader->waterActivity->aw($state),
+            'firm' => $models->fat->weightedSolid($state, $serveAt),
+            'water' => 1.0 - $models->waterActivity->aw($state),
             'brown' => Browning::of($state),
         ];
     }

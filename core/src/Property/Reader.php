@@ -11,56 +11,26 @@ use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
-use Transmuta\Property\Fats\Emulsion;
-use Transmuta\Property\Fats\Fat;
 use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\Heat\Stack;
 use Transmuta\Property\Heat\Thermal;
 use Transmuta\Property\Nutrients\NetCarbSchool;
-use Transmuta\Property\Nutrients\Nutrition;
-use Transmuta\Property\Nutrients\UsNutrition;
-use Transmuta\Property\Setting\SetModel;
 use Transmuta\Property\Setting\Strengths;
 use Transmuta\Property\Structure\Air;
 use Transmuta\Property\Structure\Base;
-use Transmuta\Property\Taste\Acidity;
 use Transmuta\Property\Taste\Aftertaste;
 use Transmuta\Property\Taste\Balance;
-use Transmuta\Property\Taste\Characters;
-use Transmuta\Property\Taste\Sweetness;
 use Transmuta\Property\Water\Crystals;
-use Transmuta\Property\Water\Freezing;
 use Transmuta\Property\Water\Syrup;
-use Transmuta\Property\Water\WaterActivity;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\LayeredShelf;
 use Transmuta\Shelf\Shelf;
 
 /** Reads a formula: every property of every layer, then the dish. */
-final readonly class Reader
+final readonly class Reader extends Models
 {
-    /** Temperature of a room, at which every set is read a second time, °C. */
-    public const ROOM = 20.0;
-
-    /** Fat solid in the mouth is felt as wax, °C. */
-    public const MOUTH = 35.0;
-
-    /** Fat solid in the cold, °C. */
-    public const FRIDGE = 5.0;
-
-    public Fat $fat;
-    public Acidity $acidity;
-    public Air $air;
-    public Freezing $freezing;
-    public SetModel $set;
-    public Sweetness $sweetness;
-    public Nutrition $nutrition;
-    public UsNutrition $usNutrition;
-    public WaterActivity $waterActivity;
-    public Emulsion $emulsion;
-    public Characters $characters;
     private Base $base;
 
     /**
@@ -69,27 +39,17 @@ final readonly class Reader
      * @param ?Shelf $measured the shelf as it was, where this one already is as the kitchen measured it
      */
     public function __construct(
-        public Reference $reference,
-        public Shelf $shelf,
+        Reference $reference,
+        Shelf $shelf,
         private Watcher $watch,
-        public NetCarbSchool $school = NetCarbSchool::HalfPolyols,
-        public bool $linearBloom = false,
-        private ?Shelf $measured = null,
+        NetCarbSchool $school = NetCarbSchool::HalfPolyols,
+        bool $linearBloom = false,
+        ?Shelf $measured = null,
         private ?EvidenceBook $evidence = null,
         private ?float $proteinPortion = null,
         private ?Strengths $strengths = null,
     ) {
-        $this->fat = new Fat($reference);
-        $this->acidity = new Acidity($reference);
-        $this->air = new Air($reference);
-        $this->freezing = new Freezing($reference);
-        $this->set = new SetModel($reference, $this->fat, $this->acidity, $this->air, $this->freezing, $linearBloom, $strengths);
-        $this->sweetness = new Sweetness($reference);
-        $this->nutrition = new Nutrition($reference, $school);
-        $this->usNutrition = new UsNutrition($reference);
-        $this->waterActivity = new WaterActivity($reference);
-        $this->emulsion = new Emulsion($reference);
-        $this->characters = new Characters($reference);
+        parent::__construct($reference, $shelf, $school, $linearBloom, $strengths, $measured);
         $this->base = new Base($this->fat);
     }
 
@@ -173,12 +133,6 @@ final readonly class Reader
         return false;
     }
 
-    /** The shelf without what the kitchen measured. */
-    public function unmeasured(): Shelf
-    {
-        return $this->measured ?? $this->shelf;
-    }
-
     /** The same reader over the shelf as this formula's kitchen measured it. */
     public function for(Formula $formula): self
     {
@@ -239,7 +193,7 @@ final readonly class Reader
 
     public function layer(Layer $layer, float $serveAt): LayerReading
     {
-        $state = LayerModel::stateOf($layer, $this->shelf);
+        $state = LayerState::ofLayer($layer, $this->shelf);
         $volume = $this->air->layerVolume($state);
         $airShare = $this->air->share($state);
         $se = $this->sweetness->se($state);

@@ -8,5 +8,5 @@ namespace Transmuta\Property;
 interface Watcher
 {
     /** @return list<Warning> most serious first */
-    public function check(DishReading $dish, Reader $reader): array;
+    public function check(DishReading $dish, Models $models): array;
 }

@@ -22,4 +22,10 @@ final class BrokenTable extends \RuntimeException implements Failure
     {
         return new self(\sprintf('%s line %d has the unknown mark "%s"; use pub, trade or mem.', basename($file), $line, $mark));
     }
+
+    /** A cell that is not, to its last character, what its column holds. */
+    public static function cell(string $table, string $row, string $column, string $value, string $is): self
+    {
+        return new self(\sprintf('%s, %s, %s: "%s" is not %s.', $table, $row, $column, $value, $is));
+    }
 }

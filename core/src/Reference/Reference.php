@@ -136,10 +136,9 @@ final readonly class Reference
      */
     public static function tables(): array
     {
-        $dir = \dirname(__DIR__, 2) . '/data/reference/';
         $tables = [];
         foreach (array_keys(self::KEYS) as $name) {
-            $tables[$name] = Table::rows($dir . $name . '.csv');
+            $tables[$name] = Table::of("reference/$name");
         }
 
         return $tables;

@@ -21,16 +21,11 @@ final class Remedies
     {
         if (self::$table === null) {
             self::$table = [];
-            foreach (Table::rows(self::file()) as $row) {
+            foreach (Table::of('reference/remedies') as $row) {
                 self::$table[$row['rule']][$row['for']] = $row['ingredient'];
             }
         }
 
         return self::$table[$rule] ?? [];
-    }
-
-    public static function file(): string
-    {
-        return \dirname(__DIR__, 2) . '/data/reference/remedies.csv';
     }
 }

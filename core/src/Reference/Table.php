@@ -14,6 +14,8 @@ final class Table
     /** @var ?\Closure(): array<string, list<array<string, string>>> */
     private static ?\Closure $keeper = null;
 
+    private static ?string $at = null;
+
     /** @var ?array<string, list<array<string, string>>> rows by file, relative to `core/data` */
     private static ?array $kept = null;
 
@@ -46,6 +48,20 @@ final class Table
     }
 
     /**
+     * A table of the application's own knowledge.
+     *
+     * @param string $name its place in `core/data` without the ending, such as `reference/water`
+     *
+     * @return list<array<string, string>> rows by column name
+     *
+     * @throws BrokenTable if there is none, or a row of it is malformed
+     */
+    public static function of(string $name): array
+    {
+        return self::rows(self::directory() . "$name.csv");
+    }
+
+    /**
      * @return list<array<string, string>> rows by column name
      *
      * @throws BrokenTable if the file is missing, a row has the wrong number of cells, or its mark is unknown
@@ -63,9 +79,18 @@ final class Table
         return self::read($file);
     }
 
+    /**
+     * Reads the tables of another folder from now on, such as those of an earlier state to compare with; null for the application's own.
+     */
+    public static function readFrom(?string $directory): void
+    {
+        self::$at = $directory === null ? null : rtrim($directory, '/') . '/';
+        self::$kept = null;
+    }
+
     private static function directory(): string
     {
-        return \dirname(__DIR__, 2) . '/data/';
+        return self::$at ?? \dirname(__DIR__, 2) . '/data/';
     }
 
     /** @return list<array<string, string>> */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Explanation\Blocked;
+use Transmuta\Reformulation\Ranking\Route;
+
 /** Routes that keep the brief, best first; and where there are none, what stands in the way and the nearest that can be had. */
 final readonly class Answer
 {

@@ -10,6 +10,13 @@ use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Rail;
+use Transmuta\Reformulation\Deviation\Rails;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Solving\LayerProblem;
+use Transmuta\Reformulation\Substitution\Unknown;
 
 /** Holds one version against another: how far each property is off, and the same lines weighed anew so that it is off no more. */
 final readonly class Balancer

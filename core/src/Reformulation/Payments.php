@@ -8,10 +8,23 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\LayerKeys;
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Exclusions;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Guard;
+use Transmuta\Reformulation\Deviation\Job;
+use Transmuta\Reformulation\Deviation\Rail;
+use Transmuta\Reformulation\Deviation\Rails;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Substitution\Context;
+use Transmuta\Reformulation\Substitution\Heating;
+use Transmuta\Reformulation\Substitution\MeansBook;
+use Transmuta\Reformulation\Substitution\Permit;
+use Transmuta\Reformulation\Substitution\Place;
 
 /**
  * What would pay a job that nobody pays in a layer of a version: each means of the table (`means.csv`) that the brief, the market and what the
@@ -73,7 +86,7 @@ final readonly class Payments
                 $most = min($means['most'], MeansBook::pleasant($in->id, $in->class, $place->value) ?? $means['most']) / 100 * $layer->state->mixed;
                 $room = self::MOST_SHARE * $layer->state->mixed;
                 $prep = Heating::prep($in, null, $layer);
-                $offer = self::dose($means['id'], $most, $room, $prep, $means['note'], $layer->layer, $job, $rail, $before, static fn(Layer $with): array => self::byProperty($rails->of(LayerModel::stateOf($with, $reader->shelf))));
+                $offer = self::dose($means['id'], $most, $room, $prep, $means['note'], $layer->layer, $job, $rail, $before, static fn(Layer $with): array => self::byProperty($rails->of(LayerState::ofLayer($with, $reader->shelf))));
                 if ($offer !== null) {
                     $offers[] = $offer;
                 }

@@ -12,6 +12,19 @@ use Transmuta\Formula\Layer;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Exclusions;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Guard;
+use Transmuta\Reformulation\Deviation\Job;
+use Transmuta\Reformulation\Evaluation\Debt;
+use Transmuta\Reformulation\Evaluation\Misses;
+use Transmuta\Reformulation\Explanation\Blocked;
+use Transmuta\Reformulation\Explanation\Nearest;
+use Transmuta\Reformulation\Ranking\Route;
+use Transmuta\Reformulation\Ranking\RouteJudge;
+use Transmuta\Reformulation\Substitution\Needs;
 
 /**
  * Takes a dish and a brief to routes: banned lines leave, twins stand in, what is still owed is paid by the least means, grams are solved and the
@@ -84,7 +97,7 @@ final readonly class Reformulator
 
         $nearest = $proposals[0]['words'] ?? 'the dish as it is, without this brief';
 
-        return new Answer([], array_map(static fn(Blocked $b): Blocked => $b->nearest($nearest), Misses::blocked($missed[0], $original, $brief)), $proposals);
+        return new Answer([], array_map(static fn(Blocked $b): Blocked => $b->nearest($nearest), Nearest::blocked($missed[0], $original, $brief)), $proposals);
     }
 
     /**
@@ -96,7 +109,7 @@ final readonly class Reformulator
     {
         $proposals = [];
         foreach ([1.03, 1.1, 1.2, 1.5] as $slack) {
-            $proposals = Misses::proposals($nearest, $original, $brief, $slack);
+            $proposals = Nearest::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
             if ($accept === null) {
                 return [];

@@ -14,6 +14,33 @@ use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Exclusions;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Guard;
+use Transmuta\Reformulation\Deviation\Job;
+use Transmuta\Reformulation\Deviation\LayerKind;
+use Transmuta\Reformulation\Deviation\Limits;
+use Transmuta\Reformulation\Deviation\Rails;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Deviation\Totals;
+use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Evaluation\Keeping;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
+use Transmuta\Reformulation\Evaluation\Settlement;
+use Transmuta\Reformulation\Explanation\Changes;
+use Transmuta\Reformulation\Explanation\RouteNames;
+use Transmuta\Reformulation\Ranking\Route;
+use Transmuta\Reformulation\Solving\LayerSolver;
+use Transmuta\Reformulation\Solving\SolvedLayer;
+use Transmuta\Reformulation\Substitution\Draft;
+use Transmuta\Reformulation\Substitution\LayerPlanner;
+use Transmuta\Reformulation\Substitution\MeansBook;
+use Transmuta\Reformulation\Substitution\Needs;
+use Transmuta\Reformulation\Substitution\Permit;
+use Transmuta\Reformulation\Substitution\Substitutes;
+use Transmuta\Reformulation\Substitution\SubstitutionTable;
 use Transmuta\Shelf\Ingredient;
 
 /** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
@@ -51,7 +78,7 @@ final readonly class RouteSearch
         Guard $asking,
     ) {
         $this->permit = new Permit($brief, $exclusions, $schools->market, $asking);
-        $this->planner = new LayerPlanner($reader->shelf, $this->permit, new TwinBook($reader->shelf, $this->permit), $schools, $reader->reference);
+        $this->planner = new LayerPlanner($reader->shelf, $this->permit, new Substitutes($reader->shelf, $this->permit, SubstitutionTable::standard()), $schools, $reader->reference);
         $this->solver = new LayerSolver($reader, $this->permit, $original->formula->serveAt, $schools->citrusWithGelatin);
         $this->aims = $schools->aims($brief->aims);
     }

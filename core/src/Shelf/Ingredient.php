@@ -102,7 +102,11 @@ final readonly class Ingredient
 
     public function is(Nature $nature): bool
     {
-        return Natures::has($nature, $this);
+        $of = Natures::of($nature);
+
+        return isset($of['ingredient'][$this->id]) || isset($of['class'][$this->class]) || isset($of['group'][$this->group])
+            || ($this->basedOn !== null && isset($of['ingredient'][$this->basedOn]))
+            || array_filter(array_keys($of['function'] ?? []), fn(string $function): bool => $this->does($function) > 0.0) !== [];
     }
 
     public function comesFrom(string $origin): bool

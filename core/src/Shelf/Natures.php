@@ -12,13 +12,10 @@ final class Natures
     /** @var ?array<string, array<string, array<string, true>>> nature → by → of */
     private static ?array $table = null;
 
-    public static function has(Nature $nature, Ingredient $in): bool
+    /** @return array<string, array<string, true>> what has a nature: ids by `ingredient`, words by `class` and `group`, names by `function` */
+    public static function of(Nature $nature): array
     {
-        $of = self::table()[$nature->value] ?? [];
-
-        return isset($of['ingredient'][$in->id]) || isset($of['class'][$in->class]) || isset($of['group'][$in->group])
-            || ($in->basedOn !== null && isset($of['ingredient'][$in->basedOn]))
-            || (isset($of['function']) && array_filter(array_keys($of['function']), static fn(string $function): bool => $in->does($function) > 0.0) !== []);
+        return self::table()[$nature->value] ?? [];
     }
 
     /**
@@ -31,17 +28,12 @@ final class Natures
         return array_key_first(self::table()[$nature->value]['ingredient'] ?? []) ?? throw new \LogicException("No ingredient of the nature {$nature->value}.");
     }
 
-    public static function file(): string
-    {
-        return \dirname(__DIR__, 2) . '/data/shelf/natures.csv';
-    }
-
     /** @return array<string, array<string, array<string, true>>> */
     private static function table(): array
     {
         if (self::$table === null) {
             self::$table = [];
-            foreach (Table::rows(self::file()) as $row) {
+            foreach (Table::of('shelf/natures') as $row) {
                 self::$table[$row['nature']][$row['by']][$row['of']] = true;
             }
         }

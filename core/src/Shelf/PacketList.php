@@ -125,15 +125,14 @@ final readonly class PacketList
         static $table = null;
         if ($table === null) {
             $table = ['phrases' => [], 'stems' => []];
-            $dir = \dirname(__DIR__, 2) . '/data/shelf/';
             $list = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
-            foreach (Table::rows($dir . 'packet-words.csv') as $row) {
+            foreach (Table::of('shelf/packet-words') as $row) {
                 $brings = ['allergens' => $list($row['allergens']), 'cereals' => $list($row['cereals']), 'origins' => $list($row['origins']), 'ask' => $row['ask'], 'diets' => $list($row['diets']), 'warns' => false];
                 foreach (explode('|', $row['words']) as $phrase) {
                     $row['match'] === 'stem' ? $table['stems'][$phrase] ??= $brings : $table['phrases'][implode(' ', self::words($phrase))] ??= $brings;
                 }
             }
-            foreach (Table::rows($dir . 'packet-traces.csv') as $row) {
+            foreach (Table::of('shelf/packet-traces') as $row) {
                 $table['phrases'][implode(' ', self::words($row['phrase']))] = ['allergens' => [], 'cereals' => [], 'origins' => [], 'ask' => '', 'diets' => [], 'warns' => true];
             }
             uksort($table['stems'], static fn(string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));

@@ -16,22 +16,21 @@ final class ShelfFiles
      */
     public static function rows(): array
     {
-        $dir = \dirname(__DIR__, 2) . '/data/shelf/';
-        $measures = self::grouped($dir . 'measures.csv');
-        $functions = self::grouped($dir . 'functions.csv');
-        $micro = self::grouped($dir . 'micronutrients.csv');
-        $names = array_column(Table::rows($dir . 'names.csv'), 'names', 'ingredient');
-        $prices = array_column(Table::rows($dir . 'prices.csv'), null, 'ingredient');
-        $standing = array_column(Table::rows($dir . 'standing.csv'), null, 'ingredient');
-        $classes = array_column(Table::rows($dir . 'classes.csv'), 'class', 'ingredient');
-        $dry = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/dry-structure.csv'), null, 'class');
-        $coagulated = array_column(Table::rows(\dirname(__DIR__, 2) . '/data/reference/coagulated-casein.csv'), null, 'class');
-        $acidity = array_column(Table::rows($dir . 'acidity.csv'), null, 'ingredient');
-        $published = self::grouped($dir . 'published.csv');
+        $measures = self::grouped('measures');
+        $functions = self::grouped('functions');
+        $micro = self::grouped('micronutrients');
+        $names = array_column(Table::of('shelf/names'), 'names', 'ingredient');
+        $prices = array_column(Table::of('shelf/prices'), null, 'ingredient');
+        $standing = array_column(Table::of('shelf/standing'), null, 'ingredient');
+        $classes = array_column(Table::of('shelf/classes'), 'class', 'ingredient');
+        $dry = array_column(Table::of('reference/dry-structure'), null, 'class');
+        $coagulated = array_column(Table::of('reference/coagulated-casein'), null, 'class');
+        $acidity = array_column(Table::of('shelf/acidity'), null, 'ingredient');
+        $published = self::grouped('published');
         $words = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
 
         $rows = [];
-        foreach (Table::rows($dir . 'composition.csv') as $row) {
+        foreach (Table::of('shelf/composition') as $row) {
             $id = $row['id'];
             $own = $standing[$id] ?? ['origin' => '', 'allergens' => '', 'may_contain' => '', 'ask_vegan' => '', 'ask_gluten' => '', 'cereal' => '', 'note' => '', 'ask_vegetarian' => '', 'ask_alcohol' => '', 'mark' => '', 'source' => ''];
             $sour = $acidity[$id] ?? ['acids' => '', 'ph' => '', 'mark' => '', 'source' => ''];
@@ -127,10 +126,10 @@ final class ShelfFiles
     }
 
     /** @return array<string, list<array<string, string>>> */
-    private static function grouped(string $file): array
+    private static function grouped(string $table): array
     {
         $groups = [];
-        foreach (Table::rows($file) as $row) {
+        foreach (Table::of("shelf/$table") as $row) {
             $groups[$row['ingredient']][] = $row;
         }
 

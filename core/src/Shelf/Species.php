@@ -134,7 +134,7 @@ final class Species
         if (self::$made === null) {
             self::$made = [];
             $listed = static fn(string $cell): array => array_values(array_filter(explode('|', $cell), static fn(string $one): bool => $one !== ''));
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/holds.csv') as $row) {
+            foreach (Table::of('shelf/holds') as $row) {
                 self::$made[$row['ingredient']] = ['holds' => $listed($row['holds']), 'may' => $listed($row['may_hold'])];
             }
         }
@@ -147,7 +147,7 @@ final class Species
     {
         if (self::$species === null) {
             self::$species = [];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/species.csv') as $row) {
+            foreach (Table::of('shelf/species') as $row) {
                 self::$species[$row['species']] = ['kin' => $row['kin'], 'allergen' => $row['allergen'], 'names' => explode('|', mb_strtolower($row['names']))];
             }
         }

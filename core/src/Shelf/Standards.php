@@ -26,7 +26,7 @@ final class Standards
     {
         if (self::$bounds === null) {
             self::$bounds = [];
-            foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/standards.csv') as $row) {
+            foreach (Table::of('shelf/standards') as $row) {
                 self::$bounds[$row['ingredient']][] = ['fact' => $row['fact'], 'rule' => $row['rule'] === 'max' ? 'max' : 'min', 'value' => (float) $row['value'], 'source' => $row['source']];
             }
         }

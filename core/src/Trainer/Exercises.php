@@ -162,7 +162,7 @@ final readonly class Exercises
             $tried[] = $layer->state->without($n);
             $grams = $layer->state->grams;
             $grams[$n] *= 2 + $dice->upTo(4);
-            $tried[] = $layer->state->model->weigh(array_values($grams));
+            $tried[] = LayerState::of($layer->state->model, array_values($grams));
         }
         foreach ($dice->shuffled($tried) as $state) {
             $of = $this->reader->emulsion->of($state);
@@ -188,7 +188,7 @@ final readonly class Exercises
                 foreach (range(0, 40) as $step) {
                     $weighed = $layer->state->grams;
                     $weighed[$n] = $grams * 0.1 * 60 ** ($step / 40);
-                    $curve[] = [$weighed[$n], $this->reader->set->ge($layer->state->model->weigh(array_values($weighed)), $dish->formula->serveAt)];
+                    $curve[] = [$weighed[$n], $this->reader->set->ge(LayerState::of($layer->state->model, array_values($weighed)), $dish->formula->serveAt)];
                 }
                 $right = DoseCurve::by('', array_column($curve, 0), static fn(float $g): float => Question::ge(['curve' => $curve], $g))->dose(Ladder::ge($wanted + 0.5));
                 if ($right === null) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Warning;
 use Transmuta\Property\Watcher;
 
@@ -84,11 +84,11 @@ final readonly class WatchList implements Watcher
     }
 
     /** @return list<Warning> */
-    public function check(DishReading $dish, Reader $reader): array
+    public function check(DishReading $dish, Models $models): array
     {
         $found = [];
         foreach ($this->rules as $rule) {
-            foreach ($rule->check($dish, $reader) as $warning) {
+            foreach ($rule->check($dish, $models) as $warning) {
                 $found[] = $warning;
             }
         }

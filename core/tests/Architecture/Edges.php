@@ -40,6 +40,17 @@ final class Edges
         'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label', 'Sensory'],
     ];
 
+    /** @var array<string, list<string>> rooms of the decision, in the order it is made; each may know those before it. `Reformulation` itself walks through them. */
+    public const ROOMS = [
+        'Brief' => [],
+        'Deviation' => ['Brief'],
+        'Substitution' => ['Brief', 'Deviation'],
+        'Solving' => ['Brief', 'Deviation', 'Substitution'],
+        'Evaluation' => ['Brief', 'Deviation', 'Substitution'],
+        'Ranking' => ['Deviation', 'Evaluation'],
+        'Explanation' => ['Brief', 'Deviation', 'Substitution', 'Evaluation', 'Ranking'],
+    ];
+
     /** @return iterable<string, Rule> */
     public function testANamespaceKnowsOnlyWhatItMay(): iterable
     {

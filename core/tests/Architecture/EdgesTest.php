@@ -42,4 +42,38 @@ final class EdgesTest extends TestCase
         }
         self::assertGreaterThan(300, $found);
     }
+
+    /** The decision goes one way: what is asked, how far off a layer is, what may stand in, what it weighs, what came of it, which is best, and how it is told. */
+    public function testTheRoomsOfTheDecisionGoOneWay(): void
+    {
+        $root = \dirname(__DIR__, 2) . '/src/Reformulation';
+        self::assertEqualsCanonicalizing(array_map(basename(...), glob("$root/*", \GLOB_ONLYDIR) ?: []), array_keys(Edges::ROOMS));
+        $known = [];
+        $found = 0;
+        foreach (Edges::ROOMS as $room => $may) {
+            self::assertSame([], array_values(array_diff($may, $known)), "$room may only know what stands before it");
+            $known[] = $room;
+            foreach (glob("$root/$room/*.php") ?: [] as $file) {
+                preg_match_all('/Transmuta\\\\Reformulation\\\\(\w+)/', (string) php_strip_whitespace($file), $names);
+                foreach (array_diff(array_unique($names[1]), [$room]) as $other) {
+                    self::assertContains($other, $may, $file);
+                    ++$found;
+                }
+            }
+        }
+        self::assertGreaterThan(30, $found);
+    }
+
+    /** Nothing knows what knows it, by whatever way round; records of the store alone point at each other as their rows do. */
+    public function testNoClassKnowsWhatKnowsIt(): void
+    {
+        $root = \dirname(__DIR__, 3);
+        $core = ClassGraph::of("$root/core/src", 'Transmuta');
+        self::assertGreaterThan(450, \count($core));
+        self::assertContains('Transmuta\\Shelf\\Shelf', $core['Transmuta\\Engine'] ?? [], 'the graph sees what is named');
+        self::assertSame([], ClassGraph::cycles($core));
+        self::assertSame([['a', 'b', 'c']], ClassGraph::cycles(['a' => ['b'], 'b' => ['c'], 'c' => ['a'], 'd' => ['a']]), 'a way round is seen');
+        $app = array_filter(ClassGraph::cycles(ClassGraph::of("$root/app", 'App')), static fn(array $group): bool => array_filter($group, static fn(string $class): bool => !str_starts_with($class, 'App\\Models\\')) !== []);
+        self::assertSame([], array_values($app));
+    }
 }

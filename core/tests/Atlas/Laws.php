@@ -9,7 +9,7 @@ use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Shelf\Ingredient;
 
 /**

@@ -10,7 +10,7 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Intake\TreatmentGrammar;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 

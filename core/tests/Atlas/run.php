@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Tests\Atlas\Laws;
 
@@ -14,6 +14,10 @@ require \dirname(__DIR__, 3) . '/vendor/autoload.php';
 
 [$k, $n, $pairs] = [(int) ($argv[1] ?? 0), (int) ($argv[2] ?? 1), ($argv[3] ?? '') === 'pairs'];
 $only = $argv[4] ?? '';
+// The tables of another folder: an earlier state to compare with.
+if (($argv[5] ?? '') !== '') {
+    Transmuta\Reference\Table::readFrom($argv[5]);
+}
 $briefs = [['vegan'], ['eggless'], ['gluten-free'], ['keto'], ['high-protein']];
 if ($pairs) {
     array_push($briefs, ['vegan', 'gluten-free'], ['gluten-free', 'eggless'], ['vegan', 'nut-free'], ['keto', 'eggless'], ['dairy-free'], ['soy-free', 'vegan']);
@@ -28,7 +32,7 @@ foreach ($files as $at => $file) {
     $was = $engine->read($formula);
     foreach ($briefs as $words) {
         $brief = Brief::of(array_map(Diet::from(...), $words));
-        $checks = $names = [];
+        $checks = $names = $told = [];
         $start = hrtime(true);
         try {
             $answer = $engine->answer($formula, $brief);
@@ -38,6 +42,9 @@ foreach ($files as $at => $file) {
                 }
                 $names[] = $route->name;
                 $checks[] = [$r, 14, trim($route->name) !== '' && !str_contains($route->name, 'More '), $route->name];
+            }
+            foreach ($answer->routes as $route) {
+                $told[] = hash('xxh64', json_encode([$route->name, $route->standing->value, round($route->fit, 3), array_map(static fn($layer): array => array_map(static fn($line): array => [$line->ingredient, round($line->grams, 4), $line->prep], $layer->lines), $route->result->formula->layers)], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
             }
             $hashes = array_map(static fn($route): string => $route->hash(), $answer->routes);
             $checks[] = [0, 14, count($hashes) === count(array_unique($hashes)) && count(array_unique(array_column($answer->routes, 'name'))) === count($answer->routes), implode(' | ', $names)];
@@ -51,6 +58,6 @@ foreach ($files as $at => $file) {
             $checks[] = [0, 8, false, $thrown::class . ': ' . $thrown->getMessage()];
             [$standing, $why] = ['crash', $thrown->getMessage()];
         }
-        echo json_encode(['dish' => basename($file, '.dish'), 'family' => $formula->family->value, 'diet' => implode('+', $words), 'standing' => $standing, 'why' => $why, 'route' => $names[0] ?? '', 'ms' => (hrtime(true) - $start) / 1e6, 'checks' => $checks], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
+        echo json_encode(['dish' => basename($file, '.dish'), 'family' => $formula->family->value, 'diet' => implode('+', $words), 'standing' => $standing, 'why' => $why, 'route' => $names[0] ?? '', 'ms' => (hrtime(true) - $start) / 1e6, 'checks' => $checks, 'routes' => $told, 'key' => basename($file, '.dish') . ', ' . implode('+', $words), 'reading' => hash('xxh64', serialize([$was->portion, array_map(static fn($layer): array => [$layer->set->ge, $layer->se, $layer->ph, $layer->aw], $was->layers)]))], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
     }
 }

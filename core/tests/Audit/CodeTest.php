@@ -61,22 +61,22 @@ final class CodeTest extends TestCase
     public function testA1A2NoRoseWaterInPears(): void
     {
         foreach (['pear', 'quince', 'peach'] as $fruit) {
-            $answer = Kit::engine()->answer(Kit::engine()->parse("layer: A\ntreat: boil 5 min\n400 g $fruit\n60 g sugar\n200 g cream"), \Transmuta\Reformulation\Brief::of([\Transmuta\Diet\Diet::Keto]));
+            $answer = Kit::engine()->answer(Kit::engine()->parse("layer: A\ntreat: boil 5 min\n400 g $fruit\n60 g sugar\n200 g cream"), \Transmuta\Reformulation\Brief\Brief::of([\Transmuta\Diet\Diet::Keto]));
             foreach ($answer->routes as $route) {
                 self::assertArrayNotHasKey('rose-water', $route->result->ingredients(), "$fruit: $route->name");
                 $isStrange = isset($route->result->ingredients()['strawberry']);
-                self::assertTrue(!$isStrange || ($route->standing === \Transmuta\Reformulation\RouteStanding::MetBut && str_contains(implode(' ', $route->settlement->words()), 'strawberr')), "$fruit: $route->name");
+                self::assertTrue(!$isStrange || ($route->standing === \Transmuta\Reformulation\Evaluation\RouteStanding::MetBut && str_contains(implode(' ', $route->settlement->words()), 'strawberr')), "$fruit: $route->name");
             }
         }
-        $book = new \Transmuta\Reformulation\TwinBook(Kit::shelf(), \Transmuta\Tests\Reformulation\Planning::permit(\Transmuta\Formula\Formula::of('x', [Kit::layer(['litchi' => 400, 'pear' => 100])]), [\Transmuta\Diet\Diet::Keto]));
-        $helped = static fn(string $id): bool => array_filter($book->of(Kit::shelf()->get($id), ['keto'], 'filling'), static fn(\Transmuta\Reformulation\Twin $t): bool => \in_array('rose-water', array_column($t->helpers, 'id'), true)) !== [];
+        $book = new \Transmuta\Reformulation\Substitution\Substitutes(Kit::shelf(), \Transmuta\Tests\Reformulation\Planning::permit(\Transmuta\Formula\Formula::of('x', [Kit::layer(['litchi' => 400, 'pear' => 100])]), [\Transmuta\Diet\Diet::Keto]), \Transmuta\Reformulation\Substitution\SubstitutionTable::standard());
+        $helped = static fn(string $id): bool => array_filter($book->of(Kit::shelf()->get($id), ['keto'], 'filling'), static fn(\Transmuta\Reformulation\Substitution\Substitution $t): bool => \in_array('rose-water', array_map(static fn($h): string => $h->ingredient, $t->helpers), true)) !== [];
         self::assertTrue($helped('litchi'), 'for litchi it is meant');
         self::assertFalse($helped('pear'));
         // A vegan cream of vegetarian guests gets the alternative that may come in.
-        $twin = \Transmuta\Reformulation\Condition::read('fat>25');
+        $twin = \Transmuta\Reformulation\Substitution\Condition::read('fat>25');
         self::assertTrue($twin?->mayHoldFor(Kit::shelf()->get('cream-cheese')));
         self::assertFalse($twin->mayHoldFor(Kit::shelf()->get('cream-cheese-light')));
-        self::assertNull(\Transmuta\Reformulation\Condition::read('on Sundays'));
+        self::assertNull(\Transmuta\Reformulation\Substitution\Condition::read('on Sundays'));
     }
 
     /** A4: the cheapest of what asks no more, though one asks nothing at all. */
@@ -130,7 +130,7 @@ final class CodeTest extends TestCase
     {
         $this->expectException(\Transmuta\Fault\Nonsense::class);
         $this->expectExceptionMessageMatches('/layer "Big".*scale/');
-        Kit::engine()->answer(Kit::engine()->parse("layer: Big\n100 kg butter"), \Transmuta\Reformulation\Brief::of([\Transmuta\Diet\Diet::Vegan]));
+        Kit::engine()->answer(Kit::engine()->parse("layer: Big\n100 kg butter"), \Transmuta\Reformulation\Brief\Brief::of([\Transmuta\Diet\Diet::Vegan]));
     }
 
     /** A16: a layer called Bath is not in a bath. */
@@ -150,7 +150,7 @@ final class CodeTest extends TestCase
     {
         foreach (Kit::demos() as [$name]) {
             foreach ([\Transmuta\Diet\Diet::GlutenFree, \Transmuta\Diet\Diet::Vegan] as $diet) {
-                foreach (Kit::engine()->reformulate(Kit::demo($name), \Transmuta\Reformulation\Brief::of([$diet])) as $route) {
+                foreach (Kit::engine()->reformulate(Kit::demo($name), \Transmuta\Reformulation\Brief\Brief::of([$diet])) as $route) {
                     self::assertStringNotContainsString('weighing', $route->name);
                 }
             }

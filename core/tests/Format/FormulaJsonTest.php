@@ -13,7 +13,7 @@ use Transmuta\Format\FormulaText;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
 use Transmuta\Intake\Unreadable;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Tests\Kit;
 
 final class FormulaJsonTest extends TestCase

@@ -12,7 +12,7 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Identity;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Tests\Kit;
 
 /** Layers, lines and steps keep their ids whatever is done to them. */

@@ -234,7 +234,7 @@ final class GrammarTest extends TestCase
     public function testALeafWithoutAGradeIsTheStudiosOwn(): void
     {
         foreach (['gold' => ['gelatin-leaf-gold', 8.0], 'titanium' => ['gelatin-leaf-titanium', 20.0], 'platinum' => ['gelatin-leaf-platinum', 6.8]] as $leaf => [$id, $grams]) {
-            $lines = \Transmuta\Engine::over(Kit::shelf(), schools: \Transmuta\Reformulation\Schools::of(['leaf' => $leaf]))->lines;
+            $lines = \Transmuta\Engine::over(Kit::shelf(), schools: \Transmuta\Reformulation\Brief\Schools::of(['leaf' => $leaf]))->lines;
             $line = $lines->read('4 gelatine leaves', UnitSystem::Uk);
             self::assertSame([$id, $grams, Confidence::Likely], [$line->ingredient, $line->grams, $line->confidence]);
             self::assertSame('gelatin-leaf-silver', $lines->read('4 silver gelatine leaves', UnitSystem::Uk)->ingredient);

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Process\Card;
 use Transmuta\Process\MethodWriter;
-use Transmuta\Reformulation\Brief;
+use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Tests\Kit;
 
 final class MethodWriterTest extends TestCase

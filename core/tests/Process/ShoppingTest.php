@@ -145,7 +145,7 @@ final class ShoppingTest extends TestCase
 
     public function testWhatIsUsableIsOfTheShelf(): void
     {
-        foreach (\Transmuta\Reference\Table::rows(\dirname(__DIR__, 2) . '/data/process/usable.csv') as $row) {
+        foreach (\Transmuta\Reference\Table::of('process/usable') as $row) {
             self::assertNotNull(Kit::shelf()->find($row['ingredient']), $row['ingredient']);
             self::assertGreaterThan(0.0, (float) $row['usable_percent']);
             self::assertLessThan(100.0, (float) $row['usable_percent']);

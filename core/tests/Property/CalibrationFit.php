@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Tests\Property;
 
-use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Ladder;
@@ -39,7 +38,7 @@ final class CalibrationFit
     {
         $this->cases = array_map(static fn(array $case): array => [
             'id' => $case['id'], 'name' => $case['name'], 'celsius' => $case['celsius'], 'observed' => $case['observed'],
-            'state' => LayerModel::stateOf($case['layer'], Kit::shelf()),
+            'state' => LayerState::ofLayer($case['layer'], Kit::shelf()),
         ], CalibrationCases::all());
     }
 

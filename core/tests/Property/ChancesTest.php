@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\TestCase;
+use Transmuta\Property\LayerState;
 use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetReading;
@@ -43,7 +44,7 @@ final class ChancesTest extends TestCase
         $count = \count($cases);
         foreach ($cases as $case) {
             $reading = Kit::engine()->reader->set;
-            $state = \Transmuta\Property\LayerModel::stateOf($case['layer'], Kit::shelf());
+            $state = LayerState::ofLayer($case['layer'], Kit::shelf());
             $chances = Chances::of(SetReading::of($reading->mechanisms($state, $case['celsius']), 'gel'));
             $given += $chances[$case['observed']];
             $below = $known = 0.0;

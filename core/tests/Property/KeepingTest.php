@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Property\Keeping;
 use Transmuta\Property\Water\Crystals;
+use Transmuta\Property\Water\Frozen;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 
@@ -92,7 +93,7 @@ final class KeepingTest extends TestCase
         $frozen = static function (array $grams): \Transmuta\Property\Water\Frozen {
             $reader = Kit::engine()->reader;
 
-            return $reader->freezing->frozen(Kit::state($grams), 30.0);
+            return Frozen::of(Kit::state($grams), $reader->freezing, 30.0);
         };
         $lean = $frozen(['milk' => 90, 'sugar' => 10]);
         $sweet = $frozen(['milk' => 60, 'cream-36' => 20, 'sugar' => 20]);

@@ -17,7 +17,6 @@ use Transmuta\Formula\Line;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Quantity\UnitSystem;
@@ -81,7 +80,7 @@ final class LawsTest extends TestCase
 
     private static function state(Layer $layer): LayerState
     {
-        return LayerModel::stateOf($layer, Kit::shelf());
+        return LayerState::ofLayer($layer, Kit::shelf());
     }
 
     /** @param list<Layer> $layers */

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\Fats\Fat;
-use Transmuta\Property\LayerModel;
+use Transmuta\Property\LayerState;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetModel;
 use Transmuta\Property\Structure\Air;
@@ -75,7 +75,7 @@ final class SetModelTest extends TestCase
             $lines = [Line::of('lemon-juice', 40), Line::of('water', 40), Line::of('sugar', 14), Line::of($starch, 6, prep: array_values(array_filter($prep, is_string(...))))];
             $layer = new Layer('Filling', $lines, Kit::heat($prep === [] ? 'boil' : 'melt'), null, null);
 
-            return self::model()->ge(LayerModel::stateOf($layer, Kit::shelf()), 5.0);
+            return self::model()->ge(LayerState::ofLayer($layer, Kit::shelf()), 5.0);
         };
         self::assertEqualsWithDelta(\Transmuta\Reference\Reference::standard()->set['starch.acid-factor'], $sour('cornflour', []) / $sour('cornflour', ['boiled']), 0.01);
         self::assertGreaterThan(0.4, $sour('modified-starch', []));

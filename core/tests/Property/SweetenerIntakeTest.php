@@ -11,8 +11,8 @@ use Transmuta\Engine;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Reference;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Tests\Kit;
 
 final class SweetenerIntakeTest extends TestCase

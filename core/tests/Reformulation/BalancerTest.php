@@ -8,10 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
-use Transmuta\Reformulation\Aims;
 use Transmuta\Reformulation\Balancer;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Rail;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Deviation\Rail;
 use Transmuta\Tests\Kit;
 
 final class BalancerTest extends TestCase

@@ -6,9 +6,9 @@ namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
-use Transmuta\Reformulation\BoundedLeastSquares;
-use Transmuta\Reformulation\LayerProblem;
-use Transmuta\Reformulation\Target;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Solving\BoundedLeastSquares;
+use Transmuta\Reformulation\Solving\LayerProblem;
 use Transmuta\Tests\Kit;
 
 /** Our solver against scipy.optimize.lsq_linear: same objective to 1e-6 relative. */
@@ -36,7 +36,7 @@ final class BoundedLeastSquaresTest extends TestCase
                 $planner = Planning::planner($formula, [$diet]);
                 foreach ($formula->layers as $layer) {
                     $reading = $reader->layer($layer, $formula->serveAt);
-                    foreach ($planner->drafts($reading, $formula->family, $formula->serveAt, new \Transmuta\Reformulation\Needs()) as $draft) {
+                    foreach ($planner->drafts($reading, $formula->family, $formula->serveAt, new \Transmuta\Reformulation\Substitution\Needs()) as $draft) {
                         $solution = (new LayerProblem($reader, $draft->template, $draft->unknowns, Target::of($reading, $reader, $formula->serveAt), $formula->serveAt))->solve();
                         $n = \count($solution->jacobian[0] ?? []);
                         if ($n === 0) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\TestCase;
-use Transmuta\Reformulation\Changes;
+use Transmuta\Reformulation\Explanation\Changes;
 use Transmuta\Tests\Kit;
 
 final class ChangesTest extends TestCase

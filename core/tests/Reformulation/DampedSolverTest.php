@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\TestCase;
-use Transmuta\Reformulation\DampedSolver;
+use Transmuta\Reformulation\Solving\DampedSolver;
 
 final class DampedSolverTest extends TestCase
 {

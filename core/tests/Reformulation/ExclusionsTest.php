@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Reference\Table;
-use Transmuta\Reformulation\Exclusions;
+use Transmuta\Reformulation\Brief\Exclusions;
 use Transmuta\Tests\Kit;
 
 final class ExclusionsTest extends TestCase
@@ -55,7 +55,7 @@ final class ExclusionsTest extends TestCase
 
     public function testEveryWordOfTheTableKeepsSomethingOut(): void
     {
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/reformulation/without.csv') as $row) {
+        foreach (Table::of('reformulation/without') as $row) {
             $exclusions = Exclusions::of([$row['word']], Kit::shelf());
             $out = array_filter(Kit::shelf()->all(), $exclusions->bans(...));
             if (!\in_array($row['value'], ['meat', 'lupin', 'sulphites', 'rye'], true)) {

@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Reformulation\Market;
+use Transmuta\Reformulation\Brief\Market;
 use Transmuta\Tests\Kit;
 
 final class MarketTest extends TestCase

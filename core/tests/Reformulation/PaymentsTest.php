@@ -10,8 +10,8 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Rail;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Deviation\Rail;
 use Transmuta\Tests\Kit;
 
 /** What is offered to pay a job pays it when it is put in and everything is read again. */

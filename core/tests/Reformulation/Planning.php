@@ -6,13 +6,14 @@ namespace Transmuta\Tests\Reformulation;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Exclusions;
-use Transmuta\Reformulation\Guard;
-use Transmuta\Reformulation\LayerPlanner;
-use Transmuta\Reformulation\Permit;
-use Transmuta\Reformulation\Schools;
-use Transmuta\Reformulation\TwinBook;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Exclusions;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Deviation\Guard;
+use Transmuta\Reformulation\Substitution\LayerPlanner;
+use Transmuta\Reformulation\Substitution\Permit;
+use Transmuta\Reformulation\Substitution\Substitutes;
+use Transmuta\Reformulation\Substitution\SubstitutionTable;
 use Transmuta\Tests\Kit;
 
 /** What tests need to look at a draft before it is solved. */
@@ -29,6 +30,6 @@ final class Planning
     {
         $permit = self::permit($formula, $diets);
 
-        return new LayerPlanner(Kit::shelf(), $permit, new TwinBook(Kit::shelf(), $permit), new Schools(), Kit::engine()->reader->reference);
+        return new LayerPlanner(Kit::shelf(), $permit, new Substitutes(Kit::shelf(), $permit, SubstitutionTable::standard()), new Schools(), Kit::engine()->reader->reference);
     }
 }

@@ -6,10 +6,10 @@ namespace Transmuta\Tests\Reformulation;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\LayerModel;
-use Transmuta\Reformulation\Rail;
-use Transmuta\Reformulation\Rails;
-use Transmuta\Reformulation\Target;
+use Transmuta\Property\LayerState;
+use Transmuta\Reformulation\Deviation\Rail;
+use Transmuta\Reformulation\Deviation\Rails;
+use Transmuta\Reformulation\Deviation\Target;
 use Transmuta\Tests\Kit;
 
 final class RailsTest extends TestCase
@@ -28,7 +28,7 @@ final class RailsTest extends TestCase
         $reader = Kit::engine()->reader;
         $target = Target::of(Kit::reading($before, Kit::heat($treat)), $reader, 5.0);
         $layer = Kit::layer($after, Kit::heat($treat));
-        $rails = (new Rails($reader, $target, 5.0))->of(LayerModel::stateOf($layer, Kit::shelf()));
+        $rails = (new Rails($reader, $target, 5.0))->of(LayerState::ofLayer($layer, Kit::shelf()));
 
         return array_combine(array_map(static fn(Rail $r): string => $r->property, $rails), $rails);
     }

@@ -12,11 +12,11 @@ use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
-use Transmuta\Reformulation\Aims;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Rail;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\RouteStanding;
+use Transmuta\Reformulation\Brief\Aims;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Deviation\Rail;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Tests\Kit;
 
 final class ReformulatorTest extends TestCase

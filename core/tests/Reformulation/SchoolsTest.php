@@ -9,9 +9,9 @@ use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\Schools;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Tests\Kit;
 
 /** Each question on which practitioners disagree acts where it says it does, and leaves the default as it was. */

@@ -9,16 +9,16 @@ use Transmuta\Diet\Diet;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Debt;
-use Transmuta\Reformulation\DebtState;
-use Transmuta\Reformulation\Job;
-use Transmuta\Reformulation\Keeping;
-use Transmuta\Reformulation\LayerKind;
-use Transmuta\Reformulation\Rails;
-use Transmuta\Reformulation\RouteStanding;
-use Transmuta\Reformulation\Settlement;
-use Transmuta\Reformulation\Target;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Deviation\Job;
+use Transmuta\Reformulation\Deviation\LayerKind;
+use Transmuta\Reformulation\Deviation\Rails;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Evaluation\Debt;
+use Transmuta\Reformulation\Evaluation\DebtState;
+use Transmuta\Reformulation\Evaluation\Keeping;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
+use Transmuta\Reformulation\Evaluation\Settlement;
 use Transmuta\Tests\Kit;
 
 final class SettlementTest extends TestCase
@@ -86,7 +86,7 @@ final class SettlementTest extends TestCase
         $set = static function (float $was, float $now) use ($reader): bool {
             $read = static fn(float $gelatin): \Transmuta\Property\LayerReading => $reader->read(Formula::of('Cream', [Kit::layer(['milk' => 900 - $gelatin, 'sugar' => 100, 'gelatin-powder' => $gelatin])]))->layers[0];
             $rails = (new Rails($reader, Target::of($read($was), $reader, 5.0), 5.0))->of($read($now)->state);
-            $rail = array_values(array_filter($rails, static fn(\Transmuta\Reformulation\Rail $one): bool => $one->property === Job::Set->value))[0];
+            $rail = array_values(array_filter($rails, static fn(\Transmuta\Reformulation\Deviation\Rail $one): bool => $one->property === Job::Set->value))[0];
 
             return abs($rail->residual) <= 2.0;
         };

@@ -9,12 +9,12 @@ use Transmuta\Diet\Diet;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Property\LayerReading;
-use Transmuta\Reformulation\Caps;
-use Transmuta\Reformulation\Draft;
-use Transmuta\Reformulation\LayerProblem;
-use Transmuta\Reformulation\Needs;
-use Transmuta\Reformulation\Place;
-use Transmuta\Reformulation\Target;
+use Transmuta\Reformulation\Deviation\Target;
+use Transmuta\Reformulation\Solving\Caps;
+use Transmuta\Reformulation\Solving\LayerProblem;
+use Transmuta\Reformulation\Substitution\Draft;
+use Transmuta\Reformulation\Substitution\Needs;
+use Transmuta\Reformulation\Substitution\Place;
 use Transmuta\Tests\Kit;
 
 /**

@@ -10,10 +10,10 @@ use Transmuta\Diet\Diet;
 use Transmuta\Diet\Standing;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\RouteJson;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Exclusions;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\RouteStanding;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Brief\Exclusions;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Shelf\Species;
 use Transmuta\Tests\Kit;
 

@@ -10,10 +10,10 @@ use Transmuta\Diet\Diet;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Table;
-use Transmuta\Reformulation\Brief;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\RouteStanding;
-use Transmuta\Reformulation\Troubles;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
+use Transmuta\Reformulation\Evaluation\Troubles;
+use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Tests\Kit;
 use Transmuta\Watch\Rule;
 use Transmuta\Watch\WatchList;
@@ -23,7 +23,7 @@ final class TroublesTest extends TestCase
 {
     public function testEveryRuleOfTheWatchIsJudgedOnceAndNoOtherIs(): void
     {
-        $rows = Table::rows(\dirname(__DIR__, 2) . '/data/reformulation/troubles.csv');
+        $rows = Table::of('reformulation/troubles');
         $rules = array_map(static fn(Rule $rule): string => $rule::name(), WatchList::standard()->rules);
         $judged = array_column($rows, 'rule');
         sort($rules);

@@ -10,14 +10,13 @@ use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Shelf\Nature;
-use Transmuta\Shelf\Natures;
 
 final class NaturesTest extends TestCase
 {
     /** @return iterable<string, array{array<string, string>}> */
     public static function rows(): iterable
     {
-        foreach (Table::rows(Natures::file()) as $row) {
+        foreach (Table::of('shelf/natures') as $row) {
             yield "{$row['nature']} of {$row['of']}" => [$row];
         }
     }

@@ -53,7 +53,7 @@ final class StandardsTest extends TestCase
 
     public function testAPublishedPartIsAPartOfItsRowAndSoMarked(): void
     {
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/published.csv') as $row) {
+        foreach (Table::of('shelf/published') as $row) {
             $in = Kit::shelf()->get($row['ingredient']);
             $parts = array_filter(array_keys($in->composition->parts), static fn(string $part): bool => $part === $row['part'] || str_starts_with($part, $row['part'] . '.'));
             self::assertNotSame([], $parts, "$in->id holds no $row[part]");
@@ -68,7 +68,7 @@ final class StandardsTest extends TestCase
     {
         $columns = ['water' => 'water', 'protein' => 'protcnt', 'fat' => 'fatce', 'fibre' => 'fibtg', 'insoluble' => 'fibins', 'ash' => 'ash', 'starch' => 'starch', 'saturates' => 'fasat'];
         $measured = Ifct::rows();
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/published.csv') as $row) {
+        foreach (Table::of('shelf/published') as $row) {
             if (preg_match('/Indian Food Composition Tables 2017, ([A-Z]\d{3})/', $row['source'], $m) !== 1 || !isset($columns[$row['part']])) {
                 continue;
             }
@@ -81,7 +81,7 @@ final class StandardsTest extends TestCase
     public function testEveryRowHoldsWhatItsClassMay(): void
     {
         $ranges = [];
-        foreach (Table::rows(\dirname(__DIR__, 2) . '/data/shelf/class-ranges.csv') as $row) {
+        foreach (Table::of('shelf/class-ranges') as $row) {
             $ranges[$row['class']][$row['part']] = [(float) $row['low'], (float) $row['high']];
         }
         $of = static fn(Ingredient $in, string $part): float => \in_array($part, ['protein', 'fat', 'sugars'], true) ? $in->composition->family($part === 'sugars' ? 'sugar.' : "$part.") : $in->composition->of100($part);

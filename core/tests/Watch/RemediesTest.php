@@ -15,7 +15,7 @@ final class RemediesTest extends TestCase
     public function testEveryRemedyIsOnTheShelf(): void
     {
         $ids = array_column(ShelfFiles::rows(), 'id');
-        $rows = Table::rows(Remedies::file());
+        $rows = Table::of('reference/remedies');
         self::assertNotSame([], $rows);
         foreach ($rows as $row) {
             self::assertContains($row['ingredient'], $ids);
@@ -44,7 +44,7 @@ final class RemediesTest extends TestCase
 
     public function testNoRowIsForARuleThatDoesNotAskForIt(): void
     {
-        self::assertSame([], array_values(array_diff(array_column(Table::rows(Remedies::file()), 'rule'), array_keys(iterator_to_array(self::rules())))));
+        self::assertSame([], array_values(array_diff(array_column(Table::of('reference/remedies'), 'rule'), array_keys(iterator_to_array(self::rules())))));
     }
 
     public function testWhatIsNotInTheTableIsRefused(): void

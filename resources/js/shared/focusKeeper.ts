@@ -69,9 +69,9 @@ export function keepFocus(page: Document): () => void {
         }
         const last = trail.at(-1);
         if (!last) return;
-        lostAt ??= Date.now();
+        lostAt ??= view.performance.now();
         // What is only waiting for an answer gets its focus back when it can take it.
-        if (last.isConnected && last.matches(':disabled') && Date.now() - lostAt < DISABLED_FOR) {
+        if (last.isConnected && last.matches(':disabled') && view.performance.now() - lostAt < DISABLED_FOR) {
             view.setTimeout(bringBack, DISABLED_FOR / 4);
             return;
         }

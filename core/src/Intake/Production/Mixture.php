@@ -16,7 +16,7 @@ final readonly class Mixture implements Production
 
     public function __construct()
     {
-        $this->mixtures = Table::rows(\dirname(__DIR__, 3) . '/data/intake/mixtures.csv');
+        $this->mixtures = Table::of('intake/mixtures');
     }
 
     public function parts(Part $line, UnitSystem $system): ?array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Intake\Recipe;
 
 use Transmuta\Formula\Line;
-use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\HeatWords;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -124,7 +124,7 @@ final class TreatmentGuess
     private static function one(string $said, bool $hasEgg, bool $hasStarch, bool $isCrumb, string $whole, array $of): ?array
     {
         $quote = static fn(string $pattern): string => preg_match('/.{0,18}(?:' . $pattern . ').{0,22}/u', $said, $m) === 1 ? trim($m[0]) : '';
-        $celsius = TextFormula::heat($said);
+        $celsius = HeatWords::heat($said);
         $minutes = preg_match('/(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(mins?|minutes?|hours?|hrs?|h)\b/u', $said, $t) === 1 ? ($t[2] !== '' ? ((int) $t[1] + (int) $t[2]) / 2 : (int) $t[1]) * (str_starts_with($t[3], 'h') ? 60 : 1) : null;
         $time = $minutes === null ? '' : \sprintf(' %g min', min($minutes, 600));
         if (preg_match('/\b(?:freeze|churn|ice[\s-]cream\s+maker)\b/u', $said) === 1 && preg_match('/\b(?:over\s*night|until\s+(?:firm|frozen|solid|hard|set)|hours?|hrs|churn|ice)\b/u', $said) === 1 && !preg_match('/\bor\s+freeze|can\s+be\s+frozen|freezes?\s+well|freeze\s+for\s+up\s+to\b/u', $said)) {
@@ -133,8 +133,8 @@ final class TreatmentGuess
         if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/(?<!no[\s-])\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
             // The heat of this sentence, or the one the oven was set to further up.
             $in = $celsius !== null ? $said : mb_strtolower($whole);
-            $kind = TextFormula::oven(self::heated($in));
-            $oven = $kind[0] ?? TextFormula::heat($in) ?? 160.0;
+            $kind = HeatWords::oven(self::heated($in));
+            $oven = $kind[0] ?? HeatWords::heat($in) ?? 160.0;
             if ($oven >= 80.0 && $oven <= 260.0) {
                 return ['kind' => 'bake', 'words' => 'bake ' . ($kind === null ? \sprintf('%d C', round($oven)) : $kind[1]->words(round($oven))) . $time, 'said' => $quote('bake|roast|oven|steam')];
             }

@@ -34,7 +34,7 @@ final readonly class Costing
     public static function at(Making $making, ?float $labour = null, ?float $energy = null, float $packaging = 0.0): self
     {
         $rates = [];
-        foreach (Table::rows(\dirname(__DIR__, 3) . '/data/process/cost.csv') as $row) {
+        foreach (Table::of('process/cost') as $row) {
             $rates[$row['name']] = (float) $row['value'];
         }
         foreach (['labour' => $labour, 'energy' => $energy, 'packaging' => $packaging] as $name => $rate) {

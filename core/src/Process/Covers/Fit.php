@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Covers;
 
-use Transmuta\Diet\Allergens;
+use Transmuta\Diet\FreeFrom;
 use Transmuta\Property\DishReading;
 
 /**
@@ -36,7 +36,7 @@ final readonly class Fit
                 $against[] = \sprintf('may contain %s: %s', $allergen, implode(', ', $dish->allergens['eu']['may'][$allergen] ?? []));
             }
             // What a packet must be asked for the diet is asked for the guest who must do without.
-            $diet = Allergens::leftOutBy($allergen);
+            $diet = FreeFrom::leftOutBy($allergen);
             array_push($questions, ...($diet === null ? [] : $dish->diets[$diet->value]->unproven));
         }
         if ($guests->without !== []) {

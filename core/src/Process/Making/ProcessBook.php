@@ -30,25 +30,24 @@ final class ProcessBook
 
     private static function read(): self
     {
-        $at = \dirname(__DIR__, 3) . '/data/process/';
         $times = $holding = $ripening = $capacity = $near = [];
         $kinds = [];
-        foreach (Table::rows($at . 'kinds.csv') as $row) {
+        foreach (Table::of('process/kinds') as $row) {
             $kinds[$row['kind']] = $row;
         }
-        foreach (Table::rows($at . 'times.csv') as $row) {
+        foreach (Table::of('process/times') as $row) {
             $times[$row['name']] = (float) $row['value'];
         }
-        foreach (Table::rows($at . 'holding.csv') as $row) {
+        foreach (Table::of('process/holding') as $row) {
             $holding[$row['thing']] = (float) $row['minutes'];
         }
-        foreach (Table::rows($at . 'capacity.csv') as $row) {
+        foreach (Table::of('process/capacity') as $row) {
             $capacity[$row['name']] = (float) $row['value'];
         }
-        foreach (Table::rows($at . 'tolerance.csv') as $row) {
+        foreach (Table::of('process/tolerance') as $row) {
             $near[$row['kind']] = ['grams' => (float) $row['grams'], 'percent' => (float) $row['percent']];
         }
-        foreach (Table::rows($at . 'ripening.csv') as $row) {
+        foreach (Table::of('process/ripening') as $row) {
             $ripening[$row['mechanism']] = ['first' => (float) $row['first'], 'half' => $row['half_h'] === '' ? null : (float) $row['half_h'], 'dwell' => (float) $row['dwell_min']];
         }
 

@@ -15,18 +15,8 @@ final readonly class Cures
     /** Of a station that is too few, so many more are tried. */
     private const MOST_ADDED = 8;
 
-    public function __construct(private Planner $planner) {}
-
-    public static function span(int $seconds): string
-    {
-        $minutes = (int) ceil($seconds / 60);
-
-        return match (true) {
-            $minutes < 60 => "$minutes min",
-            $minutes % 60 === 0 => \sprintf('%d h', intdiv($minutes, 60)),
-            default => \sprintf('%d h %d min', intdiv($minutes, 60), $minutes % 60),
-        };
-    }
+    /** @param \Closure(Service): ?int $begins the moment a service can begin at the latest; null where nothing makes it possible */
+    public function __construct(private \Closure $begins) {}
 
     /**
      * @param list<Task> $tasks
@@ -34,19 +24,19 @@ final readonly class Cures
      */
     public function of(Service $service, array $tasks, Chain $chain, ?Attempt $stuck): Obstacle
     {
-        $begins = $this->planner->begins($service);
+        $begins = ($this->begins)($service);
         if ($service->now !== null && $begins !== null) {
             return $this->tooLate($service, $tasks, $chain, $begins);
         }
         // Where nothing was tried, the longest chain says that it is too late.
         $task = $tasks[$stuck?->stuck() ?? $chain->longest()[0] ?? 0];
-        $name = Planner::named($task, $service);
+        $name = Words::task($task, $service);
         if ($stuck?->isTooLate() ?? true) {
             return new Obstacle($name, 'what it waits for is begun, done or locked too late for this service', $this->later($service, $service->now->seconds ?? null, 'Serve') ?? 'Unlock what it waits for.');
         }
         $station = $task->station();
         $why = match (true) {
-            $stuck?->isHeldTooLong() ?? false => \sprintf('what it makes stands no longer than %s, and the next cannot be done in that time', Cures::span(max(0, (int) $task->reach($task->best)))),
+            $stuck?->isHeldTooLong() ?? false => \sprintf('what it makes stands no longer than %s, and the next cannot be done in that time', Words::span(max(0, (int) $task->reach($task->best)))),
             $station === Station::Fridge || $station === Station::Freezer => \sprintf('the %s is full when it must go in', $station->value),
             default => \sprintf('no moment is left for it within %s', $service->kitchen->hours->words()),
         };
@@ -61,7 +51,7 @@ final readonly class Cures
         $first = $chain->longest()[0] ?? 0;
         $cures = [];
         $cook = $service->kitchen->withCooks($service->kitchen->cooks + 1);
-        if (($this->planner->begins($service->in($cook)) ?? 0) >= $now) {
+        if ((($this->begins)($service->in($cook)) ?? 0) >= $now) {
             $cures[] = \sprintf('Have %d cooks', $cook->cooks);
         }
         $later = $this->later($service, $now, $cures === [] ? 'Serve' : 'or serve');
@@ -71,8 +61,8 @@ final readonly class Cures
         $cures[] = \sprintf('%s by %s', $cures === [] ? 'Begin' : 'or begin', $service->serveAt->at($begins)->said());
 
         return new Obstacle(
-            Planner::named($tasks[$first], $service),
-            \sprintf('everything at its shortest, it must begin %s before the service, and %s are left', self::span($service->serveAt->seconds - $begins), self::span(max(0, $service->serveAt->seconds - $now))),
+            Words::task($tasks[$first], $service),
+            \sprintf('everything at its shortest, it must begin %s before the service, and %s are left', Words::span($service->serveAt->seconds - $begins), Words::span(max(0, $service->serveAt->seconds - $now))),
             implode(', ', $cures) . '.',
         );
     }
@@ -82,7 +72,7 @@ final readonly class Cures
     {
         foreach (self::LATER as $late) {
             $later = $service->servedAt($service->serveAt->seconds + $late);
-            $begins = $this->planner->begins($later);
+            $begins = ($this->begins)($later);
             if ($begins !== null && $begins >= ($now ?? $begins)) {
                 return \sprintf('%s at %s.', $verb, $later->serveAt->said());
             }
@@ -107,7 +97,7 @@ final readonly class Cures
         $tries[] = [$kitchen->open(Hours::of([['06:00', '24:00']])), 'Stay open from 06:00 to 24:00.'];
         $tries[] = [$kitchen->open(Hours::always()), 'Have somebody there through the night.'];
         foreach ($tries as [$more, $words]) {
-            if ($this->planner->begins($service->in($more)) !== null) {
+            if (($this->begins)($service->in($more)) !== null) {
                 return $words;
             }
         }

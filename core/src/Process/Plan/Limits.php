@@ -19,7 +19,7 @@ final readonly class Limits
         $kitchen = $this->service->kitchen;
         $longest = $kitchen->hours->longest();
         foreach ($this->tasks as $task) {
-            $name = Planner::named($task, $this->service);
+            $name = Words::task($task, $this->service);
             $station = $task->station();
             if ($kitchen->cooks < 1 && $task->hands > 0) {
                 $blocked['cooks'] ??= new Obstacle('cooks', 'nobody is there to work', 'Have 1 cook.');
@@ -36,7 +36,7 @@ final readonly class Limits
             }
             $open = $task->open($task->best) + $task->heats;
             if ($longest !== null && $open > $longest) {
-                $blocked["long $name"] ??= new Obstacle($name, \sprintf('it keeps somebody or the %s for %s in one go, and the kitchen is open %s', $station->value, Cures::span($open), $kitchen->hours->words()), \sprintf('Stay open for %s once.', Cures::span($open)));
+                $blocked["long $name"] ??= new Obstacle($name, \sprintf('it keeps somebody or the %s for %s in one go, and the kitchen is open %s', $station->value, Words::span($open), $kitchen->hours->words()), \sprintf('Stay open for %s once.', Words::span($open)));
             }
         }
 

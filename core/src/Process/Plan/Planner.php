@@ -69,10 +69,10 @@ final readonly class Planner
                 break;
             }
             $waits[$shorter] = $tasks[$shorter]->shortest();
-            $shortened[] = self::named($tasks[$shorter], $service);
+            $shortened[] = Words::task($tasks[$shorter], $service);
         }
         if ($found === null) {
-            $why = new Cures($this);
+            $why = new Cures($this->begins(...));
 
             return new Plan($service, [], [$why->of($service, $tasks, $chain, $stuck)], null, $service->serveAt->seconds - $bound);
         }
@@ -107,11 +107,6 @@ final readonly class Planner
         $chain = new Chain($given->tasks, $waits, $service);
 
         return $this->search($service, $given, $waits, $chain, $chain->bound()['at'], null, 5 * \count($given->tasks))[0];
-    }
-
-    public static function named(Task $task, Service $service): string
-    {
-        return \sprintf('%s of %s: %s', $task->step->id, $service->orders[$task->item]->dish->formula->title, rtrim($task->step->text, '.'));
     }
 
     /**

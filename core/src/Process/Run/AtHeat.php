@@ -9,7 +9,6 @@ use Transmuta\Process\Making\MakingStep;
 use Transmuta\Process\Making\Station;
 use Transmuta\Process\Making\StepKind;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Heat\ColdInTime;
 use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\PanHeating;
@@ -160,7 +159,7 @@ final readonly class AtHeat
         $cooling = Cooling::of($bodies, $dish->stack->vessel, $from ?? $own->startsAt, $this->reference, $place, $own->firmAt);
         $end = max($step->wait->best / 60, $cooling->coreHours ?? 0.0, $cooling->coldHours ?? 0.0);
         // Far enough to see it cold.
-        while ($cooling->air < ColdInTime::COLD && $end < self::LONGEST && $cooling->core($end) > ColdInTime::COLD) {
+        while ($cooling->air < Cooling::COLD && $end < self::LONGEST && $cooling->core($end) > Cooling::COLD) {
             $end += 0.25;
         }
         if ($end <= 0.0 || $cooling->startsAt <= $cooling->air + 1.0) {
@@ -173,7 +172,7 @@ final readonly class AtHeat
             $points[] = [3600 * $hours, $cooling->core($hours)];
         }
         $marks = [];
-        foreach ($cooling->startsAt >= ColdInTime::HOT ? [['57 °C: the two hours begin', ColdInTime::HOT], ['21 °C within 2 h', ColdInTime::WARM], ['5 °C within 6 h', ColdInTime::COLD]] : [['5 °C', ColdInTime::COLD]] as [$what, $celsius]) {
+        foreach ($cooling->startsAt >= Cooling::HOT ? [['57 °C: the two hours begin', Cooling::HOT], ['21 °C within 2 h', Cooling::WARM], ['5 °C within 6 h', Cooling::COLD]] : [['5 °C', Cooling::COLD]] as [$what, $celsius]) {
             $marks[] = ['what' => $what, 'celsius' => $celsius, 'kind' => 'reach'];
         }
         if ($cooling->firmAt !== null) {

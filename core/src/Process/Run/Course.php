@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Run;
 
-use Transmuta\Property\Heat\ColdInTime;
+use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\Pasteurisation;
 use Transmuta\Reference\Reference;
 
@@ -91,14 +91,14 @@ final readonly class Course
         $said = [];
         $starts = $this->points[0];
         // The two hours begin when it passes 57 °C. One that was first read below it counts from then: nobody knows since when it was there.
-        $isSeen = $starts[1] >= ColdInTime::HOT;
+        $isSeen = $starts[1] >= Cooling::HOT;
         $from = match (true) {
-            $starts[1] <= ColdInTime::WARM => null,
-            !$isSeen, $starts[1] <= ColdInTime::HOT => $starts[0],
-            default => $this->crosses(ColdInTime::HOT) ?? $last[0] + ($this->minutesTo(ColdInTime::HOT, $heat, $last) ?? 0.0),
+            $starts[1] <= Cooling::WARM => null,
+            !$isSeen, $starts[1] <= Cooling::HOT => $starts[0],
+            default => $this->crosses(Cooling::HOT) ?? $last[0] + ($this->minutesTo(Cooling::HOT, $heat, $last) ?? 0.0),
         };
-        if ($from !== null && $starts[1] > ColdInTime::WARM) {
-            foreach ([[ColdInTime::WARM, 60 * ColdInTime::WARM_WITHIN], [ColdInTime::COLD, 60 * ColdInTime::COLD_WITHIN]] as [$celsius, $within]) {
+        if ($from !== null && $starts[1] > Cooling::WARM) {
+            foreach ([[Cooling::WARM, 60 * Cooling::WARM_WITHIN], [Cooling::COLD, 60 * Cooling::COLD_WITHIN]] as [$celsius, $within]) {
                 $crossed = $this->crosses($celsius);
                 $ahead = $crossed === null ? $this->minutesTo($celsius, $heat, $last) : null;
                 $took = ($crossed ?? ($ahead === null ? null : $last[0] + $ahead));
@@ -115,8 +115,8 @@ final readonly class Course
                 };
             }
         } else {
-            $minutes = $this->minutesTo(ColdInTime::COLD, $heat, $last);
-            $said[] = $last[1] <= ColdInTime::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
+            $minutes = $this->minutesTo(Cooling::COLD, $heat, $last);
+            $said[] = $last[1] <= Cooling::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
         }
         usort($said, static fn(array $a, array $b): int => ($b['tone'] === 'alarm') <=> ($a['tone'] === 'alarm'));
 

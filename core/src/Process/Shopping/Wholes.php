@@ -29,7 +29,7 @@ final class Wholes
     private static function read(): self
     {
         $of = [];
-        foreach (Table::rows(\dirname(__DIR__, 3) . '/data/process/usable.csv') as $row) {
+        foreach (Table::of('process/usable') as $row) {
             $share = (float) $row['usable_percent'] / 100;
             if ($share <= 0.0 || $share > 1.0) {
                 throw BrokenTable::missing("process/usable.csv: {$row['ingredient']}");

@@ -11,18 +11,6 @@ use Transmuta\Reference\Reference;
 /** Whether each hot layer of a dish cools in time, as deep as it stands: FDA Food Code 2022, 3-501.14, 57 to 21 °C within 2 h, to 5 °C within 6 h in all. */
 final readonly class ColdInTime
 {
-    /** °C where the two hours begin, where they end, and where it is cold. */
-    public const HOT = 57.0;
-
-    public const WARM = 21.0;
-
-    public const COLD = 5.0;
-
-    /** Hours within which it must be there. */
-    public const WARM_WITHIN = 2.0;
-
-    public const COLD_WITHIN = 6.0;
-
     private const MOST_TINS = 6;
 
     /**
@@ -47,7 +35,7 @@ final readonly class ColdInTime
 
     private static function isInTime(Cooling $cooling): bool
     {
-        return $cooling->dangerHours !== null && $cooling->dangerHours <= self::WARM_WITHIN && ($cooling->coldHours === null || $cooling->coldHours <= self::COLD_WITHIN);
+        return $cooling->dangerHours !== null && $cooling->dangerHours <= Cooling::WARM_WITHIN && ($cooling->coldHours === null || $cooling->coldHours <= Cooling::COLD_WITHIN);
     }
 
     private static function shallower(DishReading $dish, Reference $reference, int $n): ?Tin

@@ -15,6 +15,18 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Cooling
 {
+    /** °C where the two hours begin, where they end, and where it is cold. */
+    public const HOT = 57.0;
+
+    public const WARM = 21.0;
+
+    public const COLD = 5.0;
+
+    /** Hours within which it must be there. */
+    public const WARM_WITHIN = 2.0;
+
+    public const COLD_WITHIN = 6.0;
+
     /** Middle of a dessert that has cooled through, °C. */
     public const CORE = 8.0;
 
@@ -178,10 +190,10 @@ final readonly class Cooling
 
     private function timed(): self
     {
-        $hot = $this->startsAt >= ColdInTime::HOT;
-        $from57 = $hot ? $this->hoursTo(ColdInTime::HOT, 0.0) : null;
-        $to21 = $hot ? $this->hoursTo(ColdInTime::WARM, 0.0) : null;
-        $to5 = $hot ? $this->hoursTo(ColdInTime::COLD, 0.0) : null;
+        $hot = $this->startsAt >= self::HOT;
+        $from57 = $hot ? $this->hoursTo(self::HOT, 0.0) : null;
+        $to21 = $hot ? $this->hoursTo(self::WARM, 0.0) : null;
+        $to5 = $hot ? $this->hoursTo(self::COLD, 0.0) : null;
 
         return new self(
             $this->heightMm,

@@ -8,12 +8,10 @@ use Transmuta\Statistics\Normal;
 
 /**
  * How likely each step of the ladder is, where the model says one: its place is normal about what is foretold, as wide as a kitchen's repeats and as
- * kitchens differ (handbook sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor [trade]). Until a kitchen's own trials narrow it.
+ * kitchens differ (practice: sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor [trade]). Until a kitchen's own trials narrow it.
  */
 final class Chances
 {
-    private const REPEAT = 0.35;
-
     /** @return non-empty-list<float> seven, pours to hard; they sum to 1 */
     public static function of(SetReading $set): array
     {
@@ -48,22 +46,6 @@ final class Chances
     /** Steps of one standard deviation. */
     public static function spread(SetReading $set): float
     {
-        return self::width($set->ge, $set->mechanisms, $set->strengths, $set->unsure);
-    }
-
-    /**
-     * Steps of one standard deviation: a mechanism whose factor this kitchen's trials have told adds less.
-     *
-     * @param array<string, float> $mechanisms GE % by name
-     * @param array<string, float> $unsure share by which each may be off for its weighing and its packet
-     */
-    public static function width(float $ge, array $mechanisms, Strengths $strengths, array $unsure = []): float
-    {
-        $square = self::REPEAT ** 2;
-        foreach ($mechanisms as $name => $part) {
-            $square += (hypot($strengths->spread($name), $unsure[$name] ?? 0.0) * Ladder::slope($ge) * $part) ** 2;
-        }
-
-        return sqrt($square);
+        return Spread::of($set->ge, $set->mechanisms, $set->strengths, $set->unsure);
     }
 }

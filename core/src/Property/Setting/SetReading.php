@@ -24,7 +24,7 @@ final readonly class SetReading
 
         $strengths ??= Strengths::none();
         // As much narrower as the chances are.
-        $half = min(1.0, Chances::width($ge, $mechanisms, $strengths, $unsure) / Chances::width($ge, $mechanisms, Strengths::none()));
+        $half = min(1.0, Spread::of($ge, $mechanisms, $strengths, $unsure) / Spread::of($ge, $mechanisms, Strengths::none()));
 
         return new self($ge, Ladder::ge($place - $half), Ladder::ge($place + $half), $kind, $mechanisms, $strengths, $unsure);
     }

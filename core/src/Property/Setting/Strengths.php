@@ -91,7 +91,7 @@ final class Strengths
         if (!isset($this->of[$mechanism])) {
             return 0.0;
         }
-        self::$packets ??= array_map(floatval(...), array_column(Table::rows(\dirname(__DIR__, 3) . '/data/trial/packets.csv'), 'spread', 'mechanism'));
+        self::$packets ??= array_map(floatval(...), array_column(Table::of('trial/packets'), 'spread', 'mechanism'));
 
         return self::$packets[$mechanism] ?? 0.0;
     }

@@ -13,9 +13,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Aftertaste
 {
-    /** Share of its maximum response at which a high-potency sweetener turns bitter (practice: sweeteners). */
-    public const CEILING = 0.65;
-
     /** Water under which nothing is taken as dissolved, g per 100 g. */
     private const DRY = 5.0;
 

@@ -15,6 +15,9 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Sweetness
 {
+    /** Share of its maximum response at which a high-potency sweetener turns bitter (practice: sweeteners). */
+    public const CEILING = 0.65;
+
     /** Share of a ceiling that is kept to, so that weighing does not pass it. */
     private const SHY = 0.97;
 
@@ -36,7 +39,7 @@ final readonly class Sweetness
         foreach ($reference->sweeteners as $species => $row) {
             if ($row['rm'] !== '') {
                 $potent["active.$species"] = ['species' => $species, 'receptor' => $row['receptor']];
-                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm'], 'ceiling' => ($row['ceiling_se'] ?? '') === '' ? Aftertaste::CEILING : (float) $row['ceiling_se'] / (float) $row['rm']];
+                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm'], 'ceiling' => ($row['ceiling_se'] ?? '') === '' ? self::CEILING : (float) $row['ceiling_se'] / (float) $row['rm']];
             }
             $part = match ($row['kind']) {
                 'sugar' => "sugar.$species",

@@ -124,12 +124,6 @@ final class Freezing
         return max(0.0, 1.0 - $liquid / $state->water);
     }
 
-    /** How it comes out of the freezer and how long it must stand. */
-    public function frozen(LayerState $state, float $heightMm): Frozen
-    {
-        return Frozen::of($state, $this, $heightMm);
-    }
-
     /** Sucrose-equivalent % of the water phase: Σ g × 342/M, salts per ion. */
     public function concentration(LayerState $state): float
     {

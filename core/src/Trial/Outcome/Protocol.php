@@ -16,7 +16,7 @@ final readonly class Protocol
     {
         return array_map(
             static fn(array $row): self => new self($row['protocol'], $row['name'], $row['unit'], (float) $row['low'], (float) $row['high'], $row['needs_force'] === '1', $row['how'], $row['reads'], $row['unsure'], $row['mark']),
-            Table::rows(\dirname(__DIR__, 3) . '/data/trial/protocols.csv'),
+            Table::of('trial/protocols'),
         );
     }
 

@@ -144,7 +144,7 @@ final readonly class DoseCurve
             $grams[$line] *= $factor;
         }
 
-        return $state->model->weigh(array_values($grams));
+        return LayerState::of($state->model, array_values($grams));
     }
 
     /** What of the set goes most as the line goes; null where it sets nothing here. */

@@ -6,8 +6,8 @@ namespace Transmuta\Trial\Pots;
 
 use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\Ladder;
-use Transmuta\Reformulation\Route;
-use Transmuta\Reformulation\Weights;
+use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Ranking\Route;
 
 /**
  * Which ladder would teach most about the routes that wait: how much surer the best of them would be if this kitchen knew its factor of a mechanism, and

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 2: agar that has not boiled sets nothing. */
+/** Practice, watch rule 2: agar that has not boiled sets nothing. */
 final class AgarMustBoil implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class AgarMustBoil implements Rule
         return 'agar-must-boil';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

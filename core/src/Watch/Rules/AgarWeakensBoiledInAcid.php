@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 3: agar boiled below pH 4 loses strength. */
+/** Practice, watch rule 3: agar boiled below pH 4 loses strength. */
 final class AgarWeakensBoiledInAcid implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class AgarWeakensBoiledInAcid implements Rule
         return 'agar-boiled-in-acid';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {

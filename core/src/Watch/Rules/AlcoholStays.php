@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 44: alcohol left in the dessert. */
+/** Practice, watch rule 44: alcohol left in the dessert. */
 final class AlcoholStays implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class AlcoholStays implements Rule
         return 'alcohol-stays';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         if ($dish->per100['kj'] > 0.0) {
             foreach ($dish->layers as $n => $layer) {

@@ -6,12 +6,12 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 20: allulose browns early in the oven. */
+/** Practice, watch rule 20: allulose browns early in the oven. */
 final class AlluloseBrownsEarly implements Rule
 {
     /** Oven from which there is nothing to lower it to, °C. */
@@ -22,7 +22,7 @@ final class AlluloseBrownsEarly implements Rule
         return 'allulose-browns-early';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $t = $layer->layer->treatment;

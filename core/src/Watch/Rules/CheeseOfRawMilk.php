@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook G: fresh cheese that may be of unpasteurised milk, unheated, is not for pregnant guests. */
+/** Practice, cautions: fresh cheese that may be of unpasteurised milk, unheated, is not for pregnant guests. */
 final class CheeseOfRawMilk implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class CheeseOfRawMilk implements Rule
         return 'cheese-of-raw-milk';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

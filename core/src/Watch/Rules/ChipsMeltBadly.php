@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 22: chocolate chips carry stabilisers and melt badly into a mass. */
+/** Practice, watch rule 22: chocolate chips carry stabilisers and melt badly into a mass. */
 final class ChipsMeltBadly implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class ChipsMeltBadly implements Rule
         return 'chips-melt-badly';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 23: a chocolate mass folded too warm melts the foam, too cold it sets in lumps. */
+/** Practice, watch rule 23: a chocolate mass folded too warm melts the foam, too cold it sets in lumps. */
 final class ChocolateFoldedOutOfRange implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class ChocolateFoldedOutOfRange implements Rule
         return 'chocolate-fold-temperature';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $chocolate = 0.0;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 46 and 47: konjac and psyllium swell; konjac is barred from jelly mini-cups in the EU. */
+/** Practice, watch rules 46 and 47: konjac and psyllium swell; konjac is barred from jelly mini-cups in the EU. */
 final class ChokingGum implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class ChokingGum implements Rule
         return 'choking-gum';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {

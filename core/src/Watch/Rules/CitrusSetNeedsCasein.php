@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 1: acid sets casein; with under 1 % of it there is nothing to set. */
+/** Practice, watch rule 1: acid sets casein; with under 1 % of it there is nothing to set. */
 final class CitrusSetNeedsCasein implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class CitrusSetNeedsCasein implements Rule
         return 'citrus-set-needs-casein';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $hasPlantMilk = $layer->state->of100('protein.casein') < 1.0 && $layer->ph !== null && $layer->ph < 5.0 && $layer->fruitAcid > 0.5;

@@ -7,13 +7,13 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Diet\Standing;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 43: a claim that is close, and what is missing. */
+/** Practice, watch rule 43: a claim that is close, and what is missing. */
 final class ClaimOutOfReach implements Rule
 {
     /** Share of energy from protein that a cure aims for: 20 % with what rounding needs. */
@@ -24,7 +24,7 @@ final class ClaimOutOfReach implements Rule
         return 'claim-near';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $said = [];
         foreach ($dish->claims as $claim) {
@@ -36,7 +36,7 @@ final class ClaimOutOfReach implements Rule
             // Two countries' rules with one condition are one word to the cook.
             if ($near && !isset($said[$claim->name . $claim->unit])) {
                 $said[$claim->name . $claim->unit] = true;
-                [$layer, $cure] = $claim->name === 'high protein' ? $this->protein($dish, $reader) : [null, null];
+                [$layer, $cure] = $claim->name === 'high protein' ? $this->protein($dish, $models) : [null, null];
                 yield new Warning(self::name(), Severity::Note, \sprintf('"%s" is close and not met: %.1f %s, and it takes %g. Do not claim it as it stands.', ucfirst($claim->name), $claim->value, $claim->unit, $limit), $layer, $cure);
             }
         }
@@ -47,9 +47,9 @@ final class ClaimOutOfReach implements Rule
      *
      * @return array{?int, ?array{action: string, ingredient: string, grams: float}}
      */
-    private function protein(DishReading $dish, Reader $reader): array
+    private function protein(DishReading $dish, Models $models): array
     {
-        $powder = $reader->shelf->find(Remedies::of(self::name(), \in_array('milk', $dish->contains, true) ? 'milk' : ''));
+        $powder = $models->shelf->find(Remedies::of(self::name(), \in_array('milk', $dish->contains, true) ? 'milk' : ''));
         $layers = array_filter($dish->layers, static fn(LayerReading $l): bool => $l->baseWords === null);
         if ($powder === null || $layers === []) {
             return [null, null];

@@ -8,13 +8,13 @@ use Transmuta\Formula\Family;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Look\Colour;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 40: a filling without its yolk is paler; how much of a yellow restores it. */
+/** Practice, watch rule 40: a filling without its yolk is paler; how much of a yellow restores it. */
 final class ColourLostWithYolk implements Rule
 {
     /** Yellow a yolk curd is taken to have had where its original is not at hand, g yolk per 100 g [trade]. */
@@ -29,7 +29,7 @@ final class ColourLostWithYolk implements Rule
         return 'colour-lost-with-yolk';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $lost = $this->lost($dish, $layer, $dish->original->layers[$n] ?? null);
@@ -38,7 +38,7 @@ final class ColourLostWithYolk implements Rule
             }
             $grams = $words = [];
             foreach (Remedies::all(self::name()) as $name => $id) {
-                $strength = $reader->shelf->find($id)?->does('colour-yellow') ?? 0.0;
+                $strength = $models->shelf->find($id)?->does('colour-yellow') ?? 0.0;
                 if ($strength > 0.0) {
                     $grams[$id] = max(0.05, $lost * $layer->state->mass / 100 / $strength);
                     $words[] = \sprintf('%.2g g %s', $grams[$id], $name);

@@ -7,7 +7,7 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\BakedCore;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
@@ -30,10 +30,10 @@ final class CoreUnproven implements Rule
         return 'core-unproven';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            $core = BakedCore::of($layer, $dish->stack->heights[$n], $dish->stack->vessel, $reader->reference);
+            $core = BakedCore::of($layer, $dish->stack->heights[$n], $dish->stack->vessel, $models->reference);
             if ($core === null || $core >= self::SAFE + self::OFF) {
                 continue;
             }

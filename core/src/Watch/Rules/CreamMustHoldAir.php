@@ -6,15 +6,15 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Models;
 use Transmuta\Property\Portion;
-use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 13: cream under 30 % fat, or coconut cream under 20 %, does not whip. */
+/** Practice, watch rule 13: cream under 30 % fat, or coconut cream under 20 %, does not whip. */
 final class CreamMustHoldAir implements Rule
 {
     public static function name(): string
@@ -22,7 +22,7 @@ final class CreamMustHoldAir implements Rule
         return 'cream-must-hold-air';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 31: egg dishes reach 71 °C (USDA). */
+/** Practice, watch rule 31: egg dishes reach 71 °C (USDA). */
 final class EggCustardUnderSafeHeat implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class EggCustardUnderSafeHeat implements Rule
         return 'egg-under-71';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $treatment = $layer->layer->treatment;

@@ -7,12 +7,12 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Fats\Emulsion;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook 4-twins §3: free fat that nothing holds splits; held by little more than itself it needs a blender. */
+/** Practice, emulsions: free fat that nothing holds splits; held by little more than itself it needs a blender. */
 final class EmulsionSplits implements Rule
 {
     /** Free fat under which there is nothing to see, g per 100 g. */
@@ -26,10 +26,10 @@ final class EmulsionSplits implements Rule
         return 'emulsion-splits';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            $of = $reader->emulsion->of($layer->state);
+            $of = $models->emulsion->of($layer->state);
             if ($of === null || $of['free'] < self::SEEN || $of['held'] >= Emulsion::BLENDER * $of['free']) {
                 continue;
             }
@@ -41,7 +41,7 @@ final class EmulsionSplits implements Rule
                 $of['held'],
                 $splits ? 'It will split; lecithin, a nut paste or boiled starch holds more, blended in at 35–45 °C.' : 'It holds with a blender or stick, not with a whisk: blend the fat in at 35–45 °C.',
             );
-            yield new Warning(self::name(), $splits ? Severity::Attention : Severity::Note, $text, $n, $splits ? self::cure($layer, $of, $reader) : null);
+            yield new Warning(self::name(), $splits ? Severity::Attention : Severity::Note, $text, $n, $splits ? self::cure($layer, $of, $models) : null);
         }
     }
 
@@ -50,20 +50,20 @@ final class EmulsionSplits implements Rule
      *
      * @return ?array{action: string, ingredient: string, grams: float}
      */
-    private static function cure(LayerReading $layer, array $of, Reader $reader): ?array
+    private static function cure(LayerReading $layer, array $of, Models $models): ?array
     {
         $best = null;
-        foreach ($reader->shelf->all() as $in) {
+        foreach ($models->shelf->all() as $in) {
             // One that brings no allergen the dish may not have.
             if ($in->class === 'emulsifier' && $in->allergens === [] && $in->comesFrom('dairy') === false && ($best === null || $in->id < $best->id)) {
                 $best = $in;
             }
         }
-        $row = $reader->reference->emulsion['class:emulsifier'] ?? null;
+        $row = $models->reference->emulsion['class:emulsifier'] ?? null;
         if ($best === null || $row === null) {
             return null;
         }
-        $per = min($reader->reference->emulsion[$best->id] ?? $row);
+        $per = min($models->reference->emulsion[$best->id] ?? $row);
         $had = 0.0;
         foreach ($layer->state->model->portions as $i => $portion) {
             $had += $portion->ingredient->id === $best->id ? $layer->state->grams[$i] : 0.0;

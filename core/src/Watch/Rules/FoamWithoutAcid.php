@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 35: a strong foam of aquafaba needs acid. */
+/** Practice, watch rule 35: a strong foam of aquafaba needs acid. */
 final class FoamWithoutAcid implements Rule
 {
     public static function name(): string
@@ -20,7 +20,7 @@ final class FoamWithoutAcid implements Rule
         return 'foam-without-acid';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $portion) {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 45: raw juicy fruit loosens the set by its share. */
+/** Practice, watch rule 45: raw juicy fruit loosens the set by its share. */
 final class FruitWaterLoosens implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class FruitWaterLoosens implements Rule
         return 'fruit-water-loosens';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $juice = 0.0;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 33: sugar dusted early dissolves, cut fruit browns and weeps. */
+/** Practice, watch rule 33: sugar dusted early dissolves, cut fruit browns and weeps. */
 final class GarnishTooEarly implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class GarnishTooEarly implements Rule
         return 'garnish-too-early';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $top = \count($dish->layers) - 1;
         if ($top < 1) {

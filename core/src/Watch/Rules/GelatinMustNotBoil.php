@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 5: long boiling breaks gelatin down. */
+/** Practice, watch rule 5: long boiling breaks gelatin down. */
 final class GelatinMustNotBoil implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class GelatinMustNotBoil implements Rule
         return 'gelatin-must-not-boil';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->layer->treatment->boils()) {

@@ -7,15 +7,15 @@ namespace Transmuta\Watch\Rules;
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\Roots;
-use Transmuta\Property\LayerModel;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\LayerState;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 6: gelatin is weaker below pH 3.5. */
+/** Practice, watch rule 6: gelatin is weaker below pH 3.5. */
 final class GelatinWeakensInAcid implements Rule
 {
     /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (practice: reformulating: 0.1–0.3 %, twice that at most). */
@@ -27,20 +27,20 @@ final class GelatinWeakensInAcid implements Rule
         return 'gelatin-in-acid';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('protein.gelatin') > 0.1 && $layer->ph !== null && $layer->ph < 3.5) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set. Trisodium citrate buffers it.', $layer->layer->name, $layer->ph), $n, ($citrate = $this->citrate($layer, $reader)) === null ? null : ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => $citrate]);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s: pH %.1f takes about a fifth off the gelatin; it is already counted in the set. Trisodium citrate buffers it.', $layer->layer->name, $layer->ph), $n, ($citrate = $this->citrate($layer, $models)) === null ? null : ['action' => 'add', 'ingredient' => Remedies::of(self::name()), 'grams' => $citrate]);
             }
         }
     }
 
     /** g of trisodium citrate that bring the layer to where acid leaves gelatin alone; null where that takes more than can be tasted past. */
-    private function citrate(LayerReading $layer, Reader $reader): ?float
+    private function citrate(LayerReading $layer, Models $models): ?float
     {
-        $salt = $reader->shelf->find(Remedies::of(self::name()));
-        $ph = static fn(float $grams): float => $reader->acidity->ph(LayerModel::stateOf($layer->layer->with([...$layer->layer->lines, Line::of(Remedies::of(self::name()), $grams)]), $reader->shelf)) ?? 7.0;
+        $salt = $models->shelf->find(Remedies::of(self::name()));
+        $ph = static fn(float $grams): float => $models->acidity->ph(LayerState::ofLayer($layer->layer->with([...$layer->layer->lines, Line::of(Remedies::of(self::name()), $grams)]), $models->shelf)) ?? 7.0;
         $most = self::MOST / 100 * $layer->state->mass;
         if ($salt === null || $ph($most) < self::WANTED) {
             return null;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 39: more than 0.5 % gum turns slimy. */
+/** Practice, watch rule 39: more than 0.5 % gum turns slimy. */
 final class GumOverdose implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class GumOverdose implements Rule
         return 'gum-overdose';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

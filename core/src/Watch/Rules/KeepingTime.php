@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 50: how long it keeps, by water activity, pH, dairy and egg. */
+/** Practice, watch rule 50: how long it keeps, by water activity, pH, dairy and egg. */
 final class KeepingTime implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class KeepingTime implements Rule
         return 'keeping-time';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $shortest = null;
         foreach ($dish->layers as $n => $layer) {

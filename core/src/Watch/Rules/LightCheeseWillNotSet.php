@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 21: low-fat cheese in an unset cheesecake. */
+/** Practice, watch rule 21: low-fat cheese in an unset cheesecake. */
 final class LightCheeseWillNotSet implements Rule
 {
-    /** Fat from which a cheese firms a cold filling by itself, % (practice: full-fat cream cheese has 30 and more, light 16 and less). */
+    /** Fat from which a cheese firms a cold filling by itself, % (common practice, full-fat cream cheese has 30 and more, light 16 and less). */
     private const FULL = 18.0;
 
     public static function name(): string
@@ -23,7 +23,7 @@ final class LightCheeseWillNotSet implements Rule
         return 'light-cheese-will-not-set';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $light = 0.0;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 4: raw pineapple, kiwi, papaya, fig or ginger digest gelatin. */
+/** Practice, watch rule 4: raw pineapple, kiwi, papaya, fig or ginger digest gelatin. */
 final class LiveFruitDissolvesGelatin implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class LiveFruitDissolvesGelatin implements Rule
         return 'live-fruit-dissolves-gelatin';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $gelatin = $layer->state->of100('protein.gelatin');

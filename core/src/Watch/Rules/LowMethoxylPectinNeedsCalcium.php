@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 12: low-methoxyl pectin sets with calcium. */
+/** Practice, watch rule 12: low-methoxyl pectin sets with calcium. */
 final class LowMethoxylPectinNeedsCalcium implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class LowMethoxylPectinNeedsCalcium implements Rule
         return 'lm-pectin-needs-calcium';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $pectin = $calcium = false;

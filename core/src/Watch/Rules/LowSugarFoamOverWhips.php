@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 36: an egg-white foam with little sugar goes over easily. */
+/** Practice, watch rule 36: an egg-white foam with little sugar goes over easily. */
 final class LowSugarFoamOverWhips implements Rule
 {
     /** g cream of tartar for each g of white: 0.8–1.6 g to five (common practice), and the tartaric acid that says it is there. */
@@ -24,7 +24,7 @@ final class LowSugarFoamOverWhips implements Rule
         return 'low-sugar-foam-over-whips';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 49: a fruit measured otherwise than the table has it. */
+/** Practice, watch rule 49: a fruit measured otherwise than the table has it. */
 final class MeasuredBrixDiffers implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class MeasuredBrixDiffers implements Rule
         return 'brix-differs';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->formula->measured as $measured) {
             foreach ($dish->layers as $n => $layer) {
@@ -26,7 +26,7 @@ final class MeasuredBrixDiffers implements Rule
                     if ($portion->ingredient->id !== $measured->ingredient || $measured->brix === null || $layer->state->share[$i] < 1.0) {
                         continue;
                     }
-                    $table = $reader->unmeasured()->find($measured->ingredient)?->composition;
+                    $table = $models->unmeasured()->find($measured->ingredient)?->composition;
                     $was = $table === null ? $measured->brix : $table->family('sugar.') + $table->family('acid.');
                     if (abs($measured->brix - $was) > 0.1 * max(1.0, $was)) {
                         yield new Warning(self::name(), Severity::Note, \sprintf('%s: this %s measures %.1f °Brix and the table has about %.1f; the layer comes out %.1f SE %s for it.', $layer->layer->name, mb_strtolower($portion->ingredient->name), $measured->brix, $was, abs($measured->brix - $was) * $layer->state->share[$i] / 100, $measured->brix > $was ? 'sweeter' : 'less sweet'), $n);

@@ -6,13 +6,13 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 34: moisture moves into a crumb overnight. */
+/** Practice, watch rule 34: moisture moves into a crumb overnight. */
 final class MoistureMovesIntoTheBase implements Rule
 {
     /** g cocoa butter brushed on for each g of base; half of it says that one was [mem]. */
@@ -23,7 +23,7 @@ final class MoistureMovesIntoTheBase implements Rule
         return 'moisture-into-base';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $above = $dish->layers[$n + 1] ?? null;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 48: the net-carb target is met by smaller portions only. */
+/** Practice, watch rule 48: the net-carb target is met by smaller portions only. */
 final class NetCarbsBySmallerPortions implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class NetCarbsBySmallerPortions implements Rule
         return 'net-carbs-by-portion';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $was = $dish->original;
         if ($was === null || $was->per100['net_carbs_g'] <= 0.0) {

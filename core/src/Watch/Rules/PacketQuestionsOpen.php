@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 27 and 28: what only the packet can answer, for diets the dish would otherwise meet. */
+/** Practice, watch rules 27 and 28: what only the packet can answer, for diets the dish would otherwise meet. */
 final class PacketQuestionsOpen implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class PacketQuestionsOpen implements Rule
         return 'packet-questions-open';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ([\Transmuta\Diet\Diet::Vegan] as $diet) {
             $verdict = $dish->diets[$diet->value];

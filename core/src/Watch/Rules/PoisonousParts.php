@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Table;
@@ -19,7 +19,7 @@ final class PoisonousParts implements Rule
         return 'poisonous-parts';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->formula->layers as $n => $layer) {
             foreach ($layer->lines as $line) {
@@ -37,6 +37,6 @@ final class PoisonousParts implements Rule
     {
         static $rows = null;
 
-        return $rows ??= Table::rows(\dirname(__DIR__, 3) . '/data/reference/poisonous.csv');
+        return $rows ??= Table::of('reference/poisonous');
     }
 }

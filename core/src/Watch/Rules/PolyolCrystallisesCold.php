@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 15: a sweetener above its cold solubility turns to grain; in a base, which is eaten dry, it is grain as sugar is. */
+/** Practice, watch rule 15: a sweetener above its cold solubility turns to grain; in a base, which is eaten dry, it is grain as sugar is. */
 final class PolyolCrystallisesCold implements Rule
 {
     public static function name(): string
@@ -19,10 +19,10 @@ final class PolyolCrystallisesCold implements Rule
         return 'polyol-crystallises-cold';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
-            foreach (Base::isDry($layer->state) ? [] : \Transmuta\Property\Water\Crystals::above($layer->state, $reader->reference) as $species => $case) {
+            foreach (Base::isDry($layer->state) ? [] : \Transmuta\Property\Water\Crystals::above($layer->state, $models->reference) as $species => $case) {
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: %s is %.0f g per 100 g water and only %.0f stay dissolved at 5 °C, so it turns grainy. Keep it under %.0f g in this layer; allulose or a second sweetener takes over.', $layer->layer->name, $species, $case['has'], $case['holds'], $case['most_g']), $n, self::cure($layer, $species, $case['most_g']));
             }
         }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 17: polyols per portion and the label words above 10 %. */
+/** Practice, watch rule 17: polyols per portion and the label words above 10 %. */
 final class PolyolsPerPortionLaxative implements Rule
 {
     /** g polyols a portion that are let stand, and what a cure brings them to. */
@@ -24,7 +24,7 @@ final class PolyolsPerPortionLaxative implements Rule
         return 'polyols-laxative';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $now = $dish->portion['polyols_g'];
         if ($now > self::MOST) {

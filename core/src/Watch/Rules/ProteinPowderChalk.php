@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 37: protein powder above 12 % tastes of chalk. */
+/** Practice, watch rule 37: protein powder above 12 % tastes of chalk. */
 final class ProteinPowderChalk implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class ProteinPowderChalk implements Rule
         return 'protein-powder-chalk';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $powder = 0.0;

@@ -8,14 +8,14 @@ use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 30: raw or lightly heated egg, raw flour in an unbaked layer. */
+/** Practice, watch rule 30: raw or lightly heated egg, raw flour in an unbaked layer. */
 final class RawEggOrFlour implements Rule
 {
     /** °C that a base of raw flour is baked at, until it is done [trade]. */
@@ -26,7 +26,7 @@ final class RawEggOrFlour implements Rule
         return 'raw-egg-or-flour';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {

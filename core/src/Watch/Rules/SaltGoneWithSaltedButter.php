@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 41: the salt left with the salted butter. */
+/** Practice, watch rule 41: the salt left with the salted butter. */
 final class SaltGoneWithSaltedButter implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class SaltGoneWithSaltedButter implements Rule
         return 'salt-gone';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         if ($dish->original === null) {
             return;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 8: starch boiled below pH 4 thins. */
+/** Practice, watch rule 8: starch boiled below pH 4 thins. */
 final class StarchThinsInAcid implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class StarchThinsInAcid implements Rule
         return 'starch-thins-in-acid';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             if (($layer->set->mechanisms['starch'] ?? 0.0) > 0.1 && $layer->ph !== null && $layer->ph < 4.0 && $layer->layer->treatment->isHot() && self::cure($layer) !== null) {

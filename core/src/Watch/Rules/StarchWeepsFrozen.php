@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 9: a plain starch gel weeps when it thaws. */
+/** Practice, watch rule 9: a plain starch gel weeps when it thaws. */
 final class StarchWeepsFrozen implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class StarchWeepsFrozen implements Rule
         return 'starch-weeps-frozen';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             if ($dish->formula->serveAt >= -2.0 && !$layer->layer->treatment->freezes()) {

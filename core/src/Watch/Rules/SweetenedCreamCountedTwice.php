@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 14: cream that is sweetened already, with sugar beside it. */
+/** Practice, watch rule 14: cream that is sweetened already, with sugar beside it. */
 final class SweetenedCreamCountedTwice implements Rule
 {
     public static function name(): string
@@ -19,7 +19,7 @@ final class SweetenedCreamCountedTwice implements Rule
         return 'sweetened-cream-twice';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $sweet = null;

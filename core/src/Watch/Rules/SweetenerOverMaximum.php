@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Property\Warning;
@@ -13,7 +13,7 @@ use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
 
-/** Handbook table B: high-potency sweeteners have maxima in the desserts of the EU and UK. */
+/** Practice, sweeteners: high-potency sweeteners have maxima in the desserts of the EU and UK. */
 final class SweetenerOverMaximum implements Rule
 {
     public static function name(): string
@@ -21,10 +21,10 @@ final class SweetenerOverMaximum implements Rule
         return 'sweetener-over-maximum';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
-        foreach (SweetenerIntake::overMost($dish, $reader->reference) as $what => $one) {
-            [$layer, $cure] = Cure::lowering($dish->layers, static fn(Ingredient $in): float => SweetenerIntake::perGram($in, $what, $reader->reference), 0.97 * $one['most'] / $one['mg_kg']);
+        foreach (SweetenerIntake::overMost($dish, $models->reference) as $what => $one) {
+            [$layer, $cure] = Cure::lowering($dish->layers, static fn(Ingredient $in): float => SweetenerIntake::perGram($in, $what, $models->reference), 0.97 * $one['most'] / $one['mg_kg']);
             yield new Warning(self::name(), Severity::Note, \sprintf(
                 '%.0f mg/kg of %s: the EU and UK let an energy-reduced or unsweetened dessert hold %g mg/kg (recalled). Set the market under the schools and routes stay under it; check the local rules before it is sold.',
                 $one['mg_kg'],

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 42: the tin is over- or under-filled. */
+/** Practice, watch rule 42: the tin is over- or under-filled. */
 final class TinFill implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class TinFill implements Rule
         return 'tin-fill';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         $volume = $dish->volume();
         $tin = $dish->stack->vessel;

@@ -8,12 +8,12 @@ use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\Cooling;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 24: a mass above 40 °C splits cultured cream and cheese. */
+/** Practice, watch rule 24: a mass above 40 °C splits cultured cream and cheese. */
 final class WarmMassOntoCulturedCream implements Rule
 {
     public static function name(): string
@@ -21,7 +21,7 @@ final class WarmMassOntoCulturedCream implements Rule
         return 'warm-mass-onto-cultured';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $celsius = Cooling::startOf($layer->layer->treatment);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Reader;
+use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Watch\Rule;
 
-/** Handbook F 7: raw yolk thins starch unless boiled about 2 minutes. */
+/** Practice, watch rule 7: raw yolk thins starch unless boiled about 2 minutes. */
 final class YolkEnzymesEatStarch implements Rule
 {
     public static function name(): string
@@ -18,7 +18,7 @@ final class YolkEnzymesEatStarch implements Rule
         return 'yolk-enzymes-eat-starch';
     }
 
-    public function check(DishReading $dish, Reader $reader): iterable
+    public function check(DishReading $dish, Models $models): iterable
     {
         foreach ($dish->layers as $n => $layer) {
             $treatment = $layer->layer->treatment;

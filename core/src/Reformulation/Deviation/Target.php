@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation\Deviation;
+
+use Transmuta\Property\LayerReading;
+use Transmuta\Property\Reader;
+use Transmuta\Property\Setting\Ladder;
+use Transmuta\Property\Structure\DryStructure;
+use Transmuta\Reformulation\Brief\Aims;
+
+/** What a layer should read as: the original's own values. Places on the ladder, g per 100 g, g. */
+final readonly class Target
+{
+    private function __construct(
+        public float $mass,
+        public float $se,
+        public ?float $set,
+        public ?float $setWarm,
+        public float $fat,
+        public float $water,
+        public float $weightedSolid,
+        public float $bulk,
+        public float $acid,
+        public ?float $ph,
+        public float $protein,
+        public float $air,
+        public ?float $dry = null,
+        public ?float $unheld = null,
+    ) {}
+
+    public static function of(LayerReading $reading, Reader $reader, float $serveAt): self
+    {
+        $base = $reading->baseWords !== null;
+
+        return new self(
+            mass: $reading->state->mass,
+            se: $reading->se,
+            set: $base ? null : Ladder::coordinate($reading->set->ge),
+            setWarm: $base || $serveAt < -2.0 ? null : Ladder::coordinate($reading->setWarm->ge),
+            fat: $reading->state->fat,
+            water: $reading->state->water,
+            weightedSolid: $reader->fat->weightedSolid($reading->state, $serveAt),
+            bulk: $reading->state->bulk(),
+            acid: $reading->fruitAcid,
+            ph: $reading->ph,
+            protein: $reading->state->protein,
+            air: $reading->airShare,
+            dry: $base || LayerKind::isCrumb($reading) ? DryStructure::of($reading->state) : null,
+            unheld: $reader->emulsion->of($reading->state) === null ? null : $reader->emulsion->unheld($reading->state),
+        );
+    }
+
+    /** The same target with what is wanted otherwise. A base has no set of its own; its richness moves with its fat. */
+    public function aimed(Aims $aims): self
+    {
+        return $aims->isSame() ? $this : new self(
+            $this->mass,
+            $this->se * $aims->sweetness,
+            $this->set === null ? null : max(0.05, $this->set + $aims->set),
+            $this->setWarm === null ? null : max(0.0, $this->setWarm + $aims->set),
+            $this->fat * $aims->richness,
+            // What richness takes away in fat comes back mostly as water.
+            $this->water + 0.8 * $this->fat * (1.0 - $aims->richness),
+            $this->weightedSolid * $aims->richness,
+            $this->bulk * (0.5 + 0.5 * $aims->sweetness),
+            $this->acid * $aims->sharpness,
+            $this->ph,
+            $this->protein,
+            $this->air,
+            $this->dry,
+            $this->unheld,
+        );
+    }
+
+    /**
+     * The same target with single properties set by hand: `set` in GE %, `sweetness` in SE, `acid`, `fat`, `water`, `protein` in g per 100 g.
+     *
+     * @param array<string, float> $wanted
+     */
+    public function wanting(array $wanted): self
+    {
+        return $wanted === [] ? $this : new self(
+            $this->mass,
+            $wanted['sweetness'] ?? $this->se,
+            $this->set === null || !isset($wanted['set']) ? $this->set : Ladder::coordinate($wanted['set']),
+            $this->setWarm === null || !isset($wanted['set']) || $this->set === null ? $this->setWarm : max(0.0, $this->setWarm + Ladder::coordinate($wanted['set']) - $this->set),
+            $wanted['fat'] ?? $this->fat,
+            $wanted['water'] ?? $this->water,
+            isset($wanted['fat']) && $this->fat > 0.0 ? $this->weightedSolid * $wanted['fat'] / $this->fat : $this->weightedSolid,
+            $this->bulk,
+            $wanted['acid'] ?? $this->acid,
+            $this->ph,
+            $wanted['protein'] ?? $this->protein,
+            $this->air,
+            $this->dry,
+            $this->unheld,
+        );
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Reformulation\Substitution;
+
+use Transmuta\Reformulation\Deviation\Weights;
+
+/** The unknown masses of a draft as they gather: what several lines bring is one mass, and what is there already grows. */
+final class Pool
+{
+    /** @var array<string, Unknown> lines that come in, by ingredient */
+    private array $in = [];
+
+    /** @var list<string|Unknown> kept lines, and the names of those that came in, in the order they were met */
+    private array $order = [];
+
+    /** @var array<string, true> kept lines that may shrink */
+    private array $loose = [];
+
+    public function keep(Unknown $line): void
+    {
+        $this->order[] = $line;
+    }
+
+    public function bring(Unknown $new): void
+    {
+        $key = self::key($new);
+        $was = $this->in[$key] ?? null;
+        if ($was === null) {
+            $this->order[] = $key;
+            $this->in[$key] = $new;
+
+            return;
+        }
+        $this->in[$key] = Unknown::substitute($new->ingredient, $was->near + $new->near, $was->least + $new->least, $was->most + $new->most, false, array_values(array_unique([...$was->prep, ...$new->prep])), max($was->useful, $new->useful));
+    }
+
+    /** What was baked before is a line of its own: the egg of a sponge does not set the cream around it. */
+    private static function key(Unknown $one): string
+    {
+        return $one->ingredient . (\in_array('baked', $one->prep, true) ? ', baked' : '');
+    }
+
+    /** @return list<string> ingredients that come in */
+    public function incoming(): array
+    {
+        return array_values(array_unique(array_map(static fn(Unknown $one): string => $one->ingredient, $this->in)));
+    }
+
+    /** A line that is there may shrink, for something that came in holds it too. */
+    public function loosen(string $ingredient): void
+    {
+        $this->loose[$ingredient] = true;
+    }
+
+    /** @return list<Unknown> */
+    public function unknowns(): array
+    {
+        $unknowns = [];
+        $in = $this->in;
+        foreach ($this->order as $one) {
+            if ($one instanceof Unknown) {
+                $id = $one->ingredient;
+                $key = self::key($one);
+                $new = $one->pinned || ($one->fixed && $one->near <= 0.0) ? null : $in[$key] ?? null;
+                if ($new !== null) {
+                    $one = Unknown::grown($id, (float) $one->was, $new->near, $new->most, $one->text, array_values(array_unique([...$one->prep, ...$new->prep])), $new->least, $new->names, $one->of);
+                    unset($in[$key]);
+                }
+                $unknowns[] = isset($this->loose[$id]) && !$one->pinned ? $one->loosened(Weights::of('free.loose')) : $one;
+                continue;
+            }
+            $unknowns[] = $one;
+        }
+        $all = [];
+        foreach ($unknowns as $one) {
+            if (!\is_string($one)) {
+                $all[] = $one;
+            } elseif (isset($in[$one])) {
+                $all[] = isset($this->loose[$in[$one]->ingredient]) ? $in[$one]->loosened(Weights::of('free.loose')) : $in[$one];
+                unset($in[$one]);
+            }
+        }
+
+        return $all;
+    }
+}
