@@ -56,7 +56,7 @@ final class Contents
     public const ORDER = ['heads' => ['version_id'], 'aims' => ['version_id'], 'lot_trial' => ['lot_id', 'trial_id']];
 
     /** Columns that are not written because they are made anew. */
-    public const MADE_ANEW = ['dishes' => ['summary'], 'tastings' => ['code'], 'tasting_seats' => ['secret', 'holder', 'place']];
+    public const MADE_ANEW = ['dishes' => ['summary'], 'trials' => ['foretold_step'], 'tastings' => ['code'], 'tasting_seats' => ['secret', 'holder', 'place']];
 
     /** Columns that hold JSON; they stand in the archive as what they hold, not as a text of it. */
     public const JSON = [

@@ -99,6 +99,6 @@ final class Trial extends Model
     /** The step that was foretold of a trial, as the store reads it; no number where none was. */
     public static function foretold(string $table = 'trials'): string
     {
-        return "json_value($table.predicted, '$.step_index')";
+        return "$table.foretold_step";
     }
 }

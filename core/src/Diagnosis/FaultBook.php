@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Diagnosis;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 
 /** The faults, their causes and the words people use (`core/data/faults`): starting values with marks, from practice. */
 final class FaultBook
 {
-    private static ?self $standard = null;
-
     /**
      * @param array<string, list<array<string, string>>> $causes rows by fault
      * @param array<string, list<string>> $words faults by what people say
@@ -25,7 +24,7 @@ final class FaultBook
 
     public static function standard(): self
     {
-        return self::$standard ??= self::read();
+        return Kept::once(self::class, self::read(...));
     }
 
     private static function read(): self

@@ -18,6 +18,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Roots;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetDoses;
 use Transmuta\Property\Severity;
@@ -167,12 +168,10 @@ final readonly class NextTime
         if ($ge($low) > $wanted || $ge($high) < $wanted) {
             return null;
         }
-        for ($i = 0; $i < 40; ++$i) {
-            $middle = sqrt($low * $high);
-            $ge($middle) < $wanted ? $low = $middle : $high = $middle;
-        }
+        // Along times, not grams: what is half as strong is as far away as what is twice as strong.
+        $times = exp(Roots::between(static fn(float $log): float => $ge(exp($log)) - $wanted, log($low), log($high)));
 
-        return $this->weighed($reading, $now, $of, static fn(float $grams): float => $grams * sqrt($low * $high));
+        return $this->weighed($reading, $now, $of, static fn(float $grams): float => $grams * $times);
     }
 
     /** Times its grams that a line may be weighed: no further than anybody would eat of it (`core/data/faults/practical.csv`). */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Diet;
 
+use Transmuta\Reference\Energy;
 use Transmuta\Shelf\Ingredient;
 
 /** Judges a whole dish against each diet from its ingredients and its portion. */
@@ -95,7 +96,7 @@ final class DietJudge
         if ($diet !== Diet::HighProtein) {
             return [];
         }
-        $share = $portion['kj'] > 0.0 ? $portion['protein_g'] * 17 / $portion['kj'] : 0.0;
+        $share = Energy::ofProtein($portion['protein_g'], $portion['kj']);
         // Both schools are told, whichever counts.
         $because = match (true) {
             $proteinPortion !== null && $portion['protein_g'] < $proteinPortion - 1e-6 => [\sprintf('%.1f g protein a portion, under %g g; %.0f %% of energy', $portion['protein_g'], $proteinPortion, $share * 100)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Diet;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
 
@@ -21,19 +22,15 @@ final class DietRules
     /** Allergens that a "free" diet leaves out, so that a packet's warning of them counts. Vegan and vegetarian are no allergy statements. */
     private const FREE_OF = ['dairy-free' => ['milk'], 'eggless' => ['eggs'], 'gluten-free' => ['gluten'], 'nut-free' => ['nuts', 'peanuts'], 'soy-free' => ['soybeans']];
 
-    /** @var ?\WeakMap<Ingredient, array<string, bool>> what was found of an ingredient before, by diet: a planner asks again and again */
-    private static ?\WeakMap $banned = null;
-
-    /** @var ?\WeakMap<Ingredient, array<string, ?string>> */
-    private static ?\WeakMap $asked = null;
-
     public static function bans(Diet $diet, Ingredient $in): bool
     {
-        self::$banned ??= new \WeakMap();
-        $known = self::$banned[$in] ?? [];
+        // What was found of an ingredient before, by diet: a planner asks again and again.
+        /** @var \WeakMap<Ingredient, array<string, bool>> $banned */
+        $banned = Kept::once(self::class . ' banned', static fn(): \WeakMap => new \WeakMap());
+        $known = $banned[$in] ?? [];
         if (!isset($known[$diet->value])) {
             $known[$diet->value] = self::findBan($diet, $in);
-            self::$banned[$in] = $known;
+            $banned[$in] = $known;
         }
 
         return $known[$diet->value];
@@ -60,11 +57,12 @@ final class DietRules
     /** The question to put to the packet before this ingredient counts as meeting the diet. */
     public static function question(Diet $diet, Ingredient $in): ?string
     {
-        self::$asked ??= new \WeakMap();
-        $known = self::$asked[$in] ?? [];
+        /** @var \WeakMap<Ingredient, array<string, ?string>> $asked */
+        $asked = Kept::once(self::class . ' asked', static fn(): \WeakMap => new \WeakMap());
+        $known = $asked[$in] ?? [];
         if (!\array_key_exists($diet->value, $known)) {
             $known[$diet->value] = self::findQuestion($diet, $in);
-            self::$asked[$in] = $known;
+            $asked[$in] = $known;
         }
 
         return $known[$diet->value];

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** What an ingredient counts as on a label (`core/data/label/sorts.csv`): a polyol, of which nut, barred where. */
 final class Sorts
 {
-    /** @var ?array<string, array<string, string>> word by ingredient, by sort */
-    private static ?array $all = null;
-
     /** @return list<string> ingredients of a sort */
     public static function of(string $sort): array
     {
@@ -27,13 +25,15 @@ final class Sorts
     /** @return array<string, array<string, string>> */
     private static function all(): array
     {
-        if (self::$all === null) {
-            self::$all = [];
+        $all = Kept::once(self::class . ' all', static function (): array {
+            $made = [];
             foreach (Table::of('label/sorts') as $row) {
-                self::$all[$row['sort']][$row['ingredient']] = $row['word'];
+                $made[$row['sort']][$row['ingredient']] = $row['word'];
             }
-        }
 
-        return self::$all;
+            return $made;
+        });
+
+        return $all;
     }
 }

@@ -88,7 +88,7 @@ final readonly class Column
         if ($cell === '') {
             return $this->isOptional;
         }
-        $parts = $this->separator === null ? [$cell] : explode($this->separator, $cell);
+        $parts = $this->separator === null || $this->separator === '' ? [$cell] : explode($this->separator, $cell);
         foreach ($parts as $part) {
             if (!$this->takesOne($part, $isThere)) {
                 return false;

@@ -7,9 +7,6 @@ namespace Transmuta\Reference;
 /** What a rule offers against what it warns of: `core/data/reference/remedies.csv`, by rule and, where it offers several, by what each is for. */
 final class Remedies
 {
-    /** @var ?array<string, array<string, string>> rule → for → ingredient id */
-    private static ?array $table = null;
-
     /** @throws \LogicException where the table has none */
     public static function of(string $rule, string $for = ''): string
     {
@@ -19,13 +16,15 @@ final class Remedies
     /** @return array<string, string> ingredient ids by what each is for, in the order they are offered */
     public static function all(string $rule): array
     {
-        if (self::$table === null) {
-            self::$table = [];
+        $table = Kept::once(self::class . ' table', static function (): array {
+            $made = [];
             foreach (Table::of('reference/remedies') as $row) {
-                self::$table[$row['rule']][$row['for']] = $row['ingredient'];
+                $made[$row['rule']][$row['for']] = $row['ingredient'];
             }
-        }
 
-        return self::$table[$rule] ?? [];
+            return $made;
+        });
+
+        return $table[$rule] ?? [];
     }
 }

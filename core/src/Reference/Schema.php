@@ -29,7 +29,12 @@ final class Schema
             $columns[$row['table']][$row['column']] = Column::read($row);
         }
 
-        return new self($columns, array_column(Table::of('tables'), 'meaning', 'table'));
+        $meanings = [];
+        foreach (Table::of('tables') as $row) {
+            $meanings[$row['table']] = $row['meaning'];
+        }
+
+        return new self($columns, $meanings);
     }
 
     /**

@@ -28,6 +28,7 @@ final class Table
     {
         self::$keeper = $keeper;
         self::$kept = null;
+        Kept::forget();
     }
 
     /** @return array<string, string> every table of `core/data` that has columns of its own, its path by its path relative to there */
@@ -86,6 +87,7 @@ final class Table
     {
         self::$at = $directory === null ? null : rtrim($directory, '/') . '/';
         self::$kept = null;
+        Kept::forget();
     }
 
     private static function directory(): string

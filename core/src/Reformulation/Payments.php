@@ -11,6 +11,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
+use Transmuta\Property\Roots;
 use Transmuta\Quantity\Scale;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Brief\Exclusions;
@@ -42,8 +43,8 @@ final readonly class Payments
     /** More than this share of the layer is another dish, not a mend. */
     private const MOST_SHARE = 0.2;
 
-    /** Halvings of the dose: the last is under a thousandth of the most that is pleasant. */
-    private const HALVINGS = 11;
+    /** The dose is found to within so small a part of the most that is pleasant. */
+    private const FINE = 2048;
 
     /** A job is paid once it is this near its target, in tolerances: a little inside, so that weighing it on a scale keeps it. */
     private const NEAR = 0.5;
@@ -116,14 +117,7 @@ final readonly class Payments
         $with = static fn(float $grams): array => $read(self::adding($layer, $id, $grams, $prep));
         $short = abs($rail->residual) - self::NEAR;
         $left = static fn(array $rails): float => isset($rails[$job->value]) && self::isShort($job, $rails[$job->value]) ? max(0.0, abs($rails[$job->value]->residual) - self::NEAR) : 0.0;
-        [$low, $high] = [0.0, $most];
-        if ($left($with($most)) <= 0.0) {
-            for ($n = 0; $n < self::HALVINGS; ++$n) {
-                $middle = ($low + $high) / 2;
-                $left($with($middle)) > 0.0 ? $low = $middle : $high = $middle;
-            }
-        }
-        $grams = Scale::shown($high);
+        $grams = Scale::shown(Roots::least(static fn(float $grams): bool => $left($with($grams)) <= 0.0, 0.0, $most, $most / self::FINE) ?? $most);
         $after = $with($grams);
         $pays = 1.0 - $left($after) / $short;
         if ($grams <= 0.0 || $pays < self::WORTH) {

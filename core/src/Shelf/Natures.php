@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** Reads `core/data/shelf/natures.csv`: by ingredient, class, group or function. What a studio bases on an ingredient has that one's natures. */
 final class Natures
 {
-    /** @var ?array<string, array<string, array<string, true>>> nature → by → of */
-    private static ?array $table = null;
-
     /** @return array<string, array<string, true>> what has a nature: ids by `ingredient`, words by `class` and `group`, names by `function` */
     public static function of(Nature $nature): array
     {
@@ -31,13 +29,15 @@ final class Natures
     /** @return array<string, array<string, array<string, true>>> */
     private static function table(): array
     {
-        if (self::$table === null) {
-            self::$table = [];
+        $table = Kept::once(self::class . ' table', static function (): array {
+            $made = [];
             foreach (Table::of('shelf/natures') as $row) {
-                self::$table[$row['nature']][$row['by']][$row['of']] = true;
+                $made[$row['nature']][$row['by']][$row['of']] = true;
             }
-        }
 
-        return self::$table;
+            return $made;
+        });
+
+        return $table;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Reference\Energy;
+
 /**
  * A nutrition panel as a packet prints it, per 100 g or per serving, with EU words (carbohydrate without fibre, salt) or US ones (carbohydrate
  * with fibre, sodium). What it does not print is null.
@@ -82,7 +84,7 @@ final readonly class PacketPanel
         }
         $polyols = $v['polyols_g'] ?? 0.0;
 
-        return 37 * $v['fat_g'] + 17 * ($v['carbohydrate_g'] - $polyols) + 10 * $polyols + 17 * $v['protein_g'] + 8 * ($v['fibre_g'] ?? 0.0) + 29 * ($v['alcohol_g'] ?? 0.0);
+        return Energy::of(['fat' => $v['fat_g'], 'carbohydrate' => $v['carbohydrate_g'] - $polyols, 'polyols' => $polyols, 'protein' => $v['protein_g'], 'fibre' => $v['fibre_g'] ?? 0.0, 'alcohol' => $v['alcohol_g'] ?? 0.0]);
     }
 
     /** Energy as stated, kJ per 100 g. */

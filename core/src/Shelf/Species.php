@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -18,12 +19,6 @@ final class Species
 
     /** In either column: some of a kin, as "candied nuts" are nuts of no one kind. */
     private const ANY = '-any';
-
-    /** @var ?array<string, array{holds: list<string>, may: list<string>}> by ingredient */
-    private static ?array $made = null;
-
-    /** @var ?array<string, array{kin: string, allergen: string, names: list<string>}> by species */
-    private static ?array $species = null;
 
     /** @return list<string> every species there is a word for */
     public static function all(): array
@@ -131,27 +126,31 @@ final class Species
     /** @return array<string, array{holds: list<string>, may: list<string>}> */
     private static function made(): array
     {
-        if (self::$made === null) {
-            self::$made = [];
+        $made = Kept::once(self::class . ' made', static function (): array {
+            $made = [];
             $listed = static fn(string $cell): array => array_values(array_filter(explode('|', $cell), static fn(string $one): bool => $one !== ''));
             foreach (Table::of('shelf/holds') as $row) {
-                self::$made[$row['ingredient']] = ['holds' => $listed($row['holds']), 'may' => $listed($row['may_hold'])];
+                $made[$row['ingredient']] = ['holds' => $listed($row['holds']), 'may' => $listed($row['may_hold'])];
             }
-        }
 
-        return self::$made;
+            return $made;
+        });
+
+        return $made;
     }
 
     /** @return array<string, array{kin: string, allergen: string, names: list<string>}> */
     private static function species(): array
     {
-        if (self::$species === null) {
-            self::$species = [];
+        $species = Kept::once(self::class . ' species', static function (): array {
+            $made = [];
             foreach (Table::of('shelf/species') as $row) {
-                self::$species[$row['species']] = ['kin' => $row['kin'], 'allergen' => $row['allergen'], 'names' => explode('|', mb_strtolower($row['names']))];
+                $made[$row['species']] = ['kin' => $row['kin'], 'allergen' => $row['allergen'], 'names' => explode('|', mb_strtolower($row['names']))];
             }
-        }
 
-        return self::$species;
+            return $made;
+        });
+
+        return $species;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -12,9 +13,6 @@ use Transmuta\Reference\Table;
  */
 final class Standards
 {
-    /** @var ?array<string, list<array{fact: string, rule: 'min'|'max', value: float, source: string}>> by ingredient */
-    private static ?array $bounds = null;
-
     /** @return list<array{fact: string, rule: 'min'|'max', value: float, source: string}> */
     public static function of(string $ingredient): array
     {
@@ -24,14 +22,16 @@ final class Standards
     /** @return array<string, list<array{fact: string, rule: 'min'|'max', value: float, source: string}>> */
     public static function all(): array
     {
-        if (self::$bounds === null) {
-            self::$bounds = [];
+        $bounds = Kept::once(self::class . ' bounds', static function (): array {
+            $made = [];
             foreach (Table::of('shelf/standards') as $row) {
-                self::$bounds[$row['ingredient']][] = ['fact' => $row['fact'], 'rule' => $row['rule'] === 'max' ? 'max' : 'min', 'value' => (float) $row['value'], 'source' => $row['source']];
+                $made[$row['ingredient']][] = ['fact' => $row['fact'], 'rule' => $row['rule'] === 'max' ? 'max' : 'min', 'value' => (float) $row['value'], 'source' => $row['source']];
             }
-        }
 
-        return self::$bounds;
+            return $made;
+        });
+
+        return $bounds;
     }
 
     /**

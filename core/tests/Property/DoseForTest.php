@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Heat\Roots;
+use Transmuta\Property\Roots;
 use Transmuta\Property\Setting\SetModel;
 use Transmuta\Tests\Kit;
 

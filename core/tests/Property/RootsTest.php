@@ -6,7 +6,7 @@ namespace Transmuta\Tests\Property;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Property\Heat\Roots;
+use Transmuta\Property\Roots;
 
 final class RootsTest extends TestCase
 {
@@ -26,5 +26,16 @@ final class RootsTest extends TestCase
     public function testFindsTheRoot(callable $f, float $low, float $high, float $root): void
     {
         self::assertEqualsWithDelta($root, Roots::between($f, $low, $high), 1e-7);
+    }
+
+    /** The least that is enough is never less than enough, and no further from it than was asked. */
+    public function testTheLeastThatIsEnough(): void
+    {
+        $found = Roots::least(static fn(float $x): bool => $x >= 3.3, 0.0, 10.0, 0.001);
+        self::assertNotNull($found);
+        self::assertGreaterThanOrEqual(3.3, $found);
+        self::assertLessThan(3.301, $found);
+        self::assertNull(Roots::least(static fn(float $x): bool => $x > 10.0, 0.0, 10.0, 0.001), 'not even the most is enough');
+        self::assertEqualsWithDelta(0.0, Roots::least(static fn(float $x): bool => true, 0.0, 10.0, 0.001), 0.001, 'nothing is needed');
     }
 }

@@ -8,9 +8,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Reference\BrokenTable;
 use Transmuta\Reference\Column;
+use Transmuta\Reference\Energy;
 use Transmuta\Reference\Practice;
 use Transmuta\Reference\Schema;
 use Transmuta\Reference\Table;
+use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Substitution\SubstitutionTable;
 
 /** Every cell of every table is what its column says, to its last character; every source leads somewhere. */
 final class SchemaTest extends TestCase
@@ -74,6 +77,61 @@ final class SchemaTest extends TestCase
         self::assertSame(['shelf/prices, row 3, minor_per_kg: "about 300" is not whole 0…', 'shelf/prices, row 3: no source'], $schema->faultsOf('shelf/prices', $rows));
         self::assertSame(['shelf/prices: columns.csv does not speak of colour'], $schema->faultsOf('shelf/prices', [array_merge(Table::of('shelf/prices')[0], ['colour' => 'red'])]));
         self::assertSame(['shelf/prices: no column minor_per_kg'], $schema->faultsOf('shelf/prices', [array_diff_key(Table::of('shelf/prices')[0], ['minor_per_kg' => 1])]));
+    }
+
+    /** Nothing stays from tables that are no longer read: a changed row is seen by everybody, and taken back by everybody. */
+    public function testOtherTablesAreReadByAll(): void
+    {
+        $own = sys_get_temp_dir() . '/tables-' . getmypid();
+        $from = \dirname(__DIR__, 2) . '/data';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($from, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            if ($file->getExtension() === 'csv') {
+                $to = $own . substr($file->getPathname(), \strlen($from));
+                is_dir(\dirname($to)) || mkdir(\dirname($to), recursive: true);
+                copy($file->getPathname(), $to);
+            }
+        }
+        $was = [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))];
+        try {
+            file_put_contents("$own/reference/energy.csv", str_replace('eu,protein,17', 'eu,protein,18', (string) file_get_contents("$own/reference/energy.csv")));
+            file_put_contents("$own/reformulation/weights.csv", (string) preg_replace('/^near,[^,]*,/m', 'near,0.123,', (string) file_get_contents("$own/reformulation/weights.csv")));
+            file_put_contents("$own/substitution/substitutions.csv", "milk.any.dust,milk,,vegan,any,1,,,,,trade,x\n", \FILE_APPEND);
+            Table::readFrom($own);
+            self::assertSame([18.0, 0.123, $was[2] + 1], [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))]);
+        } finally {
+            Table::readFrom(null);
+            exec('rm -rf ' . escapeshellarg($own));
+        }
+        self::assertSame($was, [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))]);
+        $static = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            if (preg_match_all('/(?:private|public|protected) static \S+ (\$\w+)/', (string) file_get_contents($file->getPathname()), $m) > 0) {
+                $static[$file->getBasename('.php')] = $m[1];
+            }
+        }
+        ksort($static);
+        // The roots of a series hang on no table.
+        self::assertSame(['Kept' => ['$made'], 'Series' => ['$known'], 'Table' => ['$keeper', '$at', '$kept']], $static);
+    }
+
+    /** Annex XIV of Regulation (EU) No 1169/2011, and nowhere else. */
+    public function testTheFactorsOfEnergyHaveOneHome(): void
+    {
+        self::assertSame([17.0, 10.0, 0.0, 37.0, 17.0, 29.0, 13.0, 8.0], array_map(Energy::kj(...), ['carbohydrate', 'polyols', 'erythritol', 'fat', 'protein', 'alcohol', 'organic_acid', 'fibre']));
+        self::assertSame(17.0 * 10 + 37.0, Energy::of(['protein' => 10.0, 'fat' => 1.0]));
+        self::assertSame([0.0, 0.2], [Energy::ofProtein(1.0, 0.0), Energy::ofProtein(2.0, 170.0)]);
+        $found = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            if (preg_match('/(?<![\d.])(?:17|37)(?:\.0)? \* \$|\* (?:17|37)(?:\.0)?\b/', (string) file_get_contents($file->getPathname()), $m) === 1) {
+                $found[$file->getFilename()] = $m[0];
+            }
+        }
+        self::assertSame([], $found);
+        $this->expectException(BrokenTable::class);
+        Energy::kj('moonlight');
     }
 
     public function testEverySourceOfCommonPracticeStandsOnItsPage(): void

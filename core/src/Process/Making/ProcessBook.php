@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process\Making;
 
 use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** The tables of the process: what each kind of step takes, times that no model gives, how long a result holds (`core/data/process`). */
@@ -20,12 +21,9 @@ final class ProcessBook
      */
     private function __construct(private readonly array $kinds, private readonly array $times, private readonly array $ripening, private readonly array $holding, private readonly array $capacity, private readonly array $near) {}
 
-    /** Read once: it never changes while a process lives. */
-    private static ?self $standard = null;
-
     public static function standard(): self
     {
-        return self::$standard ??= self::read();
+        return Kept::once(self::class, self::read(...));
     }
 
     private static function read(): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process\Shopping;
 
 use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -15,15 +16,12 @@ final class Wholes
 {
     private const KEY = 'whole:';
 
-    /** Read once: it never changes while a process lives. */
-    private static ?self $standard = null;
-
     /** @param array<string, array{as: string, isPart: bool, share: float}> $of by ingredient */
     private function __construct(private readonly array $of) {}
 
     public static function standard(): self
     {
-        return self::$standard ??= self::read();
+        return Kept::once(self::class, self::read(...));
     }
 
     private static function read(): self

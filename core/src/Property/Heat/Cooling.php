@@ -6,6 +6,7 @@ namespace Transmuta\Property\Heat;
 
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
+use Transmuta\Property\Roots;
 use Transmuta\Reference\Reference;
 
 /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Property\Heat;
 
+use Transmuta\Property\Roots;
+
 /**
  * The roots ζ and coefficients C of a shape's series at a Biot number, each found when it is asked for: after the first minutes the first terms are all
  * there is.

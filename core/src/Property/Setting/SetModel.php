@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Transmuta\Property\Setting;
 
 use Transmuta\Property\Fats\Fat;
-use Transmuta\Property\Heat\Roots;
 use Transmuta\Property\LayerState;
+use Transmuta\Property\Roots;
 use Transmuta\Property\Structure\Air;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Taste\Acidity;

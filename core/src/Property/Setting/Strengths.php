@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Setting;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
 
@@ -14,9 +15,6 @@ use Transmuta\Reference\Table;
  */
 final class Strengths
 {
-    /** @var ?array<array-key, float> by mechanism */
-    private static ?array $packets = null;
-
     /** Spread of kitchens whose own factor nobody knows, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
     public const KITCHENS = 0.25;
 
@@ -91,9 +89,9 @@ final class Strengths
         if (!isset($this->of[$mechanism])) {
             return 0.0;
         }
-        self::$packets ??= array_map(floatval(...), array_column(Table::of('trial/packets'), 'spread', 'mechanism'));
+        $packets = Kept::once(self::class, static fn(): array => array_map(floatval(...), array_column(Table::of('trial/packets'), 'spread', 'mechanism')));
 
-        return self::$packets[$mechanism] ?? 0.0;
+        return $packets[$mechanism] ?? 0.0;
     }
 
     /**

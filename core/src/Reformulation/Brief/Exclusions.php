@@ -19,8 +19,6 @@ use Transmuta\Shelf\Species;
  */
 final readonly class Exclusions
 {
-    private const ALLERGENS = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];
-
     /** How alike two words must be to be offered for each other, share of their letters. */
     private const ALIKE = 0.6;
 
@@ -50,7 +48,7 @@ final readonly class Exclusions
         $rules = [];
         foreach ($words as $word) {
             $plain = self::singular(mb_strtolower(trim($word)));
-            $allergen = array_values(array_filter(self::ALLERGENS, static fn(string $a): bool => self::singular($a) === $plain));
+            $allergen = array_values(array_filter(Allergens::EU, static fn(string $a): bool => self::singular($a) === $plain));
             $species = Species::named($plain) ?? Species::named($word);
             $named = $allergen === [] && !isset($table[$plain]) && $species === null && $shelf->find(trim($word)) === null ? self::namedSo($plain, $shelf) : [];
             $rules[] = ['word' => trim($word)] + match (true) {
@@ -60,7 +58,7 @@ final readonly class Exclusions
                 $shelf->find(trim($word)) !== null => ['kind' => 'ingredient', 'value' => trim($word)],
                 isset($byName[$plain]) => ['kind' => 'ingredient', 'value' => implode('|', array_unique([$byName[$plain], ...$named]))],
                 $named !== [] && \count($named) <= self::FEW => ['kind' => 'ingredient', 'value' => implode('|', $named)],
-                default => throw Nonsense::of('without', $word, self::mend($plain, [...self::ALLERGENS, ...array_keys($table), ...Species::all(), ...array_keys($byName)])),
+                default => throw Nonsense::of('without', $word, self::mend($plain, [...Allergens::EU, ...array_keys($table), ...Species::all(), ...array_keys($byName)])),
             };
         }
 
@@ -172,6 +170,6 @@ final readonly class Exclusions
         arsort($near);
         $near = \array_slice(array_keys($near), 0, 4);
 
-        return 'name an allergen (' . implode(', ', self::ALLERGENS) . ') or an ingredient of the shelf' . ($near === [] ? '' : '; perhaps ' . implode(', ', $near));
+        return 'name an allergen (' . implode(', ', Allergens::EU) . ') or an ingredient of the shelf' . ($near === [] ? '' : '; perhaps ' . implode(', ', $near));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Deviation;
 
+use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietRules;
 use Transmuta\Diet\Standing;
@@ -14,8 +15,6 @@ use Transmuta\Shelf\Ingredient;
 final readonly class Guard
 {
     public const DIETS = [Diet::Vegan, Diet::Eggless, Diet::Vegetarian, Diet::DairyFree, Diet::GlutenFree, Diet::AlcoholFree];
-    private const ALLERGENS = ['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soybeans', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'];
-
     /**
      * What a route may bring as a question, where nothing else pays: soy, nuts, oats, sesame, lupin. Milk and egg are never brought in by the way.
      */
@@ -31,7 +30,7 @@ final readonly class Guard
     {
         return new self(
             array_values(array_filter(self::DIETS, static fn(Diet $d): bool => $original->diets[$d->value]->standing() !== Standing::NotMet)),
-            array_values(array_diff(self::ALLERGENS, $original->contains)),
+            array_values(array_diff(Allergens::EU, $original->contains)),
         );
     }
 

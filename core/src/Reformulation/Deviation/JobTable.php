@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Deviation;
 
 use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** Tolerances of every job against an original, from `core/data/reformulation/jobs.csv`, each with its mark and source. */
 final class JobTable
 {
-    /** @var ?array<string, array{unit: string, absolute: float, share: float, over: float, verdict: float}> */
-    private static ?array $rows = null;
-
     /**
      * How far a job may be off while it is solved for.
      *
@@ -40,7 +38,7 @@ final class JobTable
     /** @return array{unit: string, absolute: float, share: float, over: float, verdict: float} */
     private static function row(string $job): array
     {
-        return (self::$rows ??= self::read())[$job] ?? throw BrokenTable::missing("jobs.csv: $job");
+        return Kept::once(self::class, self::read(...))[$job] ?? throw BrokenTable::missing("jobs.csv: $job");
     }
 
     /** @return array<string, array{unit: string, absolute: float, share: float, over: float, verdict: float}> */

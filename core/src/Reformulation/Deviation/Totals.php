@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Deviation;
 
+use Transmuta\Reference\Energy;
+
 /** What a whole layer holds of everything that a brief can limit: g, kcal, and the kJ that protein owes to a fifth of its energy. */
 final readonly class Totals
 {
@@ -14,7 +16,7 @@ final readonly class Totals
     {
         $g = $mass / 100;
 
-        return new self($per100['net_carbs_g'] * $g, $per100['protein_g'] * $g, $per100['kcal'] * $g, $per100['sugars_g'] * $g, $per100['fat_g'] * $g, (0.2 * $per100['kj'] - 17.0 * $per100['protein_g']) * $g);
+        return new self($per100['net_carbs_g'] * $g, $per100['protein_g'] * $g, $per100['kcal'] * $g, $per100['sugars_g'] * $g, $per100['fat_g'] * $g, (0.2 * $per100['kj'] - Energy::kj('protein') * $per100['protein_g']) * $g);
     }
 
     public function plus(self $other): self

@@ -7,6 +7,7 @@ namespace Transmuta\Reformulation\Evaluation;
 use Transmuta\Diet\Diet;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Energy;
 use Transmuta\Reformulation\Brief\Brief;
 
 /** The numbers of a brief that a result misses, and by how much. */
@@ -51,7 +52,7 @@ final class Misses
         if ($brief->protein !== null && $p['protein_g'] < $brief->protein - 1e-6) {
             $misses['protein_g'] = ['name' => 'Protein', 'unit' => 'g', 'value' => $p['protein_g'], 'limit' => $brief->protein, 'atMost' => false];
         }
-        $share = $p['kj'] > 0.0 ? 100 * $p['protein_g'] * 17 / $p['kj'] : 0.0;
+        $share = 100 * Energy::ofProtein($p['protein_g'], $p['kj']);
         if ($brief->asksProteinShare() && $share < 100 * DietJudge::HIGH_PROTEIN_SHARE) {
             $misses['protein_share'] = ['name' => 'Energy from protein', 'unit' => '%', 'value' => $share, 'limit' => 100 * DietJudge::HIGH_PROTEIN_SHARE, 'atMost' => false];
         }

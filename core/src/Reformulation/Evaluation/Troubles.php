@@ -7,6 +7,7 @@ namespace Transmuta\Reformulation\Evaluation;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -15,9 +16,6 @@ use Transmuta\Reference\Table;
  */
 final class Troubles
 {
-    /** @var ?array<string, bool> whether it keeps from being met, by the rule's name */
-    private static ?array $keeps = null;
-
     /** @return list<Warning> what stops it first */
     public static function brought(DishReading $was, DishReading $now): array
     {
@@ -34,13 +32,15 @@ final class Troubles
     /** A rule the table does not know keeps: nothing good is said of what was not judged. */
     public static function keeps(string $rule): bool
     {
-        if (self::$keeps === null) {
-            self::$keeps = [];
+        $keeps = Kept::once(self::class . ' keeps', static function (): array {
+            $made = [];
             foreach (Table::of('reformulation/troubles') as $row) {
-                self::$keeps[$row['rule']] = $row['weighs'] !== 'told';
+                $made[$row['rule']] = $row['weighs'] !== 'told';
             }
-        }
 
-        return self::$keeps[$rule] ?? true;
+            return $made;
+        });
+
+        return $keeps[$rule] ?? true;
     }
 }

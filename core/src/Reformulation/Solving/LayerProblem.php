@@ -13,6 +13,7 @@ use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Smooth;
 use Transmuta\Property\Water\Crystals;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reference\Energy;
 use Transmuta\Reformulation\Deviation\Job;
 use Transmuta\Reformulation\Deviation\Limits;
 use Transmuta\Reformulation\Deviation\Rail;
@@ -268,7 +269,7 @@ final readonly class LayerProblem
         }
         if ($this->limits->deficit !== null) {
             // A little more than a fifth, so that rounding does not undo it; in kJ per 100 g of the layer.
-            $owed = (Weights::of('aim.fifth') * $n['kj'] - 17 * $n['protein_g']) - 100 * $this->limits->deficit / max(1.0, $mass);
+            $owed = (Weights::of('aim.fifth') * $n['kj'] - Energy::kj('protein') * $n['protein_g']) - 100 * $this->limits->deficit / max(1.0, $mass);
             $rows[] = Smooth::positive($owed, 0.5) / 0.8;
         }
 

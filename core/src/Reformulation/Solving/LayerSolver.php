@@ -180,7 +180,8 @@ final readonly class LayerSolver
         $mass = $was->state->mixed;
         $all = MeansBook::for($job, $way === 'over' ? 'over' : 'short');
         if ($this->gelatinFirst && $job === Job::Set) {
-            usort($all, static fn(array $a, array $b): int => str_starts_with($b['id'], 'gelatin') <=> str_starts_with($a['id'], 'gelatin'));
+            $isGelatin = fn(array $means): bool => ($this->reader->shelf->find($means['id'])?->does('gelatin-bloom') ?? 0.0) > 0.0;
+            usort($all, static fn(array $a, array $b): int => $isGelatin($b) <=> $isGelatin($a));
         }
         foreach ($all as $means) {
             $in = $this->reader->shelf->find($means['id']);

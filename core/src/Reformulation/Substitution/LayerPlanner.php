@@ -12,6 +12,7 @@ use Transmuta\Formula\Treatment;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Taste\Characters;
 use Transmuta\Property\Taste\SweetenerIntake;
+use Transmuta\Reference\Energy;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Reformulation\Deviation\Job;
@@ -404,9 +405,9 @@ final readonly class LayerPlanner
         if ($rows === 'keto' || $rows === 'low-sugar') {
             return $grams * ($rows === 'keto' ? $carbs : $c->family('sugar.')) / 100;
         }
-        $kj = 17 * ($carbs + $c->family('protein.')) + 37 * $c->family('fat.') + 8 * $c->of100('fibre') + 10 * $c->family('polyol.') + 29 * $c->of100('alcohol') - 10 * $c->of100('polyol.erythritol');
+        $kj = Energy::of(['carbohydrate' => $carbs, 'protein' => $c->family('protein.'), 'fat' => $c->family('fat.'), 'fibre' => $c->of100('fibre'), 'polyols' => $c->family('polyol.') - $c->of100('polyol.erythritol'), 'alcohol' => $c->of100('alcohol')]);
 
-        return $grams * (0.2 * $kj - 17 * $c->family('protein.')) / 100;
+        return $grams * (0.2 * $kj - Energy::kj('protein') * $c->family('protein.')) / 100;
     }
 
     /** Juice and gelatin, where the studio makes its citrus-set fillings so. */

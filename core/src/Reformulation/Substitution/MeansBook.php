@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Substitution;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Deviation\Job;
 
@@ -13,18 +14,6 @@ use Transmuta\Reformulation\Deviation\Job;
  */
 final class MeansBook
 {
-    /** @var ?array<string, list<array{id: string, where: string, typical: float, most: float, least: float, when: list<string>, note: string}>> */
-    private static ?array $means = null;
-
-    /** @var ?array<string, array<string, float>> */
-    private static ?array $pleasant = null;
-
-    /** @var ?array<string, float> */
-    private static ?array $useful = null;
-
-    /** @var ?array<string, array{effort: int, wait: int}> */
-    private static ?array $handling = null;
-
     /**
      * @param 'short'|'over'|'powder' $way
      *
@@ -32,17 +21,19 @@ final class MeansBook
      */
     public static function for(Job $job, string $way): array
     {
-        if (self::$means === null) {
-            self::$means = [];
+        $means = Kept::once(self::class . ' means', static function (): array {
+            $made = [];
             foreach (Table::of('reformulation/means') as $row) {
-                self::$means[$row['job'] . ' ' . $row['way']][] = [
+                $made[$row['job'] . ' ' . $row['way']][] = [
                     'id' => $row['ingredient'], 'where' => $row['where'], 'typical' => (float) $row['typical'], 'most' => (float) $row['most'], 'least' => (float) $row['least_useful'],
                     'when' => $row['when'] === '' ? [] : explode(' ', $row['when']), 'note' => $row['note'],
                 ];
             }
-        }
 
-        return self::$means[$job->value . ' ' . $way] ?? [];
+            return $made;
+        });
+
+        return $means[$job->value . ' ' . $way] ?? [];
     }
 
     /**
@@ -52,14 +43,16 @@ final class MeansBook
      */
     public static function pleasant(string $ingredient, string $class, string $where): ?float
     {
-        if (self::$pleasant === null) {
-            self::$pleasant = [];
+        $pleasant = Kept::once(self::class . ' pleasant', static function (): array {
+            $made = [];
             foreach (Table::of('reformulation/pleasant') as $row) {
-                self::$pleasant[$row['key']] = ['filling' => (float) $row['filling'], 'foam' => (float) $row['foam'], 'baked' => (float) $row['baked'], 'base' => (float) $row['base'], 'frozen' => (float) $row['frozen']];
+                $made[$row['key']] = ['filling' => (float) $row['filling'], 'foam' => (float) $row['foam'], 'baked' => (float) $row['baked'], 'base' => (float) $row['base'], 'frozen' => (float) $row['frozen']];
             }
-        }
 
-        return (self::$pleasant[$ingredient] ?? self::$pleasant["class:$class"] ?? null)[$where] ?? null;
+            return $made;
+        });
+
+        return ($pleasant[$ingredient] ?? $pleasant["class:$class"] ?? null)[$where] ?? null;
     }
 
     /**
@@ -76,29 +69,30 @@ final class MeansBook
     /** The least of an ingredient worth weighing in a layer, %, whatever it is there for; 0 where the table says nothing. */
     public static function leastUseful(string $ingredient): float
     {
-        if (self::$useful === null) {
-            self::for(Job::Set, 'short');
-            self::$useful = [];
-            foreach (self::$means ?? [] as $rows) {
-                foreach ($rows as $row) {
-                    self::$useful[$row['id']] = min(self::$useful[$row['id']] ?? 100.0, $row['least']);
-                }
+        $useful = Kept::once(self::class . ' useful', static function (): array {
+            $made = [];
+            foreach (Table::of('reformulation/means') as $row) {
+                $made[$row['ingredient']] = min($made[$row['ingredient']] ?? 100.0, (float) $row['least_useful']);
             }
-        }
 
-        return self::$useful[$ingredient] ?? 0.0;
+            return $made;
+        });
+
+        return $useful[$ingredient] ?? 0.0;
     }
 
     /** @return array{effort: int, wait: int} minutes at hand and hours of waiting that it brings */
     public static function handling(string $ingredient, string $class): array
     {
-        if (self::$handling === null) {
-            self::$handling = [];
+        $handling = Kept::once(self::class . ' handling', static function (): array {
+            $made = [];
             foreach (Table::of('reformulation/handling') as $row) {
-                self::$handling[$row['key']] = ['effort' => (int) $row['effort_min'], 'wait' => (int) $row['wait_h']];
+                $made[$row['key']] = ['effort' => (int) $row['effort_min'], 'wait' => (int) $row['wait_h']];
             }
-        }
 
-        return self::$handling[$ingredient] ?? self::$handling["class:$class"] ?? ['effort' => 2, 'wait' => 0];
+            return $made;
+        });
+
+        return $handling[$ingredient] ?? $handling["class:$class"] ?? ['effort' => 2, 'wait' => 0];
     }
 }

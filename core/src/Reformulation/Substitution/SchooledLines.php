@@ -7,7 +7,9 @@ namespace Transmuta\Reformulation\Substitution;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Brief\Schools;
+use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 
 /** What the studio's schools do to the written lines of a layer before anything is replaced: the zest of a curd, and which part of the egg it is made with. */
@@ -35,8 +37,8 @@ final readonly class SchooledLines
             return array_diff_key($lines, array_filter($has, static fn(Line $l): bool => !$l->pinned));
         }
         foreach ($has === [] ? $lines : [] as $line) {
-            $zest = $this->shelf->find(str_replace('-juice', '-zest', (string) $line->ingredient));
-            if ($zest !== null && $zest->id !== $line->ingredient && $line->grams > 0.0) {
+            $zest = $this->zestOf((string) $line->ingredient);
+            if ($zest !== null && $line->grams > 0.0) {
                 $lines[] = Line::of($zest->id, self::ZEST / 100 * $layer->state->mixed, prep: ['grated']);
 
                 return $lines;
@@ -44,6 +46,14 @@ final readonly class SchooledLines
         }
 
         return $lines;
+    }
+
+    /** The rind of the fruit a juice is pressed from (`core/data/shelf/zests.csv`); null where the shelf has none. */
+    private function zestOf(string $juice): ?Ingredient
+    {
+        $zest = array_column(Table::of('shelf/zests'), 'zest', 'juice')[$juice] ?? null;
+
+        return $zest === null ? null : $this->shelf->find($zest);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -13,15 +14,13 @@ use Transmuta\Reference\Table;
  */
 final class SubstitutionTable
 {
-    private static ?self $standard = null;
-
     /** @param array<string, list<Substitution>> $byClass */
     private function __construct(private readonly array $byClass) {}
 
     /** The application's own, read once. */
     public static function standard(): self
     {
-        return self::$standard ??= self::of(Table::of('substitution/substitutions'), Table::of('substitution/parts'), Table::of('substitution/helpers'));
+        return Kept::once(self::class, static fn(): self => self::of(Table::of('substitution/substitutions'), Table::of('substitution/parts'), Table::of('substitution/helpers')));
     }
 
     /**

@@ -10,6 +10,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Energy;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
@@ -57,9 +58,9 @@ final class ClaimOutOfReach implements Rule
         uasort($layers, static fn(LayerReading $a, LayerReading $b): int => $b->state->mass <=> $a->state->mass);
         $c = $powder->composition;
         $protein = $c->family('protein.') / 100;
-        $kj = 17 * $protein + (37 * $c->family('fat.') + 17 * $c->family('sugar.') + 8 * $c->of100('fibre')) / 100;
+        $kj = Energy::of(['protein' => $protein, 'fat' => $c->family('fat.') / 100, 'carbohydrate' => $c->family('sugar.') / 100, 'fibre' => $c->of100('fibre') / 100]);
         $portions = $dish->formula->portions;
-        $grams = $portions * (self::SHARE * $dish->portion['kj'] - 17 * $dish->portion['protein_g']) / (17 * $protein - self::SHARE * $kj);
+        $grams = $portions * (self::SHARE * $dish->portion['kj'] - Energy::kj('protein') * $dish->portion['protein_g']) / (Energy::kj('protein') * $protein - self::SHARE * $kj);
 
         return [(int) array_key_first($layers), ['action' => 'add', 'ingredient' => $powder->id, 'grams' => round(max(0.1, $grams), 1)]];
     }

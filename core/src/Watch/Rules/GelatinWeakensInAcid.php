@@ -6,10 +6,10 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Heat\Roots;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Models;
+use Transmuta\Property\Roots;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Remedies;

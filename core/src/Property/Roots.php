@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Transmuta\Property\Heat;
+namespace Transmuta\Property;
 
 /** Roots of one unknown. */
 final class Roots
@@ -47,5 +47,26 @@ final class Roots
         }
 
         return $root;
+    }
+
+    /**
+     * The least place from which on something is enough, for what only gets better the more of it there is and may do so by steps.
+     *
+     * @param callable(float): bool $isEnough
+     * @param float $within how close to the least the answer must lie
+     *
+     * @return ?float never less than what is enough; null where not even the most is
+     */
+    public static function least(callable $isEnough, float $low, float $high, float $within): ?float
+    {
+        if (!$isEnough($high)) {
+            return null;
+        }
+        for ($i = 0; $i < self::MOST && $high - $low > $within; ++$i) {
+            $middle = ($low + $high) / 2;
+            $isEnough($middle) ? $high = $middle : $low = $middle;
+        }
+
+        return $high;
     }
 }
