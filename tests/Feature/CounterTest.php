@@ -225,7 +225,7 @@ final class CounterTest extends FeatureCase
     }
 
     /** Five thousand dishes with fifteen thousand versions are listed and found without a stutter. */
-    public function testFiveThousandDishesAreFoundAtOnce(): void
+    public function testFiveThousandDishesAreFoundInAFewStatements(): void
     {
         $studio = $this->studio()->id;
         $this->many(array_map(static fn(int $n): string => "Pot $n", range(1, 5000)));
@@ -236,14 +236,23 @@ final class CounterTest extends FeatureCase
         $one = Dish::query()->with('versions')->where('title', 'Pot 1')->firstOrFail();
         $from = preg_replace('/^\d+/', '', DishSummaries::from($one, $one->versions->firstOrFail()));
         DB::statement("update dishes d set summary = json_set(summary, '$.from', concat((select min(id) from versions v where v.dish_id = d.id), '$from')) where d.title like 'Pot %'");
-        $worst = 0.0;
+        $asking = function (string $address): int {
+            DB::enableQueryLog();
+            DB::flushQueryLog();
+            $this->getJson($address)->assertOk();
+            $asked = \count(DB::getQueryLog());
+            DB::disableQueryLog();
+
+            return $asked;
+        };
         foreach (['', '?sort=name', '?sort=due', '?q=pot%204999', '?q=yolk', '?q=pot%20yolk%20v2%204', '?diet=vegan', '?free=milk,eggs,nuts', '?state=unmade', '?state=off', '?q=yolk&diet=gluten-free&sort=name'] as $asked) {
-            $start = microtime(true);
-            $this->getJson("/api/dishes$asked")->assertOk();
-            $worst = max($worst, microtime(true) - $start);
+            // However many there are: a page that was listed before is asked for in so many statements, and not one for each dish.
+            $asking("/api/dishes$asked");
+            self::assertLessThanOrEqual(20, $asking("/api/dishes$asked"), $asked);
         }
-        $start = microtime(true);
-        $this->getJson('/api/waiting')->assertOk();
-        self::assertLessThan(1.5, max($worst, microtime(true) - $start));
+        self::assertLessThanOrEqual(25, $asking('/api/waiting'));
+        // And the Notebook's page comes off an index, not off every trial sorted anew.
+        $plan = DB::select('explain select id from trials where studio_id = ? order by made_on desc, id desc limit 51', [$studio]);
+        self::assertStringNotContainsString('filesort', (string) ($plan[0]->Extra ?? ''));
     }
 }

@@ -242,16 +242,13 @@ final class GrammarTest extends TestCase
         }
     }
 
-    public function testFourHundredLinesOfNonsenseAreReadInHalfASecond(): void
+    public function testFourHundredLinesOfNonsenseAreRefusedOneByOne(): void
     {
         mt_srand(7);
         $word = static fn(): string => implode('', array_map(static fn(): string => \chr(97 + mt_rand(0, 25)), range(1, mt_rand(3, 11))));
         $lines = array_map(static fn(): string => mt_rand(1, 400) . ' g ' . implode(' ', array_map($word, range(1, mt_rand(1, 6)))), range(1, 400));
-        self::lines('100 g sugar');
-        $start = hrtime(true);
-        foreach ($lines as $line) {
-            self::lines($line);
-        }
-        self::assertLessThan(0.5, (hrtime(true) - $start) / 1e9);
+        // How long it takes is told by bin/bench; here nothing may be made of them that nobody wrote.
+        $taken = array_filter($lines, static fn(string $line): bool => array_filter(self::lines($line), static fn($read): bool => $read->ingredient !== null && $read->confidence->value === 'sure') !== []);
+        self::assertSame([], $taken);
     }
 }

@@ -339,14 +339,13 @@ final class PlanTest extends TestCase
         self::assertStringContainsString('Stay open', $plan['blocked'][0]['cure']);
     }
 
-    /** Forty steps in a third of a second, the store and the framework not counted. */
-    public function testItIsQuick(): void
+    /** Forty steps of four dishes find their place within the attempts a plan may make; how long that takes is told by bin/bench. */
+    public function testFortyStepsFindTheirPlace(): void
     {
         $service = self::reader()->service(self::asked(array_map(static fn(string $dish): array => ['dish' => $dish, 'portions' => 24], [self::POT, self::MOUSSE, self::VEGAN, self::CHEESECAKE])));
-        $began = hrtime(true);
         $plan = Planner::standard()->plan($service);
         self::assertGreaterThanOrEqual(35, \count($plan->steps));
-        self::assertLessThan(1.0, (hrtime(true) - $began) / 1e9, 'a third of a second where nothing else runs');
+        self::assertSame([], $plan->blocked);
     }
 
     public function testTheClockOnTheWallIsKept(): void

@@ -38,7 +38,7 @@ export function MadeDialog({ service, onClose }: { service: Service; onClose: ()
                             <TextField size="small" label="Portions" value={row.portions} onChange={(e) => set(n, { portions: e.target.value })} error={bad(row)} sx={{ width: 110 }} slotProps={{ htmlInput: { inputMode: 'numeric', 'aria-label': `Portions of ${row.dish}, ${row.version}` } }} />
                             <Autocomplete
                                 multiple size="small" options={DIETS.map((one) => one.id)} getOptionLabel={dietName} value={row.diets} onChange={(_, diets) => set(n, { diets })} disableCloseOnSelect sx={{ flex: '1 1 230px' }}
-                                renderInput={(params) => <TextField {...params} label={`Must be: ${row.dish}, ${row.version}`} placeholder={row.diets.length === 0 ? 'nothing in particular' : ''} />}
+                                renderInput={(params) => <TextField {...params} label="Must be" placeholder={row.diets.length === 0 ? 'nothing in particular' : ''} slotProps={{ ...params.slotProps, htmlInput: { ...params.slotProps.htmlInput, 'aria-label': `Must be: ${row.dish}, ${row.version}` } }} />}
                             />
                             <Button size="small" onClick={() => setRows(rows.filter((_, at) => at !== n))} aria-label={`Leave out ${row.dish}, ${row.version}`}>Leave out</Button>
                         </Box>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { call, wrongIn } from '../../api/client';
@@ -19,7 +19,9 @@ export function Join() {
     const { secret = '' } = useParams();
     const navigate = useNavigate();
     const comeIn = useComeIn();
-    const link = useQuery(linkQuery(secret));
+    const client = useQueryClient();
+    const [isUsed, setUsed] = useState(false);
+    const link = useQuery({ ...linkQuery(secret), enabled: !isUsed });
     const session = useQuery(sessionQuery());
     const [form, setForm] = useState({ name: '', email: '', password: '' });
     const isReset = link.data?.role === null;
@@ -27,6 +29,9 @@ export function Join() {
     const follow = useMutation({
         mutationFn: () => call<Session>('POST', `links/${secret}`, isKnown ? {} : isReset ? { password: form.password } : form),
         onSuccess: async (now) => {
+            // It is used up: nobody asks for it again.
+            client.removeQueries({ queryKey: linkQuery(secret).queryKey });
+            setUsed(true);
             await comeIn(now);
             await navigate('/');
         },
