@@ -83,7 +83,10 @@ final readonly class Reformulator
         $exclusions = Exclusions::of($brief->without, $reader->shelf);
         [$routes, $missed] = $this->found($reader, $original, $brief, $exclusions);
         if ($routes !== []) {
-            return new Answer($routes, [], []);
+            // What is offered is what is weighed; which comes first is judged by that.
+            $firstStands = $routes[0]->id === RouteSearch::AS_IT_IS;
+
+            return new Answer(RouteJudge::best(array_map(static fn(Route $one): Route => $one->weighed(), $routes), $firstStands), [], []);
         }
         \assert($missed !== []);
         $proposals = $this->proposals($reader, $missed[0], $original, $brief, $exclusions);

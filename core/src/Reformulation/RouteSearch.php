@@ -58,6 +58,9 @@ final readonly class RouteSearch
      */
     private const OWES = ['owes.first', 'owes.second', 'owes.last'];
 
+    /** Key of the route that is the dish as it stands. */
+    public const AS_IT_IS = 'as-it-is';
+
     /** Drafts of the layer that names the route where something is asked for beside its bans, and where an allergen is. */
     private const FURTHER = 4;
 
@@ -105,7 +108,7 @@ final readonly class RouteSearch
         }
         $settlement = Settlement::of($this->original, $this->original, $rails, $this->reader, Keeping::of($this->original, $this->original, $this->brief, $this->permit));
 
-        return new Route('as-it-is', 'As it is', 'nothing changes', 100.0, $settlement, $rails, static fn(): array => [], $this->original, [], fn(): array => $this->method->steps($this->original), 0, 0, [], 0, 100.0);
+        return new Route(self::AS_IT_IS, 'As it is', 'nothing changes', 100.0, $settlement, $rails, static fn(): array => [], $this->original, [], fn(): array => $this->method->steps($this->original), 0, 0, [], 0, 100.0);
     }
 
     /**
@@ -301,8 +304,11 @@ final readonly class RouteSearch
         return $best;
     }
 
-    /** @param array<int, SolvedLayer> $solved */
-    private function route(array $solved, int $leading): Route
+    /**
+     * @param array<int, SolvedLayer> $solved
+     * @param bool $isWeighed whether they are as a hand weighs them already
+     */
+    private function route(array $solved, int $leading, bool $isWeighed = false): Route
     {
         $original = $this->original;
         $layers = $rails = $changes = $fits = $lost = $twins = [];
@@ -348,6 +354,7 @@ final readonly class RouteSearch
             risks: \count($serious),
             score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             otherNames: $names->others,
+            sheet: $isWeighed ? null : fn(): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed(), $solved), $leading, true),
         );
     }
 

@@ -35,7 +35,7 @@ final class Laws
         'cocoa' => '/cocoa|chocolate|gianduja|brownie/i',
         'strawberry' => '/strawberr|fruit yog|berry compote|mixed berries/i',
         'sugar' => '/\bsugar(?!ed egg|-free| free|s? free)|jam\b|honey|syrup (?!sugar)|condensed milk, sweet/i',
-        'cream' => '/\b(?:whipping|single|double|clotted|sour|lactose-free) cream\b|cream cheese(?<!plant cream cheese)|mascarpone|ice cream/i',
+        'cream' => '/\b(?:whipping|single|double|clotted|sour|lactose-free) cream\b|(?<!plant )(?<!cashew )cream cheese|mascarpone|ice cream/i',
         'butter' => '/^(?:unsalted |salted |browned )?butter\b|ghee|shortbread|brioche/i',
         'egg white' => '/egg white|whole egg|meringue|sponge|marshmallow cream/i',
         'gelatin' => '/gelatine?\b(?! sub)/i',

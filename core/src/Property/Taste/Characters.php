@@ -73,6 +73,12 @@ final readonly class Characters
         return isset($this->counts($in, false)[$character]);
     }
 
+    /** Whether a dessert could be about it: it carries some character, as itself or beside another. */
+    public function isTasted(Ingredient $in): bool
+    {
+        return $this->counts($in, true) !== [];
+    }
+
     /** Whether an ingredient carries a character, itself or as a neighbour. */
     public function carries(Ingredient $in, string $character): bool
     {

@@ -26,6 +26,7 @@ final readonly class Route
      * @param \Closure(): list<string> $steps the method; written only where it is asked
      * @param list<string> $newAllergens
      * @param list<string> $otherNames further words, for where another route has the same name
+     * @param ?\Closure(): self $sheet the same as a hand weighs it, worked out when asked; null where it is that already
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class Route
         public int $risks,
         public float $score,
         public array $otherNames = [],
+        private ?\Closure $sheet = null,
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
@@ -98,7 +100,15 @@ final readonly class Route
 
     public function called(string $name): self
     {
-        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames);
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames, $this->sheet);
+    }
+
+    /** The same as a hand weighs it: with fewer things, in round weights; as it is where that would stand worse. */
+    public function weighed(): self
+    {
+        $sheet = $this->sheet === null ? $this : ($this->sheet)();
+
+        return $sheet->standing->rank() < $this->standing->rank() ? $this : $sheet;
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */

@@ -176,6 +176,50 @@ final readonly class LayerProblem
         return $rows;
     }
 
+    /** @param list<float> $grams of every line */
+    public function state(array $grams): LayerState
+    {
+        return LayerState::of($this->model, $grams);
+    }
+
+    /** @return list<Rail> how a weighing stands to its target */
+    public function rails(LayerState $state): array
+    {
+        return $this->rails->of($state);
+    }
+
+    /** How far the mass of a weighing is off its target, as a share of that. */
+    public function massOff(LayerState $state): float
+    {
+        return abs($state->mass - $this->target->mass) / max(1.0, $this->target->mass);
+    }
+
+    /** By how much a weighing passes what it may not, in the widths of each hinge: grain, wax, sums that are capped, limits of the brief. */
+    public function passed(LayerState $state): float
+    {
+        $over = max(0.0, Crystals::excess($state, $this->reader->reference) / 2.0) + max(0.0, ($this->reader->fat->solid($state, Reader::MOUTH) - 2.9) / 0.2);
+        foreach ([...$this->caps?->over($state) ?? [], ...$this->limitRows($state, $state->mass)] as $row) {
+            $over += max(0.0, $row - 0.5);
+        }
+
+        return $over;
+    }
+
+    /**
+     * The layer weighed just so.
+     *
+     * @param list<float> $grams of every line
+     */
+    public function weighed(array $grams, string $why): Layer
+    {
+        $x = [];
+        foreach ($this->free as $i) {
+            $x[] = $grams[$i];
+        }
+
+        return $this->layer($x, $why);
+    }
+
     /**
      * Plain sentences about the bounds that keep a property off its target: solved once more with the bound let go, to say by how much.
      *

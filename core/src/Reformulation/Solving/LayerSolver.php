@@ -79,11 +79,27 @@ final readonly class LayerSolver
         } else {
             $solution = $problem->solve($solution->x);
         }
+        $rails = new Rails($this->reader, $target, $this->serveAt);
         $layer = $problem->layer($solution->x, mb_strtolower($was->layer->name));
         $state = LayerState::ofLayer($layer, $this->reader->shelf);
-        $solved = $solution;
+        $blocks = static fn(): array => $problem->blocks($solution);
+        /** @param list<Unknown> $lines */
+        $asProblem = fn(array $lines): LayerProblem => new LayerProblem($this->reader, $draft->template, array_values($lines), $target, $this->serveAt, $limits, $slack, $caps);
+        // One layer stands in several routes: it is weighed once.
+        $made = null;
+        $weighed = function () use (&$made, $was, $draft, $asProblem, $limits, $needs, $unknowns, $problem, $solution, $rails, $blocks): SolvedLayer {
+            if ($made instanceof SolvedLayer) {
+                return $made;
+            }
+            $sheet = new KitchenSheet($this->reader, $was, $asProblem, $limits?->protein !== null || $limits?->deficit !== null, $needs->otherwise);
+            [$by, $grams] = $sheet->of($unknowns, $problem->grams($solution->x));
+            $layer = $by->weighed($grams, mb_strtolower($was->layer->name));
+            $state = LayerState::ofLayer($layer, $this->reader->shelf);
 
-        return new SolvedLayer($draft, $layer, $state, (new Rails($this->reader, $target, $this->serveAt))->of($state), static fn(): array => $problem->blocks($solved));
+            return $made = new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks);
+        };
+
+        return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $weighed);
     }
 
     /**

@@ -18,8 +18,15 @@ final readonly class SolvedLayer
     /**
      * @param list<Rail> $rails after rounding
      * @param \Closure(): list<string> $blocks what keeps a property off its target; worked out when asked, for it solves again
+     * @param ?\Closure(): self $sheet the same as a hand weighs it ({@see KitchenSheet}), worked out when asked; null where it is that already
      */
-    public function __construct(public Draft $draft, public Layer $layer, public LayerState $state, public array $rails, public \Closure $blocks) {}
+    public function __construct(public Draft $draft, public Layer $layer, public LayerState $state, public array $rails, public \Closure $blocks, private ?\Closure $sheet = null) {}
+
+    /** The same as a hand weighs it. */
+    public function weighed(): self
+    {
+        return $this->sheet === null ? $this : ($this->sheet)();
+    }
 
     public function fit(): float
     {

@@ -82,6 +82,12 @@ final readonly class Unknown
         return new self($ingredient, (1.0 - Weights::of('free.kept')) * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names, of: $of);
     }
 
+    /** A line of the original that stays at its own figure. */
+    public function held(): self
+    {
+        return new self($this->ingredient, $this->near, $this->near, $this->near, $this->kept, true, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
+    }
+
     /** The same with its bounds let go: what it would take, were it allowed. */
     public function relaxed(): self
     {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Quantity;
+
+/** Steps in which a kitchen weighs, from what a hand likes best to what its scale shows. */
+enum KitchenWeights
+{
+    /** 5 g from 100 g on, 1 g from 10, 0.5 from 1, 0.05 below. */
+    case ByHand;
+
+    /** 1 g from 20 g on, 0.1 from 1, 0.05 below. */
+    case Careful;
+
+    /** What the scale shows ({@see Scale}). */
+    case ByTheScale;
+
+    /** The step at a weight, g. */
+    public function step(float $grams): float
+    {
+        return match ($this) {
+            self::ByHand => $grams >= 100.0 ? 5.0 : ($grams >= 10.0 ? 1.0 : ($grams >= 1.0 ? 0.5 : 0.05)),
+            self::Careful => $grams >= 20.0 ? 1.0 : ($grams >= 1.0 ? 0.1 : 0.05),
+            self::ByTheScale => $grams >= 1.0 ? 0.1 : 0.01,
+        };
+    }
+
+    /** The nearest weight in these steps, never nothing of something, g. */
+    public function nearest(float $grams): float
+    {
+        $step = $this->step($grams);
+        $rounded = round(round($grams / $step) * $step, 2);
+
+        return $rounded > 0.0 || $grams <= 0.0 ? $rounded : ($this === self::ByTheScale ? Scale::shown($grams) : $step);
+    }
+
+    /** The weight a step beside one, g. */
+    public function beside(float $grams, int $steps): float
+    {
+        return max(0.0, round($grams + $steps * $this->step($grams), 2));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Reformulation;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Diet\Diet;
+use Transmuta\Formula\Line;
+use Transmuta\Quantity\KitchenWeights;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Tests\Kit;
+
+/** What comes out is a sheet somebody weighs: few things, in weights a hand knows, and what need not move as the kitchen has it. */
+final class KitchenSheetTest extends TestCase
+{
+    /** @return iterable<string, array{KitchenWeights, float, float}> */
+    public static function weights(): iterable
+    {
+        yield 'at 100 by fives' => [KitchenWeights::ByHand, 102.4, 100.0];
+        yield 'over it' => [KitchenWeights::ByHand, 102.6, 105.0];
+        yield 'under 100 by ones' => [KitchenWeights::ByHand, 99.4, 99.0];
+        yield 'ten' => [KitchenWeights::ByHand, 10.4, 10.0];
+        yield 'under ten by halves' => [KitchenWeights::ByHand, 9.7, 9.5];
+        yield 'under one by twentieths' => [KitchenWeights::ByHand, 0.38, 0.4];
+        yield 'something is never nothing' => [KitchenWeights::ByHand, 0.01, 0.05];
+        yield 'nothing is nothing' => [KitchenWeights::ByHand, 0.0, 0.0];
+        yield 'carefully' => [KitchenWeights::Careful, 102.6, 103.0];
+        yield 'carefully under twenty' => [KitchenWeights::Careful, 19.26, 19.3];
+        yield 'by the scale' => [KitchenWeights::ByTheScale, 102.64, 102.6];
+        yield 'by the scale under one' => [KitchenWeights::ByTheScale, 0.126, 0.13];
+    }
+
+    #[DataProvider('weights')]
+    public function testAWeightIsTheNearestStep(KitchenWeights $weights, float $grams, float $shown): void
+    {
+        self::assertSame($shown, $weights->nearest($grams));
+    }
+
+    public function testAStepBesideAWeight(): void
+    {
+        self::assertSame([105.0, 95.0, 0.0], [KitchenWeights::ByHand->beside(100.0, 1), KitchenWeights::ByHand->beside(100.0, -1), KitchenWeights::ByHand->beside(0.05, -1)]);
+    }
+
+    /** @return iterable<string, array{string, Diet, list<string>}> dishes that no other test holds, and what of each stays at the kitchen's figure */
+    public static function dishes(): iterable
+    {
+        yield 'lemon cream' => ["Lemon cream\nportions: 6\n\nlayer: Cream\ntreat: cook to 82 C stirred\n220 g lemon juice\n180 g sugar\n4 eggs\n120 g butter\n", Diet::Vegan, ['lemon-juice', 'sugar']];
+        yield 'set milk' => ["Set milk\nportions: 6\n\nlayer: Milk\ntreat: melt\n500 g whole milk\n150 g cream\n70 g sugar\n6 g gelatin powder\n", Diet::Vegan, []];
+        yield 'chocolate pots' => ["Pots\nportions: 8\n\nlayer: Pot\ntreat: melt\n300 g cream\n200 g dark chocolate 64 %\n120 g whole milk\n30 g sugar\n", Diet::DairyFree, []];
+        yield 'baked custard' => ["Custard\nportions: 6\n\nlayer: Custard\ntreat: bake 140 C\n600 g whole milk\n150 g cream\n240 g whole egg\n90 g sugar\n", Diet::Keto, ['egg']];
+    }
+
+    /** @param list<string> $stays */
+    #[DataProvider('dishes')]
+    public function testASheetIsWeighedByHand(string $text, Diet $diet, array $stays): void
+    {
+        $formula = Kit::engine()->parse($text);
+        $answer = Kit::engine()->answer($formula, Brief::of([$diet]));
+        self::assertNotSame([], $answer->routes);
+        $was = array_column(array_map(static fn(Line $l): array => [(string) $l->ingredient, $l->grams], $formula->layers[0]->understood()), 1, 0);
+        $route = $answer->routes[0];
+        $new = $kept = $moved = $odd = [];
+        foreach ($route->result->formula->layers[0]->understood() as $line) {
+            $id = (string) $line->ingredient;
+            if (!isset($was[$id])) {
+                $new[] = $id;
+            } else {
+                abs($line->grams - $was[$id]) < 1e-9 ? $kept[] = $id : $moved[] = $id;
+            }
+            if (!isset($was[$id]) || abs($line->grams - $was[$id]) > 1e-9) {
+                $least = $line->grams >= 100.0 ? 1.0 : ($line->grams >= 20.0 ? 1.0 : ($line->grams >= 1.0 ? 0.1 : 0.05));
+                if (abs($line->grams / $least - round($line->grams / $least)) > 1e-6) {
+                    $odd[$id] = $line->grams;
+                }
+            }
+        }
+        self::assertSame([], $odd, "$route->name: nothing in steps a hand does not weigh");
+        self::assertLessThanOrEqual(6, \count($new), implode(', ', $new));
+        self::assertSame([], array_diff($stays, $kept), 'stays as the kitchen has it');
+        // The printed weights are the ones that were judged.
+        $again = Kit::engine()->read($route->result->formula);
+        self::assertEqualsWithDelta($route->result->layers[0]->set->ge, $again->layers[0]->set->ge, 1e-9);
+        self::assertEqualsWithDelta($route->result->layers[0]->se, $again->layers[0]->se, 1e-9);
+    }
+}
