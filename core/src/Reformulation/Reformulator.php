@@ -41,6 +41,9 @@ final readonly class Reformulator
     /** Lines of a dish that routes are found for: each is tried against each other, so twice as many take four times as long. */
     public const MOST_LINES = 80;
 
+    /** How far past the nearest route a limit is let go, until what keeps it is a recipe still. */
+    private const SLACKS = [1.03, 1.1, 1.2, 1.5, 2.0, 3.0, 4.5];
+
     /** What is tried for a brief that no route keeps: factors on sweetness. */
     private const LESS_SWEET = [0.85];
 
@@ -86,13 +89,16 @@ final readonly class Reformulator
             // What is offered is what is weighed; which comes first is judged by that.
             $firstStands = $routes[0]->id === RouteSearch::AS_IT_IS;
 
-            return new Answer(RouteJudge::best(array_map(static fn(Route $one): Route => $one->weighed(), $routes), $firstStands), [], []);
+            $weighed = RouteJudge::best(array_map(static fn(Route $one): Route => $one->weighed(), $routes), $firstStands);
+            $worth = array_values(array_filter($weighed, Nearest::isWorthOffering(...)));
+
+            return $worth === [] ? $this->refusal($reader, $weighed[0], $original, $brief, $exclusions) : new Answer($worth, [], []);
         }
         \assert($missed !== []);
         $proposals = $this->proposals($reader, $missed[0], $original, $brief, $exclusions);
         foreach ($brief->aims->sweetness === 1.0 && Misses::areAboutSugar($missed[0]->result, $original, $brief) ? self::LESS_SWEET : [] as $factor) {
             $lessSweet = $brief->aiming(Aims::of($factor, $brief->aims->set, $brief->aims->sharpness, $brief->aims->richness));
-            if ($this->found($reader, $original, $lessSweet, $exclusions, $missed[0]->id)[0] !== []) {
+            if ($this->isOffered($reader, $original, $lessSweet, $exclusions, $missed[0]->id)) {
                 array_unshift($proposals, ['words' => \sprintf('%d %% less sweet', round(100 * (1 - $factor))), 'brief' => $lessSweet, 'portions' => null]);
                 break;
             }
@@ -104,6 +110,21 @@ final readonly class Reformulator
     }
 
     /**
+     * Where what keeps the brief is hardly the dish any more: an honest no with its number and reason, and what else would be one, tried before it is said.
+     */
+    private function refusal(Reader $reader, Route $nearest, DishReading $original, Brief $brief, Exclusions $exclusions): Answer
+    {
+        $proposals = [];
+        foreach (Nearest::otherBriefs($brief, $original) as $other) {
+            if ($this->isOffered($reader, $original, $other['brief'], $exclusions)) {
+                $proposals[] = [...$other, 'portions' => null];
+            }
+        }
+
+        return new Answer([], [Nearest::refused($nearest)->nearest($proposals[0]['words'] ?? 'the dish as it is, without this brief')], $proposals);
+    }
+
+    /**
      * The nearest that can be had, tried before it is offered.
      *
      * @return list<array{words: string, brief: ?Brief, portions: ?int}>
@@ -111,18 +132,24 @@ final readonly class Reformulator
     private function proposals(Reader $reader, Route $nearest, DishReading $original, Brief $brief, Exclusions $exclusions): array
     {
         $proposals = [];
-        foreach ([1.03, 1.1, 1.2, 1.5] as $slack) {
+        foreach (self::SLACKS as $slack) {
             $proposals = Nearest::proposals($nearest, $original, $brief, $slack);
             $accept = $proposals[0]['brief'] ?? null;
             if ($accept === null) {
                 return [];
             }
-            if ($this->found($reader, $original, $accept, $exclusions, $nearest->id)[0] !== []) {
+            if ($this->isOffered($reader, $original, $accept, $exclusions, $nearest->id)) {
                 return $proposals;
             }
         }
 
         return [];
+    }
+
+    /** Whether a brief has a route that is a recipe of the dish still. */
+    private function isOffered(Reader $reader, DishReading $original, Brief $brief, Exclusions $exclusions, ?string $only = null): bool
+    {
+        return array_filter($this->found($reader, $original, $brief, $exclusions, $only)[0], Nearest::isWorthOffering(...)) !== [];
     }
 
     /**

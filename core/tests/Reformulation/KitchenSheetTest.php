@@ -43,6 +43,26 @@ final class KitchenSheetTest extends TestCase
         self::assertSame([105.0, 95.0, 0.0], [KitchenWeights::ByHand->beside(100.0, 1), KitchenWeights::ByHand->beside(100.0, -1), KitchenWeights::ByHand->beside(0.05, -1)]);
     }
 
+    /** What keeps a brief and hardly the dish is no recipe of it: an honest no, with its number, its reason and what else would be one. */
+    public function testUnderAFloorNothingIsOfferedAsARecipe(): void
+    {
+        $dates = "Date bars\nportions: 12\n\nlayer: Bar\n420 g dates, pitted\n90 g walnuts\n30 g cocoa powder\n1 pinch salt\n";
+        $answer = Kit::engine()->answer(Kit::engine()->parse($dates), Brief::of([Diet::Keto]));
+        self::assertSame([], $answer->routes);
+        self::assertSame('of 100', $answer->blocked[0]->unit);
+        self::assertLessThan(35.0, $answer->blocked[0]->number);
+        self::assertStringContainsString('date', $answer->blocked[0]->reason);
+        self::assertNotSame('', $answer->blocked[0]->nearest);
+        // What is proposed instead is a recipe.
+        foreach ($answer->proposals as $proposal) {
+            self::assertNotNull($proposal['brief']);
+            self::assertNotSame([], Kit::engine()->answer(Kit::engine()->parse($dates), $proposal['brief'])->routes, $proposal['words']);
+        }
+        foreach (Kit::engine()->answer(Kit::engine()->parse($dates), Brief::of([Diet::NutFree]))->routes as $route) {
+            self::assertGreaterThanOrEqual(35.0, $route->fit);
+        }
+    }
+
     /** @return iterable<string, array{string, Diet, list<string>}> dishes that no other test holds, and what of each stays at the kitchen's figure */
     public static function dishes(): iterable
     {

@@ -9,12 +9,61 @@ use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Deviation\Limits;
+use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Evaluation\Debt;
 use Transmuta\Reformulation\Evaluation\Misses;
 use Transmuta\Reformulation\Ranking\Route;
 
 /** Where no route keeps a brief: what stands in the way, told by the nearest route, and the nearest that can be had. */
 final class Nearest
 {
+    /**
+     * Whether a route is a recipe of the dish still: under a floor of fit (`refuse.fit`), with something that makes the dish lost or short, it is another dessert, and
+     * nobody is given it to weigh. What is only to be minded in its making, such as a depth that cools too slowly, makes it none.
+     */
+    public static function isWorthOffering(Route $route): bool
+    {
+        return $route->fit >= Weights::of('refuse.fit') || array_filter($route->settlement->open(), static fn(Debt $debt): bool => $debt->critical) === [];
+    }
+
+    /** Why the nearest route is not offered: how much of the dish it keeps, and what is lost. */
+    public static function refused(Route $nearest): Blocked
+    {
+        $words = $nearest->settlement->words();
+        $lost = implode('; ', \array_slice($words, 0, 3));
+
+        return new Blocked('Still that dish', round($nearest->fit, 1), 'of 100', \sprintf('the nearest route (%s) keeps %s of 100 of what this dish is, and under %g nothing is offered as a recipe: %s', $nearest->name, round($nearest->fit, 1), Weights::of('refuse.fit'), $lost), '', $words);
+    }
+
+    /**
+     * What could be asked instead: one thing less, or the milder of two.
+     *
+     * @return list<array{words: string, brief: Brief}>
+     */
+    public static function otherBriefs(Brief $brief, DishReading $original): array
+    {
+        /** @param list<Diet> $diets */
+        $with = static fn(array $diets, ?float $protein = null): Brief => Brief::of(array_values($diets), $brief->netCarbs, $protein ?? $brief->protein, $brief->kcal, $brief->sugars, $brief->fat, $brief->aims, $brief->without);
+        $others = [];
+        foreach (\count($brief->diets) > 1 ? $brief->diets : [] as $diet) {
+            $left = array_values(array_filter($brief->diets, static fn(Diet $other): bool => $other !== $diet));
+            $others[] = ['words' => \sprintf('Without %s: only %s', $diet->words(), implode(' and ', array_map(static fn(Diet $one): string => $one->words(), $left))), 'brief' => $with($left)];
+        }
+        $instead = static fn(Diet $from, Diet $to): array => array_map(static fn(Diet $one): Diet => $one === $from ? $to : $one, $brief->diets);
+        if ($brief->asks(Diet::Keto)) {
+            $others[] = ['words' => 'Less sugar instead of keto', 'brief' => $with($instead(Diet::Keto, Diet::ReducedSugar))];
+        }
+        if ($brief->asks(Diet::HighProtein)) {
+            $grams = ceil(self::MORE_PROTEIN * ($original->portion['protein_g'] ?? 0.0) * 10) / 10;
+            $others[] = ['words' => \sprintf('At least %s g protein a portion instead of a fifth of the energy', $grams), 'brief' => $with(array_values(array_filter($brief->diets, static fn(Diet $one): bool => $one !== Diet::HighProtein)), $grams)];
+        }
+
+        return $others;
+    }
+
+    /** Times the protein of the original that are offered where a fifth of the energy makes another dessert [trade]. */
+    private const MORE_PROTEIN = 1.3;
+
     /**
      * What stands in the way, the number that is missed most first.
      *

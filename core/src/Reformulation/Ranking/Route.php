@@ -103,12 +103,14 @@ final readonly class Route
         return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames, $this->sheet);
     }
 
-    /** The same as a hand weighs it: with fewer things, in round weights; as it is where that would stand worse. */
+    /** The same as a hand weighs it: with fewer things, in round weights; as it is where that would stand worse, or miss a number of the brief. */
     public function weighed(): self
     {
         $sheet = $this->sheet === null ? $this : ($this->sheet)();
 
-        return $sheet->standing->rank() < $this->standing->rank() ? $this : $sheet;
+        $isWorse = $sheet->standing->rank() < $this->standing->rank() || \count($sheet->settlement->near) > \count($this->settlement->near);
+
+        return $isWorse ? $this : $sheet;
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */
