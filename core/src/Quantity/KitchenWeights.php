@@ -26,13 +26,13 @@ enum KitchenWeights
         };
     }
 
-    /** The nearest weight in these steps, never nothing of something, g. */
+    /** The nearest weight in these steps, g; what is under half of the least step is as the scale shows it, for it is weighed as a solution. */
     public function nearest(float $grams): float
     {
         $step = $this->step($grams);
         $rounded = round(round($grams / $step) * $step, 2);
 
-        return $rounded > 0.0 || $grams <= 0.0 ? $rounded : ($this === self::ByTheScale ? Scale::shown($grams) : $step);
+        return $rounded > 0.0 ? $rounded : Scale::shown($grams);
     }
 
     /** The weight a step beside one, g. */

@@ -354,7 +354,7 @@ final readonly class RouteSearch
             risks: \count($serious),
             score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             otherNames: $names->others,
-            sheet: $isWeighed ? null : fn(): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed(), $solved), $leading, true),
+            sheet: $isWeighed ? null : fn(bool $isGentle): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );
     }
 

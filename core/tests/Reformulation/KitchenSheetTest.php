@@ -24,7 +24,8 @@ final class KitchenSheetTest extends TestCase
         yield 'ten' => [KitchenWeights::ByHand, 10.4, 10.0];
         yield 'under ten by halves' => [KitchenWeights::ByHand, 9.7, 9.5];
         yield 'under one by twentieths' => [KitchenWeights::ByHand, 0.38, 0.4];
-        yield 'something is never nothing' => [KitchenWeights::ByHand, 0.01, 0.05];
+        yield 'half a step' => [KitchenWeights::ByHand, 0.026, 0.05];
+        yield 'something is never nothing' => [KitchenWeights::ByHand, 0.01, 0.01];
         yield 'nothing is nothing' => [KitchenWeights::ByHand, 0.0, 0.0];
         yield 'carefully' => [KitchenWeights::Careful, 102.6, 103.0];
         yield 'carefully under twenty' => [KitchenWeights::Careful, 19.26, 19.3];

@@ -26,7 +26,7 @@ final readonly class Route
      * @param \Closure(): list<string> $steps the method; written only where it is asked
      * @param list<string> $newAllergens
      * @param list<string> $otherNames further words, for where another route has the same name
-     * @param ?\Closure(): self $sheet the same as a hand weighs it, worked out when asked; null where it is that already
+     * @param ?\Closure(bool): self $sheet the same as a hand weighs it, or only rounded, worked out when asked; null where it is that already
      */
     public function __construct(
         public string $id,
@@ -103,14 +103,20 @@ final readonly class Route
         return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames, $this->sheet);
     }
 
-    /** The same as a hand weighs it: with fewer things, in round weights; as it is where that would stand worse, or miss a number of the brief. */
+    /** The same as a hand weighs it: with fewer things, in round weights; only rounded, and then as it is, where that would stand worse or miss a number of the brief. */
     public function weighed(): self
     {
-        $sheet = $this->sheet === null ? $this : ($this->sheet)();
+        if ($this->sheet === null) {
+            return $this;
+        }
+        foreach ([false, true] as $isGentle) {
+            $sheet = ($this->sheet)($isGentle);
+            if ($sheet->standing->rank() >= $this->standing->rank() && \count($sheet->settlement->near) <= \count($this->settlement->near)) {
+                return $sheet;
+            }
+        }
 
-        $isWorse = $sheet->standing->rank() < $this->standing->rank() || \count($sheet->settlement->near) > \count($this->settlement->near);
-
-        return $isWorse ? $this : $sheet;
+        return $this;
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */

@@ -39,13 +39,15 @@ final readonly class KitchenSheet
      * @param list<Unknown> $unknowns every line of the solved layer
      * @param list<float> $grams
      *
+     * @param bool $isGentle whether nothing is left out or held, and only the weights are rounded
+     *
      * @return array{LayerProblem, list<float>} the layer as it is weighed
      */
-    public function of(array $unknowns, array $grams): array
+    public function of(array $unknowns, array $grams, bool $isGentle = false): array
     {
         $best = new Weighing(($this->problem)($unknowns), $unknowns, $grams);
         $bounds = $this->bounds($best);
-        $best = $this->staying($this->fewer($best, $bounds), $bounds);
+        $best = $isGentle ? $best : $this->staying($this->fewer($best, $bounds), $bounds);
         $best = $this->rounded($best, $bounds);
 
         return [$best->problem, $best->grams];
@@ -183,6 +185,11 @@ final readonly class KitchenSheet
             $job = Job::tryFrom($property);
             if ($job === Job::Protein && !$this->asksProtein) {
                 $may[$property] = \INF;
+                continue;
+            }
+            // Fat that nothing holds splits by the last gram of it.
+            if ($job === Job::Emulsion) {
+                $may[$property] = $off + Weights::of('sheet.drift');
                 continue;
             }
             $may[$property] = max($job !== null && $job->isCritical($kind) ? Weights::of('sheet.critical') : ($this->isWantedOtherwise ? Weights::of('sheet.wanted') : Weights::of('sheet.other')), $off + Weights::of('sheet.drift'));

@@ -86,17 +86,17 @@ final readonly class LayerSolver
         /** @param list<Unknown> $lines */
         $asProblem = fn(array $lines): LayerProblem => new LayerProblem($this->reader, $draft->template, array_values($lines), $target, $this->serveAt, $limits, $slack, $caps);
         // One layer stands in several routes: it is weighed once.
-        $made = null;
-        $weighed = function () use (&$made, $was, $draft, $asProblem, $limits, $needs, $unknowns, $problem, $solution, $rails, $blocks): SolvedLayer {
-            if ($made instanceof SolvedLayer) {
-                return $made;
+        $made = [];
+        $weighed = function (bool $isGentle) use (&$made, $was, $draft, $asProblem, $limits, $needs, $unknowns, $problem, $solution, $rails, $blocks): SolvedLayer {
+            if (isset($made[(int) $isGentle])) {
+                return $made[(int) $isGentle];
             }
             $sheet = new KitchenSheet($this->reader, $was, $asProblem, $limits?->protein !== null || $limits?->deficit !== null, $needs->otherwise);
-            [$by, $grams] = $sheet->of($unknowns, $problem->grams($solution->x));
+            [$by, $grams] = $sheet->of($unknowns, $problem->grams($solution->x), $isGentle);
             $layer = $by->weighed($grams, mb_strtolower($was->layer->name));
             $state = LayerState::ofLayer($layer, $this->reader->shelf);
 
-            return $made = new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks);
+            return $made[(int) $isGentle] = new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks);
         };
 
         return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $weighed);

@@ -18,14 +18,18 @@ final readonly class SolvedLayer
     /**
      * @param list<Rail> $rails after rounding
      * @param \Closure(): list<string> $blocks what keeps a property off its target; worked out when asked, for it solves again
-     * @param ?\Closure(): self $sheet the same as a hand weighs it ({@see KitchenSheet}), worked out when asked; null where it is that already
+     * @param ?\Closure(bool): self $sheet the same as a hand weighs it ({@see KitchenSheet}), or, where that is said, only rounded; worked out when asked; null where it is that already
      */
     public function __construct(public Draft $draft, public Layer $layer, public LayerState $state, public array $rails, public \Closure $blocks, private ?\Closure $sheet = null) {}
 
-    /** The same as a hand weighs it. */
-    public function weighed(): self
+    /**
+     * The same as a hand weighs it.
+     *
+     * @param bool $isGentle whether nothing is left out or held, and only the weights are rounded
+     */
+    public function weighed(bool $isGentle = false): self
     {
-        return $this->sheet === null ? $this : ($this->sheet)();
+        return $this->sheet === null ? $this : ($this->sheet)($isGentle);
     }
 
     public function fit(): float
