@@ -138,7 +138,7 @@ test('a measured fruit takes the place of the table on its dish', async ({ page 
     await openBench(page, 'Passion-fruit curd tartlet', 'Vegan 1');
     await page.getByRole('tab', { name: 'Reading' }).click();
     const before = await sweetness(page).textContent();
-    await page.getByRole('button', { name: /^Passion-fruit juice was/ }).click();
+    await page.getByRole('region', { name: 'Ledger' }).getByRole('button', { name: /^Passion-fruit juice/ }).click();
     await page.getByLabel('Measured °Brix').fill('20');
     await page.getByRole('button', { name: 'Use it' }).click();
     await expect(page.getByText(/^kept \d\d:\d\d$/)).toBeVisible();
