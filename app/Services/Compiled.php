@@ -25,14 +25,7 @@ final class Compiled
      */
     public static function ofFiles(string $family, callable $files, callable $make): array
     {
-        $stamp = storage_path("framework/cache/$family.stamp");
-        $name = @filemtime($stamp) >= time() - self::TAKEN ? (string) @file_get_contents($stamp) : '';
-        if ($name === '') {
-            $name = hash('xxh32', implode(',', array_map(filemtime(...), $files())));
-            self::put($stamp, $name);
-        }
-
-        return self::of($family, $name, $make);
+        return self::of($family, self::stamped($family, static fn(): array => array_map(filemtime(...), $files())), $make);
     }
 
     /**
@@ -77,12 +70,26 @@ final class Compiled
         return storage_path("framework/cache/$family-$name-" . self::code() . '.php');
     }
 
+    /**
+     * A short name of a state that is looked at every other second, as the opcode cache does, and not with every request.
+     *
+     * @param callable(): array<int|string|false> $state
+     */
+    private static function stamped(string $of, callable $state): string
+    {
+        $stamp = storage_path("framework/cache/$of.stamp");
+        $name = @filemtime($stamp) >= time() - self::TAKEN ? (string) @file_get_contents($stamp) : '';
+        if ($name === '') {
+            self::put($stamp, $name = hash('xxh32', implode(',', $state())));
+        }
+
+        return $name;
+    }
+
     /** The state of the code, looked at every other second as the opcode cache does. */
     private static function code(): string
     {
-        $stamp = storage_path('framework/cache/code.stamp');
-        $code = @filemtime($stamp) >= time() - self::TAKEN ? (string) @file_get_contents($stamp) : '';
-        if ($code === '') {
+        return self::stamped('code', static function (): array {
             $made = [];
             foreach ([app_path(), base_path('core/src')] as $tree) {
                 foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($tree, \FilesystemIterator::SKIP_DOTS | \FilesystemIterator::CURRENT_AS_PATHNAME)) as $path) {
@@ -91,10 +98,9 @@ final class Compiled
                 }
             }
             sort($made);
-            self::put($stamp, $code = hash('xxh32', implode(',', $made)));
-        }
 
-        return $code;
+            return $made;
+        });
     }
 
     /** Written aside and renamed, so that nobody reads half of it; not at all where nothing can be written. */

@@ -35,8 +35,8 @@ abstract class FeatureCase extends TestCase
         config(['transmuta.doors' => '']);
         // What the test before changed on the shelf was taken back, and the number of its change with it.
         foreach (Studio::query()->get() as $studio) {
-            $family = storage_path('framework/cache/' . (new StudioShelf($studio))->family());
-            foreach (array_diff(glob("$family-*.php") ?: [], [Compiled::file((new StudioShelf($studio))->family(), (string) $studio->shelf_revision)]) as $file) {
+            $family = (new StudioShelf($studio))->family();
+            foreach (array_diff(glob(storage_path("framework/cache/$family-*.php")) ?: [], [Compiled::file($family, (string) $studio->shelf_revision)]) as $file) {
                 unlink($file);
             }
         }

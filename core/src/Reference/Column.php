@@ -24,11 +24,12 @@ final readonly class Column
         'selector' => '/^(?:@|(?:class|group|protein|token|sum|each):)?[a-z0-9][a-z0-9-]*$/',
         'condition' => '/^(?:!?[a-z][a-z0-9_]*[<>]=?-?\d+(?:\.\d+)?)(?:[&;]!?[a-z][a-z0-9_]*[<>]=?-?\d+(?:\.\d+)?)*$/',
         'pair' => '/^[a-z][a-z0-9-]*:' . self::NUMBER . '$/i',
-        'mark' => '/^(?:pub|trade|mem)$/',
-        'source' => '/\S/u',
     ];
 
-    /** @param list<string> $words what `one of` names */
+    /**
+     * @param ?non-empty-string $separator
+     * @param list<string> $words what `one of` names
+     */
     private function __construct(
         public string $table,
         public string $name,
@@ -88,7 +89,7 @@ final readonly class Column
         if ($cell === '') {
             return $this->isOptional;
         }
-        $parts = $this->separator === null || $this->separator === '' ? [$cell] : explode($this->separator, $cell);
+        $parts = $this->separator === null ? [$cell] : explode($this->separator, $cell);
         foreach ($parts as $part) {
             if (!$this->takesOne($part, $isThere)) {
                 return false;

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Reference;
 
-use Transmuta\Provenance\Mark;
-
 /** What every column of every table of `core/data` holds (`columns.csv`), and whether the cells do. */
 final class Schema
 {
     /** Columns of every table. */
-    private const EVERYWHERE = ['mark' => Mark::class, 'source' => ''];
+    private const EVERYWHERE = ['mark', 'source'];
 
     /** Tables of words alone, in which nothing is claimed that could be right or wrong. */
     private const WORDS_ALONE = ['intake/spellings', 'shelf/names'];
@@ -74,7 +72,7 @@ final class Schema
         $isThere ??= self::isThere();
         $columns = $this->columns[$table] ?? [];
         $here = array_keys($rows[0] ?? []);
-        $wanted = [...array_keys($columns), ...(\in_array($table, self::WORDS_ALONE, true) ? [] : array_keys(self::EVERYWHERE))];
+        $wanted = [...array_keys($columns), ...(\in_array($table, self::WORDS_ALONE, true) ? [] : self::EVERYWHERE)];
         $faults = array_map(static fn(string $column): string => "$table: no column $column", array_values(array_diff($wanted, $here)));
         foreach (array_diff($here, $wanted) as $column) {
             $faults[] = "$table: columns.csv does not speak of $column";

@@ -30,6 +30,12 @@ final readonly class Target
         public ?float $unheld = null,
     ) {}
 
+    /** By how much a mass (g) is off the target's, as a share of that; under 0 where it is too little. */
+    public function massOff(float $mass): float
+    {
+        return ($mass - $this->mass) / max(1.0, $this->mass);
+    }
+
     public static function of(LayerReading $reading, Reader $reader, float $serveAt): self
     {
         $base = $reading->baseWords !== null;

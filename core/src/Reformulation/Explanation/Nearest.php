@@ -17,6 +17,9 @@ use Transmuta\Reformulation\Ranking\Route;
 /** Where no route keeps a brief: what stands in the way, told by the nearest route, and the nearest that can be had. */
 final class Nearest
 {
+    /** Times the protein of the original that are offered where a fifth of the energy makes another dessert [trade]. */
+    private const MORE_PROTEIN = 1.3;
+
     /**
      * Whether a route is a recipe of the dish still: under a floor of fit (`refuse.fit`), with something that makes the dish lost or short, it is another dessert, and
      * nobody is given it to weigh. What is only to be minded in its making, such as a depth that cools too slowly, makes it none.
@@ -60,9 +63,6 @@ final class Nearest
 
         return $others;
     }
-
-    /** Times the protein of the original that are offered where a fifth of the energy makes another dessert [trade]. */
-    private const MORE_PROTEIN = 1.3;
 
     /**
      * What stands in the way, the number that is missed most first.

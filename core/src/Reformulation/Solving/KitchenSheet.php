@@ -101,7 +101,7 @@ final readonly class KitchenSheet
         foreach (KitchenWeights::cases() as $weights) {
             $grams = $best->grams;
             foreach ($grams as $i => $weighed) {
-                if (!$best->unknowns[$i]->fixed && !$this->isAsWritten($best, $i)) {
+                if ($this->isRounded($best, $i)) {
                     $grams[$i] = $weights->nearest($weighed);
                 }
             }
@@ -122,8 +122,8 @@ final readonly class KitchenSheet
         while ($excess > 0.0) {
             $next = null;
             $least = $excess;
-            foreach ($at->unknowns as $i => $unknown) {
-                if ($unknown->fixed || $this->isAsWritten($at, $i)) {
+            foreach (array_keys($at->unknowns) as $i) {
+                if (!$this->isRounded($at, $i)) {
                     continue;
                 }
                 foreach ([-1, 1] as $way) {
@@ -148,11 +148,12 @@ final readonly class KitchenSheet
         return $at;
     }
 
-    private function isAsWritten(Weighing $at, int $i): bool
+    /** Whether a line is weighed in steps: none that is held, and none that stands as it was written. */
+    private function isRounded(Weighing $at, int $i): bool
     {
         $unknown = $at->unknowns[$i];
 
-        return $unknown->was !== null && abs($at->grams[$i] - $unknown->was) < 1e-9;
+        return !$unknown->fixed && ($unknown->was === null || abs($at->grams[$i] - $unknown->was) >= 1e-9);
     }
 
     /** @param list<Unknown> $unknowns from where it stood; near enough to see whether it holds, for it is weighed in steps anyway */
@@ -168,7 +169,7 @@ final readonly class KitchenSheet
         $start = [];
         foreach ($unknowns as $unknown) {
             if (!$unknown->fixed) {
-                $start[] = max($unknown->least, min($unknown->most, $had[$unknown->ingredient . ' ' . ($unknown->was ?? '')] ?? $unknown->near));
+                $start[] = $unknown->within($had[$unknown->ingredient . ' ' . ($unknown->was ?? '')] ?? $unknown->near);
             }
         }
         $problem = ($this->problem)($unknowns);

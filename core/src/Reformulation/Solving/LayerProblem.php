@@ -31,6 +31,12 @@ final readonly class LayerProblem
     /** Two starts that end as near each other as this, as a share of the objective, are not followed by a third. */
     private const ALIKE = 0.003;
 
+    /** Sugar over what stays dissolved that counts as one unit off, g per 100 g water. */
+    private const GRAIN = 2.0;
+    /** Fat that is still solid in the mouth, g per 100 g, over which it is felt as wax, and by how much more counts as one unit off. */
+    private const WAX = 2.9;
+    private const WAX_UNIT = 0.2;
+
     private LayerModel $model;
     private Rails $rails;
 
@@ -124,14 +130,14 @@ final readonly class LayerProblem
     /**
      * The new layer with masses as a scale shows them: 0.1 g, or 0.01 g where a dose is under 1 g.
      *
-     * @param list<float> $x
+     * @param list<float> $grams of every line
      */
-    public function layer(array $x, string $why): Layer
+    public function layer(array $grams, string $why): Layer
     {
         $lines = [];
-        foreach ($this->grams($x) as $i => $grams) {
+        foreach ($grams as $i => $weighed) {
             $unknown = $this->unknowns[$i];
-            $rounded = Scale::shown($grams);
+            $rounded = Scale::shown($weighed);
             if ($rounded < ($unknown->near < 1.0 ? 0.01 : 0.1) && (!$unknown->kept || $unknown->least <= 0.0)) {
                 continue;
             }
@@ -161,8 +167,8 @@ final readonly class LayerProblem
         $state = LayerState::of($this->model, $grams);
         $rows = $this->rails->residuals($state, $this->slack);
         $rows[] = ($state->mass - $this->target->mass) / (0.002 * $this->target->mass);
-        $rows[] = Crystals::excess($state, $this->reader->reference) / 2.0;
-        $rows[] = Smooth::positive($this->reader->fat->solid($state, Reader::MOUTH) - 2.9, 0.05) / 0.2;
+        $rows[] = $this->grain($state);
+        $rows[] = Smooth::positive($this->wax($state), 0.05) / self::WAX_UNIT;
         if ($this->caps !== null) {
             array_push($rows, ...$this->caps->over($state));
         }
@@ -191,33 +197,30 @@ final readonly class LayerProblem
     /** How far the mass of a weighing is off its target, as a share of that. */
     public function massOff(LayerState $state): float
     {
-        return abs($state->mass - $this->target->mass) / max(1.0, $this->target->mass);
+        return abs($this->target->massOff($state->mass));
+    }
+
+    /** Sugar that comes out of solution, in units off. */
+    private function grain(LayerState $state): float
+    {
+        return Crystals::excess($state, $this->reader->reference) / self::GRAIN;
+    }
+
+    /** Fat that is solid in the mouth over what is felt as wax, g per 100 g; less than nothing where there is less. */
+    private function wax(LayerState $state): float
+    {
+        return $this->reader->fat->solid($state, Reader::MOUTH) - self::WAX;
     }
 
     /** By how much a weighing passes what it may not, in the widths of each hinge: grain, wax, sums that are capped, limits of the brief. */
     public function passed(LayerState $state): float
     {
-        $over = max(0.0, Crystals::excess($state, $this->reader->reference) / 2.0) + max(0.0, ($this->reader->fat->solid($state, Reader::MOUTH) - 2.9) / 0.2);
+        $over = max(0.0, $this->grain($state)) + max(0.0, $this->wax($state) / self::WAX_UNIT);
         foreach ([...$this->caps?->over($state) ?? [], ...$this->limitRows($state, $state->mass)] as $row) {
             $over += max(0.0, $row - 0.5);
         }
 
         return $over;
-    }
-
-    /**
-     * The layer weighed just so.
-     *
-     * @param list<float> $grams of every line
-     */
-    public function weighed(array $grams, string $why): Layer
-    {
-        $x = [];
-        foreach ($this->free as $i) {
-            $x[] = $grams[$i];
-        }
-
-        return $this->layer($x, $why);
     }
 
     /**

@@ -59,7 +59,7 @@ final readonly class LayerSolver
             $problem = new LayerProblem($this->reader, $draft->template, $unknowns, $target, $this->serveAt, $limits, $slack, $caps);
             $solution = $problem->solve($start, true);
             $grams = $problem->grams($solution->x);
-            $owed = $this->owed($was, LayerState::ofLayer($problem->layer($solution->x, ''), $this->reader->shelf), $target, $slack, $grams);
+            $owed = $this->owed($was, LayerState::ofLayer($problem->layer($grams, ''), $this->reader->shelf), $target, $slack);
             $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $grams, $used, $context, $was, $place, $draft);
             if ($next === null) {
                 break;
@@ -80,26 +80,28 @@ final readonly class LayerSolver
             $solution = $problem->solve($solution->x);
         }
         $rails = new Rails($this->reader, $target, $this->serveAt);
-        $layer = $problem->layer($solution->x, mb_strtolower($was->layer->name));
-        $state = LayerState::ofLayer($layer, $this->reader->shelf);
+        $grams = $problem->grams($solution->x);
         $blocks = static fn(): array => $problem->blocks($solution);
         /** @param list<Unknown> $lines */
         $asProblem = fn(array $lines): LayerProblem => new LayerProblem($this->reader, $draft->template, array_values($lines), $target, $this->serveAt, $limits, $slack, $caps);
+        $solved = function (LayerProblem $by, array $grams, ?\Closure $sheet = null) use ($was, $draft, $rails, $blocks): SolvedLayer {
+            $layer = $by->layer(array_values($grams), mb_strtolower($was->layer->name));
+            $state = LayerState::ofLayer($layer, $this->reader->shelf);
+
+            return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $sheet);
+        };
         // One layer stands in several routes: it is weighed once.
         $made = [];
-        $weighed = function (bool $isGentle) use (&$made, $was, $draft, $asProblem, $limits, $needs, $unknowns, $problem, $solution, $rails, $blocks): SolvedLayer {
+        $weighed = function (bool $isGentle) use (&$made, $was, $asProblem, $limits, $needs, $unknowns, $grams, $solved): SolvedLayer {
             if (isset($made[(int) $isGentle])) {
                 return $made[(int) $isGentle];
             }
             $sheet = new KitchenSheet($this->reader, $was, $asProblem, $limits?->protein !== null || $limits?->deficit !== null, $needs->otherwise);
-            [$by, $grams] = $sheet->of($unknowns, $problem->grams($solution->x), $isGentle);
-            $layer = $by->weighed($grams, mb_strtolower($was->layer->name));
-            $state = LayerState::ofLayer($layer, $this->reader->shelf);
 
-            return $made[(int) $isGentle] = new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks);
+            return $made[(int) $isGentle] = $solved(...$sheet->of($unknowns, $grams, $isGentle));
         };
 
-        return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $weighed);
+        return $solved($problem, $grams, $weighed);
     }
 
     /**
@@ -115,7 +117,7 @@ final readonly class LayerSolver
         $start = [];
         foreach ($unknowns as $i => $unknown) {
             if (!$unknown->fixed) {
-                $start[] = max($unknown->least, min($unknown->most, $grams[$i] ?? 0.5 * $unknown->near));
+                $start[] = $unknown->within($grams[$i] ?? 0.5 * $unknown->near);
             }
         }
 
@@ -126,11 +128,10 @@ final readonly class LayerSolver
      * What is off, worst first.
      *
      * @param list<Job> $slack
-     * @param list<float> $grams
      *
      * @return list<array{job: Job, way: 'short'|'over', off: float}>
      */
-    private function owed(LayerReading $was, LayerState $state, Target $target, array $slack, array $grams): array
+    private function owed(LayerReading $was, LayerState $state, Target $target, array $slack): array
     {
         $kind = LayerKind::of($was);
         $owed = [];
@@ -144,7 +145,7 @@ final readonly class LayerSolver
                 $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? 10.0 : 0.0)];
             }
         }
-        $mass = ($state->mass - $target->mass) / max(1.0, $target->mass);
+        $mass = $target->massOff($state->mass);
         if (abs($mass) > Weights::of('mass.off')) {
             $owed[] = ['job' => Job::Mass, 'way' => $mass < 0.0 ? 'short' : 'over', 'off' => 12.0];
         }

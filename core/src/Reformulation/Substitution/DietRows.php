@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Diet\Diet;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** Under which words of the substitution table a diet is looked up, nearest first (`core/data/substitution/diets.csv`). */
@@ -17,9 +18,21 @@ final class DietRows
      */
     public static function of(Diet $diet): array
     {
-        $rows = array_column(array_filter(Table::of('substitution/diets'), static fn(array $row): bool => $row['diet'] === $diet->value), 'looked_up_under', 'order');
-        ksort($rows);
+        return Kept::once(self::class, self::read(...))[$diet->value] ?? throw new \LogicException("No substitutions are told for {$diet->value}.");
+    }
 
-        return $rows === [] ? throw new \LogicException("No substitutions are told for {$diet->value}.") : array_values($rows);
+    /** @return array<string, non-empty-list<string>> by diet */
+    private static function read(): array
+    {
+        $rows = [];
+        foreach (Table::of('substitution/diets') as $row) {
+            $rows[$row['diet']][(int) $row['order']] = $row['looked_up_under'];
+        }
+
+        return array_map(static function (array $ofDiet): array {
+            ksort($ofDiet);
+
+            return array_values($ofDiet);
+        }, $rows);
     }
 }

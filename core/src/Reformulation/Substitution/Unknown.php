@@ -118,6 +118,12 @@ final readonly class Unknown
         return new self($ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $this->names, $this->of);
     }
 
+    /** This mass, or the nearest it may have, g. */
+    public function within(float $grams): float
+    {
+        return max($this->least, min($this->most, $grams));
+    }
+
     /** Weighted distance from where it should stay: the solver's mildest wish. */
     public function pull(float $grams): float
     {

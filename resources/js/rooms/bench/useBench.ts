@@ -73,7 +73,7 @@ export function useBench(id: number) {
     const isUnderWay = state.kind === 'saving';
 
     return {
-        query, data, formula, state, isOurs, edit, keep, alone, want, restore, takeTheirs, keepMine,
+        query, data, formula, state, edit, keep, alone, want, restore, takeTheirs, keepMine,
         undo: () => step('undo'), redo: () => step('redo'),
         canUndo: isOurs && (isUnderWay || (data?.version.standing.can_undo ?? false)), canRedo: isOurs && !isUnderWay && (data?.version.standing.can_redo ?? false),
         setDown: () => saver.letGo(),
