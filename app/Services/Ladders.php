@@ -22,6 +22,7 @@ use Transmuta\Trial\Pots\Asked;
 use Transmuta\Trial\Pots\DoseCurve;
 use Transmuta\Trial\Pots\PotFit;
 use Transmuta\Trial\Pots\PotLadder as Design;
+use Transmuta\Trial\Pots\PotSeries;
 use Transmuta\Trial\Pots\RightDose;
 
 /** Ladders of pots: designed for a layer of a version as it stands, judged, and taken over as a revision. */
@@ -40,7 +41,7 @@ final readonly class Ladders
         $dish = $reading->read($version->formula);
         $layer = self::layer($dish, $asked['layer_id']);
         $places = array_map(static fn(string $id): int => self::place($layer->layer, $id), $asked['lines']);
-        $design = Design::of(Asked::from($asked['asked']), $layer, $places, $reading->reader, $dish->formula->serveAt, $asked['wanted'], $asked['pots'], $asked['step'], $asked['pot_g'], $seed);
+        $design = Design::of(Asked::from($asked['asked']), $layer, $places, $reading->reader, $dish->formula->serveAt, $asked['wanted'], new PotSeries($asked['pots'], $asked['step'], $asked['pot_g'], $seed));
 
         /** @var PotLadder $ladder */
         $ladder = DB::transaction(fn(): PotLadder => PotLadder::query()->create([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Diagnosis;
 
 use Transmuta\Property\Setting\Ladder;
+use Transmuta\Reference\Figure;
 
 /**
  * Cures that are computed from this layer's own mass and numbers (common practice: faults): g of what is added, how hot, into what. A cure
@@ -17,9 +18,6 @@ final class Cures
         'gelatin_no_set 2' => 'gelatin', 'gelatin_no_set 3' => 'gelatin', 'agar_weak 1' => 'agar', 'agar_weak 2' => 'agar', 'agar_weak 4' => 'agar', 'too_soft 3' => 'set', 'thinned 1' => 'starch', 'thinned 2' => 'starch', 'raw_starch 1' => 'reboil',
         'rubbery 1' => 'thin', 'rubbery 3' => 'thin', 'split 2' => 'water', 'too_sharp 1' => 'sweeter', 'sandy 1' => 'polyol',
     ];
-
-    /** g of starch in 100 g of corn starch. */
-    private const STARCH = 88.0;
 
     private const RATIO = 20.0;
 
@@ -104,7 +102,7 @@ final class Cures
         }
         [$all, $half] = [$at->doseFor('starch', $ge), $at->doseFor('starch', $ge / 2)];
         // Corn starch as it is weighed holds some water.
-        $grams = $all === null || $half === null ? 0.0 : ($all - $half) * 100 / self::STARCH;
+        $grams = $all === null || $half === null ? 0.0 : ($all - $half) * 100 / Figure::CornStarchStarch->number();
         if ($grams <= 0.0 || !self::isPractical('starch', $at->value('starch'), $grams, $layer->state->mass)) {
             return [];
         }

@@ -9,6 +9,7 @@ use Transmuta\Fault\Nonsense;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Reference\Figure;
 
 /**
  * What went wrong and why: the causes of a fault weighed by this formula's own numbers and the run's, the likeliest first, with what would decide and
@@ -18,15 +19,6 @@ final readonly class Diagnosis
 {
     /** Log-odds of a cause by its rank among those of its fault. */
     private const RANKS = [0.0, -0.7, -1.4, -2.0];
-
-    private const OVER = 1.5;
-
-    private const FAR_OVER = 2.5;
-
-    private const AGAINST = -2.0;
-
-    /** A deciding test, either way. */
-    private const DECIDES = 3.0;
 
     /** What is wrong with an agent of its own is said there, not as "an agent not awake". */
     private const OF_AGENTS = ['gelatin_no_set', 'agar_weak', 'citrus_no_set', 'pectin_no_set'];
@@ -109,7 +101,7 @@ final readonly class Diagnosis
             $holds = $condition->holds($at);
             if ($holds === true) {
                 $for[] = $condition->words($at);
-                $over = max($over, $condition->isDeciding ? self::DECIDES : ($condition->isFar($at) ? self::FAR_OVER : self::OVER));
+                $over = max($over, $condition->isDeciding ? Figure::FaultDecides->number() : ($condition->isFar($at) ? Figure::FaultFarOver->number() : Figure::FaultOver->number()));
             } elseif ($holds === null) {
                 array_push($open, ...array_filter($condition->metrics(), static fn(string $metric): bool => \in_array($metric, Metrics::ASKED, true) && $at->value($metric) === null));
             }
@@ -119,7 +111,7 @@ final readonly class Diagnosis
         foreach ($over > 0.0 ? [] : Condition::read($row['against']) as $condition) {
             if ($condition->holds($at) === true) {
                 $against[] = $condition->words($at);
-                $under = min($under, $condition->isDeciding ? -self::DECIDES : self::AGAINST);
+                $under = min($under, $condition->isDeciding ? -Figure::FaultDecides->number() : Figure::FaultAgainst->number());
             }
         }
         $score += $under;

@@ -10,6 +10,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\SetModel;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -18,14 +19,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Measured
 {
-    /** From so hot a run has cooked the egg, °C. */
-    private const COOKS = 60.0;
-
-    /** SE : A that is not too sharp, by what kind of dessert it is: ices, all others [mem]. */
-    private const RATIO = 20.0;
-
-    private const RATIO_ICE = 12.0;
-
     /** Mechanisms that a warm room does not melt. */
     private const WARM_PROOF = ['agar', 'starch', 'egg', 'kappa', 'iota', 'gellan', 'alginate', 'lm-pectin', 'hm-pectin', 'soy', 'whey'];
 
@@ -79,7 +72,7 @@ final readonly class Measured
             'acid' => $this->layer->acidCitric,
             'ph' => $this->run->of('ph_found') ?? $this->layer->ph,
             'se' => $this->layer->se,
-            'sea_short' => $this->layer->acidCitric > 0.02 ? ($this->isFrozen() ? self::RATIO_ICE : self::RATIO) / max(0.1, $this->layer->se / $this->layer->acidCitric) : null,
+            'sea_short' => $this->layer->acidCitric > 0.02 ? ($this->isFrozen() ? Figure::TasteTooSharpIce->number() : Figure::TasteTooSharp->number()) / max(0.1, $this->layer->se / $this->layer->acidCitric) : null,
             'aw' => $this->layer->aw,
             'air' => 100 * $this->layer->airShare,
             'solid35' => $this->layer->solidAtMouth,
@@ -113,7 +106,7 @@ final readonly class Measured
         if ($hottest === null) {
             return null;
         }
-        $window = $this->layer->window ?? ($hottest >= self::COOKS ? CookingWindow::of($this->layer->state, $this->layer->ph, Reference::standard(), isHeated: true) : null);
+        $window = $this->layer->window ?? ($hottest >= Figure::EggRunCooks->number() ? CookingWindow::of($this->layer->state, $this->layer->ph, Reference::standard(), isHeated: true) : null);
 
         return $window === null || $window->mayBoil ? null : $hottest - $window->curdles;
     }

@@ -24,6 +24,7 @@ use Transmuta\Property\Setting\SetDoses;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reference\Figure;
 
 /**
  * What to change in the formula so that a fault does not come again (`core/data/faults/next.csv`), computed from its own lines and read anew. Nothing is
@@ -224,7 +225,7 @@ final readonly class NextTime
     private static function heated(Layer $now, array $kinds, float $more): ?array
     {
         $step = $now->treatment->step(...$kinds);
-        $celsius = $step->celsius ?? ($step?->kind === TreatmentKind::Cook ? TreatmentKind::COOKED : null);
+        $celsius = $step->celsius ?? ($step?->kind === TreatmentKind::Cook ? Figure::CookedUnsaid->number() : null);
         if ($step === null || $celsius === null) {
             return null;
         }

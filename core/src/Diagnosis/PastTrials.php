@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Diagnosis;
 
+use Transmuta\Reference\Figure;
+
 /**
  * How the kitchen's own trials came out before, by the mechanism that gave most of the set: steps firmer (over 0) or softer than foretold. A cause that is
  * about a mechanism's strength is the likelier where it came out so before.
@@ -14,9 +16,6 @@ final readonly class PastTrials
     private const FOR = 2;
 
     private const AGAINST = 3;
-
-    /** Steps off that are no chance. */
-    private const OFF = 0.5;
 
     /** Faults that are about how strong a mechanism is, and which way; a row in particular, where only one is; the mechanism is the layer's first where none is named. */
     private const ABOUT = [
@@ -38,7 +37,7 @@ final readonly class PastTrials
         $words = \sprintf('%d trials here set by %s came out %s than foretold, by %.1f of a step', $seen['n'], $mechanism ?? $first, $seen['mean'] < 0 ? 'softer' : 'firmer', abs($seen['mean']));
 
         return match (true) {
-            $way * $seen['mean'] >= self::OFF => ['score' => 1.5, 'words' => $words],
+            $way * $seen['mean'] >= Figure::TrialOff->number() => ['score' => 1.5, 'words' => $words],
             $seen['n'] >= self::AGAINST && $way * $seen['mean'] <= 0.0 => ['score' => -1.0, 'words' => $words],
             default => ['score' => 0.0, 'words' => null],
         };

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Diagnosis;
 
+use Transmuta\Reference\Figure;
+
 /** What a run's own record says of a layer's making: the highest it was read at, how long it boiled, how warm it was poured, what its core came to, how long it has been cold. */
 final class RunTimeline
 {
-    private const BOILS = 95.0;
-
-    private const COLD = 10.0;
-
     private const POUR_KINDS = ['fill', 'lay_in'];
 
     private const COLD_KINDS = ['chill', 'freeze'];
@@ -35,12 +33,12 @@ final class RunTimeline
             }
             if (\in_array($one['kind'], self::COLD_KINDS, true)) {
                 $facts['core_c'] = $celsius;
-                if ($celsius <= self::COLD && !isset($facts['cold_h'])) {
+                if ($celsius <= Figure::RunCold->number() && !isset($facts['cold_h'])) {
                     $facts['cold_h'] = ($now - $one['seconds']) / 3600;
                 }
             } else {
                 $facts['t_max_c'] = max($facts['t_max_c'] ?? -\INF, $celsius);
-                if ($before !== null && $before['celsius'] >= self::BOILS && $celsius >= self::BOILS) {
+                if ($before !== null && $before['celsius'] >= Figure::RunBoils->number() && $celsius >= Figure::RunBoils->number()) {
                     $boil += ($one['seconds'] - $before['seconds']) / 60;
                 }
                 if (\in_array($one['kind'], self::POUR_KINDS, true)) {
@@ -56,7 +54,7 @@ final class RunTimeline
             }
             $before = ['celsius' => $celsius, 'seconds' => $one['seconds']];
         }
-        if (isset($facts['t_max_c']) && $facts['t_max_c'] >= self::BOILS) {
+        if (isset($facts['t_max_c']) && $facts['t_max_c'] >= Figure::RunBoils->number()) {
             $facts['boil_min'] = $boil;
         }
 

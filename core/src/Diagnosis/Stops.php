@@ -5,26 +5,23 @@ declare(strict_types=1);
 namespace Transmuta\Diagnosis;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Heat\Cooling;
+use Transmuta\Reference\Figure;
 
 /** What outranks every rescue, where the run proves it; and what is said beside one all the same. */
 final class Stops
 {
-    /** FDA Food Code 2022, 3-501.19: out of 5 to 57 °C four hours at most. */
-    private const OUT_MIN = 240.0;
-
     /** @return list<string> */
     public static function proven(RunFacts $run): array
     {
         $stops = [];
         $out = $run->of('out_min');
         $at = $run->of('out_c');
-        if ($out !== null && $out > self::OUT_MIN && $at !== null && $at > Cooling::COLD && $at < Cooling::HOT) {
+        if ($out !== null && $out > Figure::FoodCodeOut->number() && $at !== null && $at > Figure::FoodCodeCold->number() && $at < Figure::FoodCodeHot->number()) {
             $stops[] = \sprintf('It stood %.0f min at %.0f °C: over 4 h between 5 and 57 °C it is discarded, and nothing here rescues it (FDA Food Code 2022, 3-501.19). Your local code comes first.', $out, $at);
         }
         $cold = $run->of('cold_h');
         $core = $run->of('core_c');
-        if ($cold !== null && $core !== null && $cold >= Cooling::COLD_WITHIN && $core > Cooling::COLD && $core < Cooling::HOT && $run->of('frozen') !== 1.0) {
+        if ($cold !== null && $core !== null && $cold >= Figure::FoodCodeColdWithin->number() && $core > Figure::FoodCodeCold->number() && $core < Figure::FoodCodeHot->number() && $run->of('frozen') !== 1.0) {
             $stops[] = \sprintf('%.0f h in the cold and %.0f °C in the middle: it must be at 5 °C within 6 h of 57; it is discarded (FDA Food Code 2022, 3-501.14). Your local code comes first.', $cold, $core);
         }
 

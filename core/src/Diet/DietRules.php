@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Diet;
 
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Kept;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
@@ -11,12 +12,6 @@ use Transmuta\Shelf\Nature;
 /** Whether one ingredient may stay in a diet, and what its packet must still answer. */
 final class DietRules
 {
-    /** From this much added sugar on, an ingredient counts as sugared, g per 100 g. Under it vanilla and spirits stay. */
-    private const SUGARED = 5.0;
-
-    /** From this much ethanol on an ingredient is of alcohol, g per 100 g; under it ripe fruit and juices stay. */
-    private const ALCOHOL = 0.5;
-
     private const BY_THE_PINCH = ['aromatic', 'extract', 'vanilla', 'cocoa', 'cocoa-mass', 'coffee', 'colour', 'mineral', 'acid', 'zest', 'gel-agent', 'thickener', 'seed-gel', 'emulsifier', 'setting-salt', 'sharp-juice', 'rennet', 'fibre-flour', 'spirit'];
 
     /** Allergens that a "free" diet leaves out, so that a packet's warning of them counts. Vegan and vegetarian are no allergy statements. */
@@ -45,12 +40,12 @@ final class DietRules
             Diet::Vegetarian => $in->comesFrom('gelatin') || $in->comesFrom('meat') || array_intersect(['fish', 'crustaceans', 'molluscs'], $in->allergens) !== [],
             Diet::DairyFree => $in->comesFrom('dairy') || \in_array('milk', $in->allergens, true),
             Diet::GlutenFree => $in->comesFrom('gluten'),
-            Diet::Keto => $in->addedSugars() >= self::SUGARED || self::starchy($in),
+            Diet::Keto => $in->addedSugars() >= Figure::SugaredFrom->number() || self::starchy($in),
             Diet::HighProtein, Diet::ReducedSugar, Diet::LowFat => false,
             Diet::Raw => self::cooked($in),
             Diet::NutFree => \in_array('nuts', $in->allergens, true) || \in_array('peanuts', $in->allergens, true),
             Diet::SoyFree => \in_array('soybeans', $in->allergens, true),
-            Diet::AlcoholFree => $in->comesFrom('alcohol') || $in->composition->of100('alcohol') > self::ALCOHOL,
+            Diet::AlcoholFree => $in->comesFrom('alcohol') || $in->composition->of100('alcohol') > Figure::AlcoholFrom->number(),
         };
     }
 
@@ -107,7 +102,7 @@ final class DietRules
 
     /**
      * Carries too much sugar or starch of its own for a keto portion: from 10 g net carbohydrate per 100 g on, 11 in fruit, 20 in nuts; flours and
-     * drinks made from cereals [trade]. What is used by the pinch (spices, extracts, cocoa, gelling agents) and protein powders stay.
+     * drinks made from cereals (common practice). What is used by the pinch (spices, extracts, cocoa, gelling agents) and protein powders stay.
      */
     private static function starchy(Ingredient $in): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Diet;
 
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -13,9 +14,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final class GlutenLimit
 {
-    /** Where a laboratory's detection ends, mg/kg [mem]: below it gluten counts as not detectable. */
-    private const DETECTABLE = 3.0;
-
     /**
      * @param list<Ingredient> $ingredients
      * @param ?float $analysed mg/kg as a laboratory found it in the food as sold
@@ -33,7 +31,7 @@ final class GlutenLimit
         $free = match ($regime) {
             Regime::Eu => $analysed <= 20.0,
             Regime::Us => $analysed < 20.0,
-            Regime::Anz => $analysed < self::DETECTABLE,
+            Regime::Anz => $analysed < Figure::GlutenDetectable->number(),
         };
 
         return $free ? Standing::Met : Standing::NotMet;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Formula;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Figure;
 
 /**
  * What a layer loses on the way, in order: water by reducing or baking (a share of its mass, or down to a mass in g), pomace by
@@ -12,9 +13,6 @@ use Transmuta\Fault\Nonsense;
  */
 final readonly class Loss
 {
-    /** Strained-off pomace holds this much fibre and solid particles, g per 100 g of it; the rest is the liquid it drips with [mem]. */
-    private const POMACE_SOLIDS = 40.0;
-
     /** @param list<array{kind: 'reduce'|'reduce-to'|'strain'|'trim', amount: float}> $steps */
     private function __construct(public array $steps) {}
 
@@ -150,7 +148,7 @@ final readonly class Loss
     {
         $pomace = $mass * $share;
         $fibre = $parts['fibre'] ?? 0.0;
-        $solids = min(0.95 * $fibre, $pomace * self::POMACE_SOLIDS / 100);
+        $solids = min(0.95 * $fibre, $pomace * Figure::PomaceSolids->number() / 100);
         $left = $fibre > 0.0 ? 1.0 - $solids / $fibre : 1.0;
         foreach (['fibre', 'insoluble', 'particles'] as $part) {
             if (isset($parts[$part])) {

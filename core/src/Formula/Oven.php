@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Formula;
 
+use Transmuta\Reference\Figure;
+
 /**
  * How the maker's oven heats, where it was said. A heat is kept as the still oven's, in which all is computed, and told as it was written: "160 °C fan" is a
  * still oven's 180.
@@ -14,22 +16,12 @@ enum Oven: string
     case Gas = 'gas';
     case Steam = 'steam';
 
-    /** K that a fan oven is set lower [trade]. */
-    public const FAN = 20.0;
-
-    /** °C of an oven that steams and of which nobody says how hot. */
-    public const STEAMS = 100.0;
-
-    /** °C of gas mark 0, and K from one mark to the next [trade]. */
-    private const MARK_0 = 121.0;
-    private const MARK = 14.0;
-
     /** The still oven's °C for a heat as it is set here, °C; a gas mark for gas. */
     public function still(float $set): float
     {
         return match ($this) {
-            self::Fan => $set + self::FAN,
-            self::Gas => self::MARK_0 + self::MARK * $set,
+            self::Fan => $set + Figure::OvenFan->number(),
+            self::Gas => Figure::OvenGas0->number() + Figure::OvenGasStep->number() * $set,
             self::Steam => $set,
         };
     }
@@ -38,7 +30,7 @@ enum Oven: string
     public function set(float $celsius): string
     {
         return match ($this) {
-            self::Fan => \sprintf('%g °C fan', $celsius - self::FAN),
+            self::Fan => \sprintf('%g °C fan', $celsius - Figure::OvenFan->number()),
             self::Gas => 'gas ' . self::mark($celsius),
             self::Steam => \sprintf('%g °C steam', $celsius),
         };
@@ -53,6 +45,6 @@ enum Oven: string
     /** Gas mark of a still oven's °C, to the nearest whole one. */
     public static function mark(float $celsius): int
     {
-        return (int) round(($celsius - self::MARK_0) / self::MARK);
+        return (int) round(($celsius - Figure::OvenGas0->number()) / Figure::OvenGasStep->number());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Formula;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Figure;
 
 /**
  * What is done to a whole layer, step after step: whipped and then frozen, boiled and then baked. Each mechanism of the set asks for the step
@@ -14,9 +15,6 @@ final readonly class Treatment
 {
     /** Most steps one layer takes. */
     public const MOST_STEPS = 8;
-
-    /** From here on egg is set, °C: what is done to it later no longer decides whether it set stirred or still [trade]. */
-    private const EGG_SETS = 80.0;
 
     /** @param list<TreatmentStep> $steps in order; none where nothing is done */
     private function __construct(public array $steps) {}
@@ -124,7 +122,7 @@ final readonly class Treatment
         foreach ($this->steps as $step) {
             if ($step->kind->isHot()) {
                 $last = $step;
-                if ($step->reaches(self::EGG_SETS)) {
+                if ($step->reaches(Figure::EggSets->number())) {
                     return $step;
                 }
             }

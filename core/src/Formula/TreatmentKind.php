@@ -14,12 +14,6 @@ enum TreatmentKind: string
     case Freeze = 'freeze';
     case None = 'none';
 
-    /** Where a layer is cooked to when nobody says, °C [trade]. */
-    public const COOKED = 82.0;
-
-    /** What a layer is baked at when nobody says, °C [trade]. */
-    public const BAKED = 150.0;
-
     public function isHot(): bool
     {
         return match ($this) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Formula;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Figure;
 
 /**
  * One thing done to a whole layer: how hot (°C; of a still oven when baked, with {@see Oven} where another was said), how long (minutes), stirred or still, and the share of air
@@ -12,16 +13,6 @@ use Transmuta\Fault\Nonsense;
  */
 final readonly class TreatmentStep
 {
-    /** Middle of a baked layer that is baked until it is done, °C [trade]. */
-    private const BAKED = 88.0;
-
-    /** What the middle stays under the air of an oven that is no hotter than this, °C [mem]. */
-    private const COOL_OVEN = 95.0;
-    private const BEHIND = 5.0;
-
-    /** Heat capacity over film of the thinnest thing that is baked, a sheet of 5 mm, min [mem]: nothing thicker is done sooner. */
-    private const THINNEST = 6.5;
-
     private function __construct(
         public TreatmentKind $kind,
         public ?float $celsius,
@@ -56,7 +47,7 @@ final readonly class TreatmentStep
         return match ($this->kind) {
             TreatmentKind::Boil => $celsius <= 100.0,
             TreatmentKind::Bake => $celsius <= $this->bakedAtMost(),
-            TreatmentKind::Cook => $celsius <= ($this->celsius ?? TreatmentKind::COOKED),
+            TreatmentKind::Cook => $celsius <= ($this->celsius ?? Figure::CookedUnsaid->number()),
             TreatmentKind::Melt => $celsius <= ($this->celsius ?? 50.0),
             TreatmentKind::Whip, TreatmentKind::Freeze, TreatmentKind::None => $celsius <= ($this->celsius ?? 20.0),
         };
@@ -65,16 +56,16 @@ final readonly class TreatmentStep
     /** °C of the oven, where it is baked: of a still one, whatever its kind. */
     public function oven(): float
     {
-        return $this->celsius ?? ($this->oven === Oven::Steam ? Oven::STEAMS : TreatmentKind::BAKED);
+        return $this->celsius ?? ($this->oven === Oven::Steam ? Figure::OvenSteams->number() : Figure::BakedUnsaid->number());
     }
 
     /** °C that the middle of the thinnest layer can come to in this oven in this time. */
     private function bakedAtMost(): float
     {
         $oven = $this->oven();
-        $most = $oven <= self::COOL_OVEN ? $oven - self::BEHIND : self::BAKED;
+        $most = $oven <= Figure::OvenCool->number() ? $oven - Figure::OvenBehind->number() : Figure::BakedMiddle->number();
 
-        return $this->minutes === null ? $most : min($most, $oven - ($oven - 20.0) * exp(-$this->minutes / self::THINNEST));
+        return $this->minutes === null ? $most : min($most, $oven - ($oven - 20.0) * exp(-$this->minutes / Figure::BakedThinnest->number()));
     }
 
     /** Temperature the layer leaves it with, °C. */
@@ -83,7 +74,7 @@ final readonly class TreatmentStep
         return match ($this->kind) {
             TreatmentKind::Boil => 95.0,
             TreatmentKind::Bake => min(85.0, $this->bakedAtMost()),
-            TreatmentKind::Cook => $this->celsius ?? TreatmentKind::COOKED,
+            TreatmentKind::Cook => $this->celsius ?? Figure::CookedUnsaid->number(),
             TreatmentKind::Melt => $this->celsius ?? 45.0,
             TreatmentKind::Whip => 12.0,
             TreatmentKind::Freeze, TreatmentKind::None => 20.0,
@@ -100,7 +91,7 @@ final readonly class TreatmentStep
     {
         $degrees = static fn(float $c): string => str_replace('-', '−', (string) $c) . ' °C';
         $told = match ($this->kind) {
-            TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? TreatmentKind::COOKED),
+            TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? Figure::CookedUnsaid->number()),
             TreatmentKind::Bake => 'baked at ' . ($this->oven?->set($this->oven()) ?? $degrees($this->oven())),
             TreatmentKind::Freeze => 'frozen to ' . $degrees($this->celsius ?? -18.0),
             TreatmentKind::Melt => 'blended warm' . ($this->celsius === null ? '' : ' at ' . $degrees($this->celsius)),
@@ -118,7 +109,7 @@ final readonly class TreatmentStep
     public function words(): string
     {
         $words = match ($this->kind) {
-            TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? TreatmentKind::COOKED) . ' C',
+            TreatmentKind::Cook => 'cook to ' . ($this->celsius ?? Figure::CookedUnsaid->number()) . ' C',
             TreatmentKind::Bake => 'bake ' . ($this->oven?->words($this->oven()) ?? $this->oven() . ' C'),
             TreatmentKind::Freeze => 'freeze ' . ($this->celsius ?? -18) . ' C',
             TreatmentKind::Melt => 'melt' . ($this->celsius === null ? '' : ' ' . $this->celsius . ' C'),

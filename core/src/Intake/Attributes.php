@@ -16,7 +16,7 @@ final class Attributes
 
     public static function holds(string $attribute, Ingredient $in): bool
     {
-        $own = mb_strtolower($in->name . ' | ' . implode(' | ', $in->called()) . ' | ' . str_replace('-', ' ', $in->id));
+        $own = mb_strtolower($in->name . ' | ' . implode(' | ', $in->called()));
         $c = $in->composition;
         $fat = $c->family('fat.');
         $has = static fn(string $pattern): bool => preg_match($pattern, $own) === 1;

@@ -163,7 +163,7 @@ final readonly class TextFormula
         }
         $title = $head['title'] ?? 'Untitled dish';
         if ($head['family'] === null && ($steps !== [] || $title !== 'Untitled dish')) {
-            [$head['family'], $because] = Spoken::family($title, array_column($layers, 'layer')) ?? [null, ''];
+            [$head['family'], $because] = Spoken::family($title, array_column($layers, 'layer'), array_map(fn(array $one): array => $this->lines->ingredients($one['layer']->understood()), $layers)) ?? [null, ''];
             if ($head['family'] !== null) {
                 $inferred[] = new Inference('family', null, $head['family']->value, $because);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
@@ -11,23 +12,6 @@ use Transmuta\Shelf\Nature;
 /** The words an allergen is called by on a label of each market: which cereal, which nut; and what of the fourteen a market does not ask for. */
 final class AllergenWords
 {
-    /** Not declared, by market: what the law of that market does not name. */
-    private const NOT = [
-        'us' => ['celery', 'mustard', 'lupin', 'molluscs', 'sulphites'], 'ca' => ['celery', 'lupin'], 'anz' => ['celery', 'mustard'], 'in' => [], 'eu' => [], 'uk' => [],
-    ];
-
-    /** Markets whose law counts pine nuts among the tree nuts (FDA list under FALCPA; FDR B.01.010.1; Standard 1.2.3 Schedule 9; recalled). Annex II does not. */
-    private const PINE_NUTS = [Market::Us, Market::Ca, Market::Anz];
-
-    private const WORDS = [
-        'eggs' => ['eu' => 'egg', 'us' => 'egg', 'ca' => 'egg', 'anz' => 'egg', 'in' => 'egg'],
-        'soybeans' => ['eu' => 'soya', 'us' => 'soy', 'ca' => 'soy', 'anz' => 'soy', 'in' => 'soybean'],
-        'peanuts' => ['eu' => 'peanut', 'us' => 'peanut', 'ca' => 'peanut', 'anz' => 'peanut', 'in' => 'peanut'],
-        'crustaceans' => ['eu' => 'crustaceans', 'us' => 'crustacean shellfish', 'ca' => 'crustaceans', 'anz' => 'crustacean', 'in' => 'crustacean'],
-        'molluscs' => ['eu' => 'molluscs', 'us' => 'molluscs', 'ca' => 'molluscs', 'anz' => 'mollusc', 'in' => 'mollusc'],
-        'sulphites' => ['eu' => 'sulphites', 'us' => 'sulfites', 'ca' => 'sulphites', 'anz' => 'sulphites', 'in' => 'sulphite'],
-    ];
-
     /** What a list of allergens calls the whole kind, in the statement of a market that has one. */
     private const SUMMED = ['egg' => 'eggs', 'soy' => 'soy', 'peanut' => 'peanuts', 'soybean' => 'soybeans'];
 
@@ -38,7 +22,7 @@ final class AllergenWords
     {
         $words = [];
         foreach ($in->allergens as $allergen) {
-            if (\in_array($allergen, self::NOT[$market->value], true)) {
+            if (!self::isDeclared($allergen, $market)) {
                 continue;
             }
             array_push($words, ...match ($allergen) {
@@ -48,7 +32,7 @@ final class AllergenWords
             });
         }
 
-        if ($in->is(Nature::UsTreeNut) && \in_array($market, self::PINE_NUTS, true)) {
+        if ($in->is(Nature::UsTreeNut) && self::isDeclared('pine nuts', $market)) {
             $words[] = Sorts::word($in->id, 'nut');
         }
 
@@ -57,7 +41,26 @@ final class AllergenWords
 
     public static function word(string $allergen, Market $market): string
     {
-        return self::WORDS[$allergen][$market->isEuropean() ? 'eu' : $market->value] ?? $allergen;
+        return (self::rows()[$market->rules()][$allergen]['word'] ?? '') ?: $allergen;
+    }
+
+    /** Whether the law of a market names it; what no row speaks of is named everywhere. */
+    private static function isDeclared(string $allergen, Market $market): bool
+    {
+        return (self::rows()[$market->rules()][$allergen]['declared'] ?? 'yes') === 'yes';
+    }
+
+    /** @return array<string, array<string, array<string, string>>> rows of `core/data/label/allergen-words.csv` by market and allergen */
+    private static function rows(): array
+    {
+        return Kept::once(self::class . ' words', static function (): array {
+            $made = [];
+            foreach (Table::of('label/allergen-words') as $row) {
+                $made[$row['market']][$row['allergen']] = $row;
+            }
+
+            return $made;
+        });
     }
 
     /** Which nut it is; null where nobody has said. */
@@ -98,10 +101,7 @@ final class AllergenWords
     /** An allergen in French, for Canada, where both languages are asked for (`core/data/label/french.csv`). */
     public static function french(string $word): string
     {
-        static $french = null;
-        $french ??= array_column(Table::of('label/french'), 'french', 'word');
-
-        return $french[$word] ?? throw new \LogicException("No French for $word (core/data/label/french.csv).");
+        return array_column(Table::of('label/french'), 'french', 'word')[$word] ?? throw new \LogicException("No French for $word (core/data/label/french.csv).");
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /** One row of a market's nutrition table, in its order and by its name (`core/data/label/rows.csv`). */
@@ -15,13 +16,14 @@ final readonly class Declared
     /** @return list<self> */
     public static function in(Market $market): array
     {
-        static $all = null;
-        if ($all === null) {
-            $all = [];
+        $all = Kept::once(self::class, static function (): array {
+            $made = [];
             foreach (Table::of('label/rows') as $row) {
-                $all[$row['market']][] = new self($row['row'], $row['name'], $row['within'], $row['mark']);
+                $made[$row['market']][] = new self($row['row'], $row['name'], $row['within'], $row['mark']);
             }
-        }
+
+            return $made;
+        });
 
         return $all[$market->rules()] ?? throw new \LogicException("No nutrition table for {$market->words()} (core/data/label/rows.csv).");
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Label;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 
@@ -14,14 +15,8 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class IngredientList
 {
-    /** Share of the finished food up to which added water need not be listed, and whether that share itself is still let off. */
-    private const WATER = 5.0;
-
     /** Words of a name that say what kind of dish it is, not what is in it. */
     private const KINDS = ['curd', 'tart', 'tartlet', 'cake', 'cheesecake', 'mousse', 'cream', 'custard', 'pudding', 'slice', 'bar', 'pie', 'baked', 'cold', 'pot', 'roasted', 'frozen', 'icebox', 'night', 'dark', 'with', 'and', 'set', 'panna', 'cotta'];
-
-    /** Under this share a flavouring named in the title is a small quantity for flavouring, %. */
-    private const FLAVOURING = 2.0;
 
     /**
      * @param list<Entry> $entries
@@ -98,18 +93,18 @@ final readonly class IngredientList
     /** Water as it counts: of the finished food in Europe, less what evaporates in Australia and New Zealand, as it goes in elsewhere. */
     private static function water(float $water, float $bowl, float $finished, Market $market): float
     {
-        return match (true) {
-            $market->isEuropean() => max(0.0, $finished - ($bowl - $water)),
-            $market === Market::Anz => max(0.0, $water - max(0.0, $bowl - $finished)),
+        return match ($market->law()['water']) {
+            'of-finished' => max(0.0, $finished - ($bowl - $water)),
+            'less-evaporated' => max(0.0, $water - max(0.0, $bowl - $finished)),
             default => $water,
         };
     }
 
     private static function mayLeaveOut(float $percent, Market $market): bool
     {
-        return match (true) {
-            $market->isEuropean() => $percent <= self::WATER + 1e-9,
-            $market === Market::Anz => $percent < self::WATER - 1e-9,
+        return match ($market->law()['water_left_out']) {
+            'up-to' => $percent <= Figure::LabelWater->number() + 1e-9,
+            'under' => $percent < Figure::LabelWater->number() - 1e-9,
             default => false,
         };
     }
@@ -119,12 +114,13 @@ final readonly class IngredientList
     {
         $number = str_replace('E ', '', $additive['e']);
 
-        return match ($market) {
-            Market::Us, Market::Ca => $additive['us'],
-            Market::Anz => $additive['class'] === '' ? 'thickener (modified starch)' : ($number === '' ? $additive['name'] : "{$additive['class']} ($number)"),
-            Market::In => $additive['class'] === '' ? $additive['name'] : ucfirst($additive['class']) . ($number === '' ? " ({$additive['name']})" : " (INS $number)"),
-            default => $additive['class'] === '' ? $additive['name'] : "{$additive['class']}: {$additive['name']}",
+        $written = match (true) {
+            $additive['class'] === '' => 'additive_unclassed',
+            $number === '' => 'additive_unnumbered',
+            default => 'additive',
         };
+
+        return Particulars::filled($market->law()[$written], ['us' => $additive['us'], 'class' => $additive['class'], 'Class' => ucfirst($additive['class']), 'name' => $additive['name'], 'number' => $number]);
     }
 
     /** @param list<string> $words */
@@ -149,7 +145,8 @@ final readonly class IngredientList
      */
     private static function quid(string $title, array $grams, array $ingredients, float $finished, float $bowl, Market $market): array
     {
-        if ($market === Market::Us || $market === Market::Ca || $finished <= 0.0) {
+        $step = $market->law()['quantity'];
+        if ($step === 'none' || $finished <= 0.0) {
             return [];
         }
         $title = array_diff(preg_split('/[^\p{L}]+/u', mb_strtolower($title), -1, \PREG_SPLIT_NO_EMPTY) ?: [], self::KINDS);
@@ -158,7 +155,7 @@ final readonly class IngredientList
         foreach ($grams as $id => $mass) {
             $words = preg_split('/[^\p{L}]+/u', mb_strtolower($ingredients[$id]->name), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
             $named = array_filter($title, static fn(string $word): bool => mb_strlen($word) >= 3 && array_filter($words, static fn(string $own): bool => self::stem($own) === self::stem($word)) !== []);
-            if ($named !== [] && $mass > 0.0 && !(100 * $mass / $base < self::FLAVOURING && \in_array($ingredients[$id]->class, ['aromatic', 'vanilla', 'extract', 'zest', 'spirit', 'liqueur', 'coffee', 'bulk-sweetener'], true))) {
+            if ($named !== [] && $mass > 0.0 && !(100 * $mass / $base < Figure::LabelFlavouring->number() && \in_array($ingredients[$id]->class, ['aromatic', 'vanilla', 'extract', 'zest', 'spirit', 'liqueur', 'coffee', 'bulk-sweetener'], true))) {
                 $of[$id] = 100 * $mass / $base;
             }
         }
@@ -166,7 +163,7 @@ final readonly class IngredientList
 
         return array_map(static fn(float $share): string => match (true) {
             $over => round($share) . ' g per 100 g',
-            $market === Market::Anz => ($share < 5.0 ? (string) (round($share * 2) / 2) : (string) round($share)) . ' %',
+            $step === 'half' => ($share < 5.0 ? (string) (round($share * 2) / 2) : (string) round($share)) . ' %',
             $share < 5.0 => number_format($share, 1) . ' %',
             default => round($share) . ' %',
         }, $of);

@@ -6,9 +6,10 @@ namespace Transmuta\Label;
 
 use Transmuta\Diet\Claim;
 use Transmuta\Diet\Diet;
-use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Figure;
+use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -17,16 +18,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Label
 {
-    /** g of ethanol in 1 ml. */
-    private const ETHANOL = 0.789;
-
-    /** Reference amounts customarily consumed, 21 CFR 101.12(b): g, or ml where the second is true. */
-    private const RACC = ['cheesecake' => [125.0, false], 'curd' => [120.0, true], 'cream' => [120.0, true], 'custard' => [120.0, true], 'mousse' => [120.0, true]];
-
-    /** Reference amounts from which one unit is more than a serving, and up to which the whole of it is declared beside one serving (21 CFR 101.9(b)(6), (12)). */
-    private const LARGE = 2.0;
-    private const BOTH = 3.0;
-
     /** A half to a sixth, and these divided on by two or three. */
     private const FRACTIONS = [2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 16, 18, 20, 24, 27, 30, 32, 36];
 
@@ -97,7 +88,7 @@ final readonly class Label
         $size = $this->market === Market::Us ? self::reference($this->dish) : null;
         $share = $size === null ? 0.0 : $unit / $size;
 
-        return $share >= self::LARGE && $share <= self::BOTH + 1e-9 ? ['grams' => $unit, 'rows' => NutritionTable::of($this->dish, $this->market, $unit)['rows']] : null;
+        return $share >= Figure::LabelUsLarge->number() && $share <= Figure::LabelUsBoth->number() + 1e-9 ? ['grams' => $unit, 'rows' => NutritionTable::of($this->dish, $this->market, $unit)['rows']] : null;
     }
 
     /** Servings as they are told: whole ones as they are, others about so many, by halves between two and five (21 CFR 101.9(b)(8)). */
@@ -244,9 +235,10 @@ final readonly class Label
         $per = $this->serving / max(1e-9, $this->dish->portion['mass_g']);
         $share = $this->serving <= 30.0 ? 0.10 : 0.15;
         $high = [];
-        foreach (['saturated fat / gras saturés' => [$this->dish->portion['saturates_g'], 20.0], 'sugars / sucres' => [$this->dish->portion['sugars_g'], 100.0], 'sodium' => [$this->dish->us['sodium_mg'], 2300.0]] as $name => [$value, $daily]) {
-            if ($value * $per >= $share * $daily - 1e-9) {
-                $high[] = "High in / Élevé en: $name";
+        foreach (Table::of('label/front-of-pack') as $row) {
+            $value = $this->dish->portion[$row['fact']] ?? $this->dish->us[$row['fact']];
+            if ($value * $per >= $share * (float) $row['amount'] - 1e-9) {
+                $high[] = "High in / Élevé en: {$row['name']}";
             }
         }
 
@@ -264,64 +256,22 @@ final readonly class Label
     /** @return list<array{what: string, article: string, mark: string}> every rule that was applied, with what it came to where it prints nothing */
     private function rules(): array
     {
-        $rule = static fn(string $what, string $article, string $mark = 'pub'): array => ['what' => $what, 'article' => $article, 'mark' => $mark];
-        $polyols = $this->percent(Sorts::of('polyol'));
-        $end = $rule('computed, not analysed; rules as recalled, to be checked with the authority of the market', '', 'mem');
         $barred = array_values(array_map(static fn(Ingredient $in): string => $in->name, array_filter($this->dish->ingredients(), static fn(Ingredient $in): bool => \in_array($in->id, Sorts::of('not in europe'), true))));
+        $with = [
+            'sulphites' => $this->list->sulphites->words($this->market),
+            'polyols' => \sprintf('%.1f', $this->percent(Sorts::of('polyol'))),
+            'alcohol' => \sprintf('%.1f', $this->alcohol()),
+            'serving' => \sprintf('%.0f', $this->serving),
+            'barred' => implode(', ', $barred),
+        ];
+        $rules = [];
+        foreach ($this->market->rows('label/laws') as $row) {
+            if ($barred !== [] || !str_contains($row['says'], '{barred}')) {
+                $rules[] = ['what' => Particulars::filled($row['says'], $with), 'article' => $row['article'], 'mark' => $row['mark']];
+            }
+        }
 
-        return match ($this->market) {
-            Market::Eu, Market::Uk => [
-                $rule('ingredients by descending weight at the time of use', 'Regulation (EU) No 1169/2011 art. 18(1)'),
-                $rule('added water by what is left of it, left out up to 5 % of the finished food', 'Annex VII A(1)'),
-                $rule('allergens emphasised in the list, no separate box', 'art. 21, Annex II'),
-                $rule($this->list->sulphites->words($this->market), 'Annex II 12'),
-                $rule('quantity of what the name speaks of, at the time of use', 'art. 22, Annex VIII'),
-                $rule('additives by class and name', 'Annex VII C'),
-                $rule('compound ingredients opened; under 2 % let off where their making is defined by law', 'Annex VII E'),
-                $rule(\sprintf('polyols %.1f %% of the food: words over 10 %%', $polyols), 'Annex III 2.4'),
-                $rule(\sprintf('alcohol %.1f %% vol: strength is printed on beverages only', $this->alcohol()), 'art. 9(1)(k), 28'),
-                $rule('rounding', 'Commission guidance on tolerances, December 2012'),
-                ...($barred === [] ? [] : [$rule('not authorised in the EU and UK: ' . implode(', ', $barred), 'Regulation (EC) No 1333/2008')]),
-                ...($this->market === Market::Uk ? [$rule('packed before sale on the same premises: name and full list with allergens, no nutrition by this rule', 'SI 2019/1218')] : []),
-                $end,
-            ],
-            Market::Us => [
-                $rule('common names by descending weight, water among them', '21 CFR 101.4(a)'),
-                $rule('compound ingredients opened, no share is let off', '21 CFR 101.4(b)(2)'),
-                $rule('nine allergens, complete in “Contains”', 'FD&C Act 403(w), 201(qq)'),
-                $rule($this->list->sulphites->words($this->market), '21 CFR 101.100(a)(4)'),
-                $rule(\sprintf('serving of %.0f g by the reference amount', $this->serving), '21 CFR 101.9(b), 101.12(b)'),
-                $rule('rounding and daily values', '21 CFR 101.9(c)'),
-                $end,
-            ],
-            Market::Ca => [
-                $rule('descending weight before combining, sugars grouped', 'FDR B.01.008.2'),
-                $rule('allergens and gluten sources', 'FDR B.01.010.1'),
-                $rule($this->list->sulphites->words($this->market), 'FDR B.01.010.2'),
-                $rule('English and French: allergens and the nutrition table in both, the rest by hand', 'FDR B.01.012', 'mem'),
-                $rule('front-of-package symbol from 15 % of the daily value of a serving, 10 % up to 30 g', 'FDR B.01.350', 'mem'),
-                $rule('rounding', 'FDR B.01.401', 'mem'),
-                $end,
-            ],
-            Market::Anz => [
-                $rule('descending ingoing weight; water less what evaporates, left out under 5 %', 'Standard 1.2.4'),
-                $rule('compounds under 5 % not opened', 'Standard 1.2.4—5'),
-                $rule('plain English allergens in the list, and a summary that begins Contains', 'Standard 1.2.3, Schedule 9'),
-                $rule($this->list->sulphites->words($this->market), 'Standard 1.2.3', 'mem'),
-                $rule('characterising quantity', 'Standard 1.2.10'),
-                $rule(\sprintf('polyols %.1f %%: words from 10 or 25 %%', $polyols), 'Standard 1.2.3—2, Schedule 9', 'mem'),
-                $rule('three significant figures at most', 'Standard 1.2.8, Schedule 12'),
-                $end,
-            ],
-            Market::In => [
-                $rule('descending weight at manufacture, water listed; compounds under 5 % not opened', 'FSS (L&D) 5(2)'),
-                $rule('per 100 g, and % of the recommended allowance per serve', 'FSS (L&D) 5(3)'),
-                $rule('vegetarian or not', 'FSS (L&D) 5(4)'),
-                $rule($this->list->sulphites->words($this->market), 'FSS (L&D) 5(14)', 'mem'),
-                $rule('allergens; sesame, mustard, celery, lupin and molluscs are shown though not named by it', 'FSS (L&D) 5(14)', 'mem'),
-                $end,
-            ],
-        };
+        return [...$rules, ['what' => 'computed, not analysed; rules as recalled, to be checked with the authority of the market', 'article' => '', 'mark' => 'mem']];
     }
 
     /** @return list<Ingredient> */
@@ -360,7 +310,7 @@ final readonly class Label
         $ethanol = array_sum(array_map(static fn($layer): float => $layer->state->of100('alcohol') * $layer->state->mass / 100, $this->dish->layers));
         $volume = $this->dish->volume();
 
-        return $volume > 0.0 ? 100 * $ethanol / self::ETHANOL / $volume : 0.0;
+        return $volume > 0.0 ? 100 * $ethanol / Figure::EthanolDensity->number() / $volume : 0.0;
     }
 
     /**
@@ -381,7 +331,7 @@ final readonly class Label
 
             return [$units * $portion, $dish->formula->portions / $units];
         }
-        if ($share >= self::LARGE) {
+        if ($share >= Figure::LabelUsLarge->number()) {
             $parts = self::parts($portion, $size);
 
             return [$portion / $parts, (float) ($parts * $dish->formula->portions)];
@@ -393,13 +343,13 @@ final readonly class Label
     /** The reference amount of what the dish is, g; null where none is known, or it weighs nothing. */
     private static function reference(DishReading $dish): ?float
     {
-        $racc = $dish->formula->family !== Family::Other ? self::RACC[$dish->formula->family->value] ?? null : null;
+        $racc = array_column(Table::of('label/reference-amounts'), null, 'family')[$dish->formula->family->value] ?? null;
         $portion = $dish->portion['mass_g'];
         if ($racc === null || $portion <= 0.0) {
             return null;
         }
         $volume = $dish->volume() / $dish->formula->portions;
 
-        return $racc[1] && $volume > 0.0 ? $racc[0] * $portion / $volume : $racc[0];
+        return $racc['by'] === 'volume' && $volume > 0.0 ? (float) $racc['amount'] * $portion / $volume : (float) $racc['amount'];
     }
 }

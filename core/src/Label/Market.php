@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Label;
 
+use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Kept;
+use Transmuta\Reference\Table;
+
 /** Where a label is printed for. Each edition says which rules it recalls; none is checked against an act's text. */
 enum Market: string
 {
@@ -14,28 +18,32 @@ enum Market: string
     case Anz = 'anz';
     case In = 'in';
 
+    /** @return array<string, string> what its law makes of a list (`core/data/label/markets.csv`) */
+    public function law(): array
+    {
+        $rows = Kept::once(self::class, static fn(): array => array_column(Table::of('label/markets'), null, 'market'));
+
+        return $rows[$this->value] ?? throw BrokenTable::missing("label/markets.csv: $this->value");
+    }
+
     public function edition(): string
     {
-        return match ($this) {
-            self::Eu => 'Regulation (EU) No 1169/2011, rules as recalled, 2025',
-            self::Uk => 'retained Regulation 1169/2011 and SI 2019/1218, rules as recalled, 2025',
-            self::Us => '21 CFR 101, rules as recalled, 2025',
-            self::Ca => 'Food and Drug Regulations, C.R.C., c. 870, rules as recalled, 2025',
-            self::Anz => 'Australia New Zealand Food Standards Code, rules as recalled, 2025',
-            self::In => 'FSS (Labelling and Display) Regulations 2020, rules as recalled, 2025',
-        };
+        return $this->law()['edition'];
     }
 
     public function words(): string
     {
-        return match ($this) {
-            self::Eu => 'European Union',
-            self::Uk => 'United Kingdom',
-            self::Us => 'United States',
-            self::Ca => 'Canada',
-            self::Anz => 'Australia and New Zealand',
-            self::In => 'India',
-        };
+        return $this->law()['name'];
+    }
+
+    /**
+     * Rows of a table of laws that hold in it: its own, and in the United Kingdom those of the Union it keeps.
+     *
+     * @return list<array<string, string>>
+     */
+    public function rows(string $table): array
+    {
+        return array_values(array_filter(Table::of($table), fn(array $row): bool => $row['market'] === $this->value || $row['market'] === $this->rules()));
     }
 
     /** The market whose table of nutrients and rounding stands here: the British is the European. */
@@ -53,10 +61,6 @@ enum Market: string
     /** Share of the finished food under which a compound ingredient need not be opened, where its making is defined by law for that (0 where it always is). */
     public function opensFrom(bool $isDefined): float
     {
-        return match ($this) {
-            self::Eu, self::Uk => $isDefined ? 2.0 : 0.0,
-            self::Anz, self::In => 5.0,
-            self::Us, self::Ca => 0.0,
-        };
+        return (float) $this->law()[$isDefined ? 'compound_defined_from' : 'compound_from'];
     }
 }

@@ -7,19 +7,12 @@ namespace Transmuta\Label;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Nutrients\LabelRounding;
 use Transmuta\Property\Nutrients\UsRounding;
+use Transmuta\Reference\Kept;
+use Transmuta\Reference\Table;
 
 /** What is declared of energy and nutrients in a market, in its order, rounded once by its rule. What is not known is printed as not known, never as 0. */
 final class NutritionTable
 {
-    /** Daily values and reference intakes (`core/data/label`): g, mg, µg, kJ, kcal. */
-    private const DAILY = [
-        'eu' => ['energy_kj' => 8400, 'energy_kcal' => 2000, 'fat' => 70, 'saturates' => 20, 'carbohydrate' => 260, 'sugars' => 90, 'protein' => 50, 'salt' => 6],
-        'us' => ['fat' => 78, 'saturates' => 20, 'cholesterol' => 300, 'sodium' => 2300, 'carbohydrate' => 275, 'fibre' => 28, 'added_sugars' => 50, 'vitamin_d' => 20, 'calcium' => 1300, 'iron' => 18, 'potassium' => 4700],
-        'ca' => ['fat' => 75, 'fibre' => 28, 'sugars' => 100, 'sodium' => 2300, 'potassium' => 3400, 'calcium' => 1300, 'iron' => 18],
-        'anz' => ['energy_kj' => 8700, 'protein' => 50, 'fat' => 70, 'saturates' => 24, 'carbohydrate' => 310, 'sugars' => 90, 'sodium' => 2300],
-        'in' => ['energy_kcal' => 2000, 'fat' => 67, 'saturates' => 22, 'trans' => 2, 'added_sugars' => 50, 'sodium' => 2000],
-    ];
-
     private const MICRO = ['trans' => 'trans_g', 'cholesterol' => 'cholesterol_mg', 'vitamin_d' => 'vitamin_d_ug', 'calcium' => 'calcium_mg', 'iron' => 'iron_mg', 'potassium' => 'potassium_mg'];
 
     /**
@@ -146,16 +139,29 @@ final class NutritionTable
         };
     }
 
+    /** @return array<string, array<string, float>> daily values and reference intakes, in the unit of the row, by market */
+    private static function amounts(): array
+    {
+        return Kept::once(self::class, static function (): array {
+            $made = [];
+            foreach (Table::of('label/daily') as $row) {
+                $made[$row['market']][$row['row']] = (float) $row['amount'];
+            }
+
+            return $made;
+        });
+    }
+
     /** @return ?array{value: float, printed: string} */
     private static function daily(?float $value, string $row, string $market): ?array
     {
-        $daily = self::DAILY[$market][$row] ?? null;
+        $daily = self::amounts()[$market][$row] ?? null;
         if ($daily === null || $value === null) {
             return null;
         }
         $share = 100 * $value / $daily;
 
-        return ['value' => $share, 'printed' => ($market === 'us' && \in_array($row, ['vitamin_d', 'calcium', 'iron', 'potassium'], true) ? UsRounding::shareOfVitamin($value, (float) $daily) : (int) round($share)) . '%'];
+        return ['value' => $share, 'printed' => ($market === 'us' && \in_array($row, ['vitamin_d', 'calcium', 'iron', 'potassium'], true) ? UsRounding::shareOfVitamin($value, $daily) : (int) round($share)) . '%'];
     }
 
     /** At most three significant figures and as many places. */

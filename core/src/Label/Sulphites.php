@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Label;
 
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -13,9 +14,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Sulphites
 {
-    /** mg of SO₂ in 1 kg: over it in Europe, from it elsewhere (EU 1169/2011 Annex II 12; 21 CFR 101.100(a)(4); FDR B.01.010.2; Standard 1.2.3—4; FSS (L&D) 5(14); as recalled, handbook labels). */
-    private const LIMIT = 10.0;
-
     /**
      * @param float $known mg/kg of the dish from what is stated
      * @param list<string> $unknown names of what brings some and says not how much
@@ -46,7 +44,7 @@ final readonly class Sulphites
     /** Whether they are declared: true or false where it is settled, null where what is not stated decides. */
     public function areDeclared(Market $market): ?bool
     {
-        $isOver = $market->isEuropean() ? $this->known > self::LIMIT + 1e-9 : $this->known >= self::LIMIT - 1e-9;
+        $isOver = $market->isEuropean() ? $this->known > Figure::LabelSulphites->number() + 1e-9 : $this->known >= Figure::LabelSulphites->number() - 1e-9;
 
         return $isOver ? true : ($this->unknown === [] ? false : null);
     }

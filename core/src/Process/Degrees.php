@@ -6,6 +6,7 @@ namespace Transmuta\Process;
 
 use Transmuta\Formula\Oven;
 use Transmuta\Quantity\Customary;
+use Transmuta\Reference\Figure;
 
 /**
  * Temperatures as they are read in any kitchen: °F beside °C, to the nearest five as a dial shows them, and for an oven what it is set to as the maker
@@ -36,7 +37,7 @@ final class Degrees
         $five = static fn(float $c): float => round($c / 5) * 5;
         $others = array_filter([
             $oven === Oven::Fan ? \sprintf('%g °C without a fan', $celsius) : ($oven === Oven::Gas ? \sprintf('%g °C', $five($celsius)) : null),
-            $oven === Oven::Fan || $oven === Oven::Steam ? null : \sprintf('%g °C fan', $oven === Oven::Gas ? $five($celsius - Oven::FAN) : $celsius - Oven::FAN),
+            $oven === Oven::Fan || $oven === Oven::Steam ? null : \sprintf('%g °C fan', $oven === Oven::Gas ? $five($celsius - Figure::OvenFan->number()) : $celsius - Figure::OvenFan->number()),
             self::fahrenheit((string) $celsius) . ' °F',
             $oven === Oven::Gas || $oven === Oven::Steam || $gas < 1 || $gas > 9 ? null : "gas $gas",
         ]);

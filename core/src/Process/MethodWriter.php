@@ -12,13 +12,11 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Portion;
+use Transmuta\Reference\Figure;
 
 /** The making of a dish as prose: {@see Making} says what is done, this says it in sentences a cook reads, with °F, fan and gas. */
 final readonly class MethodWriter
 {
-    /** Hours in the cold a gel of gelatin takes to come near its full set (practice: agents: 4–16). */
-    private const GELATIN_HOURS = 6.0;
-
     /** min from which a step is the day before's. */
     private const NIGHT = 8 * 60.0;
 
@@ -116,7 +114,7 @@ final readonly class MethodWriter
     {
         $gelatin = array_filter($dish->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
         $cold = array_map(static fn(Cooling $c): float => $c->coreHours ?? 24.0, $dish->stack->whole === null ? $dish->stack->coolings : [$dish->stack->whole]);
-        $hours = (int) ceil(max(3.0, $gelatin ? self::GELATIN_HOURS : 0.0, ...$cold) - 0.05);
+        $hours = (int) ceil(max(3.0, $gelatin ? Figure::GelatinHours->number() : 0.0, ...$cold) - 0.05);
 
         return match ($this->chill) {
             ChillMarks::Hours => \sprintf('It may be cut after %d h%s.', $hours, $gelatin ? ', when the gelatin has formed most of its gel' : ''),

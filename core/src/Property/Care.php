@@ -5,19 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Formula\Treatment;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
 
 /** What an ingredient asks of the hand that puts it in: told by the watch, and seen to by whoever plans a layer. */
 final class Care
 {
-    /** °C that cultured dairy may meet (practice: watch rule 24), and °C that is sure to be under that. */
-    public const CULTURED_BEARS = 40.0;
-    public const COOL = 38.0;
-
-    /** °C through which flour and egg are safe to eat. */
-    public const SAFE = 70.0;
-
     /** Cultured cream and cheese, which loosen and split in a hot mass. */
     public static function splitsWarm(Ingredient $in): bool
     {
@@ -42,7 +36,7 @@ final class Care
      */
     public static function isHeatedBy(Treatment $treatment, Ingredient $in, bool $isWhipped): bool
     {
-        return self::isFoldedIn($in, $isWhipped, $treatment) ? $treatment->heatsAfterWhipping(self::SAFE) : $treatment->reaches(self::SAFE);
+        return self::isFoldedIn($in, $isWhipped, $treatment) ? $treatment->heatsAfterWhipping(Figure::CareSafe->number()) : $treatment->reaches(Figure::CareSafe->number());
     }
 
     /** Flour, or a dough that is sold to be baked. */

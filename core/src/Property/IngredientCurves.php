@@ -8,7 +8,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Treatment;
 use Transmuta\Formula\TreatmentKind;
-use Transmuta\Property\Taste\Sweetness;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\LayeredShelf;
 
@@ -58,7 +58,7 @@ final readonly class IngredientCurves
             return null;
         }
         // A high-potency sweetener is drawn to where its response has all but flattened.
-        $most = $potent ? min(40.0, self::FLAT * 100.0 / (Sweetness::PER_LITRE * $in->composition->family('active.'))) : 40.0;
+        $most = $potent ? min(40.0, self::FLAT * 100.0 / (Figure::SweetenerPerLitre->number() * $in->composition->family('active.'))) : 40.0;
         $points = array_map(
             fn(float $grams): array => [$grams, $this->reader->sweetness->se($this->state($in, $grams, 'water', Treatment::none()))],
             self::steps($most),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property;
 
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Nature;
 
@@ -14,12 +15,6 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Keeping
 {
-    /** What a computed pH may be off by, and more [mem: ±0.25]. */
-    private const PH_MARGIN = 0.3;
-
-    /** Water activity under which a computed one is surely under 0.88. */
-    private const DRY = 0.85;
-
     /** @param list<array{rule: string, days: int, words: string, mark: string, source: string}> $reasons shortest first */
     private function __construct(public int $days, public array $reasons, public bool $controlled) {}
 
@@ -48,7 +43,7 @@ final readonly class Keeping
             $nut = $nut || ($in->is(Nature::SpoilsSoon) && $share > 10.0);
             $starch = $starch || ($in->does('starch') > 0.0 && $portion->heated && $share > 1.0 && $state->water > 30.0);
         }
-        $isDry = $aw < self::DRY;
+        $isDry = $aw < Figure::AwDry->number();
         // A computed pH or water activity is no measurement: nothing that may be wrong by as much as it usually is goes without the cold.
         $controlled = $controlled || (!$isDry && ($tender || !$heated));
         // What is particular to it before what holds for all, where both come to the same days.
@@ -78,10 +73,10 @@ final readonly class Keeping
         $ph ??= 7.0;
 
         return match (true) {
-            $aw < self::DRY => false,
-            $aw <= 0.90 => $ph > 5.0 - self::PH_MARGIN + 1e-9,
-            $aw <= 0.92 => $ph > 4.6 - self::PH_MARGIN + 1e-9,
-            default => $ph >= 4.2 - self::PH_MARGIN - 1e-9,
+            $aw < Figure::AwDry->number() => false,
+            $aw <= 0.90 => $ph > 5.0 - Figure::PhMargin->number() + 1e-9,
+            $aw <= 0.92 => $ph > 4.6 - Figure::PhMargin->number() + 1e-9,
+            default => $ph >= 4.2 - Figure::PhMargin->number() - 1e-9,
         };
     }
 

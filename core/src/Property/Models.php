@@ -26,9 +26,6 @@ abstract readonly class Models
     /** Temperature of a room, at which every set is read a second time, °C. */
     public const ROOM = 20.0;
 
-    /** Fat solid in the mouth is felt as wax, °C. */
-    public const MOUTH = 35.0;
-
     /** Fat solid in the cold, °C. */
     public const FRIDGE = 5.0;
 

@@ -7,6 +7,7 @@ namespace Transmuta\Property;
 use Transmuta\Diet\Allergens;
 use Transmuta\Diet\Claim;
 use Transmuta\Diet\Claims;
+use Transmuta\Diet\DietFacts;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
@@ -23,6 +24,7 @@ use Transmuta\Property\Taste\Aftertaste;
 use Transmuta\Property\Taste\Balance;
 use Transmuta\Property\Water\Crystals;
 use Transmuta\Property\Water\Syrup;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\LayeredShelf;
@@ -84,7 +86,7 @@ final readonly class Reader extends Models
             contains: $contains,
             mayContain: $may,
             allergens: $allergens,
-            diets: DietJudge::all($used, $facts, $formula->questions(), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion, self::guessed($formula)),
+            diets: DietJudge::all(new DietFacts($used, $facts, $formula->questions(), $netCarbLimit, $proteinFloor, $this->evidence, $original?->portion, self::heated($layers), $this->proteinPortion, self::guessed($formula))),
             claims: $mass > 0.0 ? self::stated((new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100, $facts), $formula->questions()) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
             original: $original,
@@ -221,7 +223,7 @@ final readonly class Reader extends Models
             set: $this->set->read($state, $serveAt),
             setWarm: $this->set->read($state, self::ROOM),
             baseWords: $base ? $this->base->words($state, $serveAt) : null,
-            solidAtMouth: $this->fat->solid($state, self::MOUTH),
+            solidAtMouth: $this->fat->solid($state, Figure::FatMouth->number()),
             nutrition: $this->nutrition->per100($state),
             jobs: $jobs['shares'],
             setBy: $jobs['set_by'],

@@ -21,7 +21,7 @@ final readonly class Column
         'words' => '/\S/u',
         'text' => '/./us',
         'name' => '/^[a-z0-9][a-zA-Z0-9_.>-]*$/',
-        'selector' => '/^(?:@|(?:class|group|protein|token|sum|each):)?[a-z0-9][a-z0-9-]*$/',
+        'selector' => '/^(?:@|(?:class|group|protein|taste|sum|each):)?[a-z0-9][a-z0-9-]*$/',
         'condition' => '/^(?:!?[a-z][a-z0-9_]*[<>]=?-?\d+(?:\.\d+)?)(?:[&;]!?[a-z][a-z0-9_]*[<>]=?-?\d+(?:\.\d+)?)*$/',
         'pair' => '/^[a-z][a-z0-9-]*:' . self::NUMBER . '$/i',
     ];

@@ -26,7 +26,6 @@ final readonly class Reference
      * @param array<string, float> $density kg/m³ at 20 °C by part
      * @param list<array<string, string>> $units rows of the unit table
      * @param array<string, float> $energyUs kcal per g under 21 CFR 101.9, by part or polyol
-     * @param array<string, float> $dailyValues by fact, in its own unit
      * @param list<array<string, string>> $claims nutrition claims with their thresholds
      * @param array<string, array<string, array{0: float, 1: float, 2: float}>> $thermal a + b·T + c·T² (T in °C) by property, by part
      * @param array<string, array{air: float, film: float}> $places air °C and surface film coefficient W/m²K, by place
@@ -55,7 +54,6 @@ final readonly class Reference
         public array $density,
         public array $units,
         public array $energyUs,
-        public array $dailyValues,
         public array $claims,
         public array $thermal,
         public array $places,
@@ -100,7 +98,6 @@ final readonly class Reference
             $this->density,
             $this->units,
             $this->energyUs,
-            $this->dailyValues,
             $this->claims,
             $this->thermal,
             $this->places,
@@ -122,7 +119,7 @@ final readonly class Reference
     /** Every table by name with the column its rows are known by. */
     private const KEYS = [
         'sweeteners' => 'species', 'energy' => 'part', 'acids' => 'acid', 'buffers' => 'protein', 'solid-fat' => 'fat', 'set' => 'key', 'water' => 'solute',
-        'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'daily-values' => 'fact', 'claims' => 'claim',
+        'freezing' => 'sucrose_percent', 'density' => 'part', 'units' => 'unit', 'energy-us' => 'part', 'claims' => 'claim',
         'thermal' => 'part', 'cooling' => 'place', 'agents' => 'function', 'mechanisms' => 'mechanism', 'keeping' => 'rule',
         'synergy' => 'pair', 'sweetener-limits' => 'limit',
         'cooking' => 'key', 'pasteurisation' => 'product', 'viscosity' => 'sucrose_percent',
@@ -188,7 +185,6 @@ final readonly class Reference
             density: self::by('part', $read('density'), static fn(array $r): float => (float) $r['kg_m3_20c']),
             units: $read('units'),
             energyUs: self::by('part', $read('energy-us'), static fn(array $r): float => (float) $r['kcal_g']),
-            dailyValues: self::by('fact', $read('daily-values'), static fn(array $r): float => (float) $r['daily_value']),
             claims: $read('claims'),
             thermal: $thermal,
             places: self::by('place', $read('cooling'), static fn(array $r): array => ['air' => (float) $r['air_c'], 'film' => (float) $r['film_w_m2k']]),

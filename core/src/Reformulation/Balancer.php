@@ -10,6 +10,7 @@ use Transmuta\Formula\LayerKeys;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Reader;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Brief\Aims;
 use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Reformulation\Deviation\Rail;
@@ -21,9 +22,6 @@ use Transmuta\Reformulation\Substitution\Unknown;
 /** Holds one version against another: how far each property is off, and the same lines weighed anew so that it is off no more. */
 final readonly class Balancer
 {
-    /** How far a line that is not pinned may move, share of its mass. */
-    private const FREE = 0.6;
-
     public function __construct(private Reader $reader, private Schools $schools = new Schools()) {}
 
     /**
@@ -106,7 +104,7 @@ final readonly class Balancer
         $unknowns = [];
         foreach ($layer->understood() as $line) {
             $small = $line->grams < 0.003 * $target->mass;
-            $unknowns[] = Unknown::kept($line, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, self::FREE);
+            $unknowns[] = Unknown::kept($line, $line->pinned || $line->has('infused') || $line->grams <= 0.0 || $small, Figure::BalanceFree->number());
         }
         $problem = new LayerProblem($this->reader, $layer, $unknowns, $target, $serveAt);
         $grams = $problem->grams($problem->solve()->x);

@@ -13,6 +13,7 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Roots;
 use Transmuta\Quantity\Scale;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Brief\Exclusions;
 use Transmuta\Reformulation\Brief\Schools;
@@ -39,9 +40,6 @@ final readonly class Payments
 
     /** A means that pays less than this share of what is short is none. */
     private const WORTH = 0.15;
-
-    /** More than this share of the layer is another dish, not a mend. */
-    private const MOST_SHARE = 0.2;
 
     /** The dose is found to within so small a part of the most that is pleasant. */
     private const FINE = 2048;
@@ -85,9 +83,9 @@ final readonly class Payments
                     continue;
                 }
                 $most = min($means['most'], MeansBook::pleasant($in->id, $in->class, $place->value) ?? $means['most']) / 100 * $layer->state->mixed;
-                $room = self::MOST_SHARE * $layer->state->mixed;
+                $room = Figure::MeansMost->number() * $layer->state->mixed;
                 $prep = Heating::prep($in, null, $layer);
-                $offer = self::dose($means['id'], $most, $room, $prep, $means['note'], $layer->layer, $job, $rail, $before, static fn(Layer $with): array => self::byProperty($rails->of(LayerState::ofLayer($with, $reader->shelf))));
+                $offer = self::dose(new Payment($means['id'], min($room, $most - self::held($layer->layer, $means['id'])), 0.0, $prep, [], $means['note']), $layer->layer, $job, $rail, $before, static fn(Layer $with): array => self::byProperty($rails->of(LayerState::ofLayer($with, $reader->shelf))));
                 if ($offer !== null) {
                     $offers[] = $offer;
                 }
@@ -100,24 +98,26 @@ final readonly class Payments
         return array_filter($found, static fn(array $offers): bool => $offers !== []);
     }
 
+    /** g of an ingredient in a layer. */
+    private static function held(Layer $layer, string $id): float
+    {
+        return array_sum(array_map(static fn(Line $line): float => $line->ingredient === $id ? $line->grams : 0.0, $layer->lines));
+    }
+
     /**
-     * @param float $most of it in the layer, what is there already counted, g
-     * @param float $room that may be put in, g
-     * @param list<string> $prep
+     * @param Payment $most what may be put in at the most
      * @param array<string, Rail> $before
      * @param callable(Layer): array<string, Rail> $read
      */
-    private static function dose(string $id, float $most, float $room, array $prep, string $note, Layer $layer, Job $job, Rail $rail, array $before, callable $read): ?Payment
+    private static function dose(Payment $most, Layer $layer, Job $job, Rail $rail, array $before, callable $read): ?Payment
     {
-        $there = array_sum(array_map(static fn(Line $line): float => $line->ingredient === $id ? $line->grams : 0.0, $layer->lines));
-        $most = min($room, $most - $there);
-        if ($most <= 0.0) {
+        if ($most->grams <= 0.0) {
             return null;
         }
-        $with = static fn(float $grams): array => $read(self::adding($layer, $id, $grams, $prep));
+        $with = static fn(float $grams): array => $read(self::adding($layer, $most->ingredient, $grams, $most->prep));
         $short = abs($rail->residual) - self::NEAR;
         $left = static fn(array $rails): float => isset($rails[$job->value]) && self::isShort($job, $rails[$job->value]) ? max(0.0, abs($rails[$job->value]->residual) - self::NEAR) : 0.0;
-        $grams = Scale::shown(Roots::least(static fn(float $grams): bool => $left($with($grams)) <= 0.0, 0.0, $most, $most / self::FINE) ?? $most);
+        $grams = Scale::shown(Roots::least(static fn(float $grams): bool => $left($with($grams)) <= 0.0, 0.0, $most->grams, $most->grams / self::FINE) ?? $most->grams);
         $after = $with($grams);
         $pays = 1.0 - $left($after) / $short;
         if ($grams <= 0.0 || $pays < self::WORTH) {
@@ -125,7 +125,7 @@ final readonly class Payments
         }
         $moves = array_keys(array_filter($after, static fn(Rail $one): bool => !$one->isMet() && ($before[$one->property] ?? $one)->isMet()));
 
-        return new Payment($id, $grams, min(1.0, ($after[$job->value] ?? null)?->isMet() === true ? 1.0 : $pays), $prep, $moves, $note);
+        return new Payment($most->ingredient, $grams, min(1.0, ($after[$job->value] ?? null)?->isMet() === true ? 1.0 : $pays), $most->prep, $moves, $most->note);
     }
 
     /**

@@ -14,6 +14,7 @@ use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Brief\Aims;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Brief\Exclusions;
@@ -46,15 +47,12 @@ use Transmuta\Shelf\Ingredient;
 /** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
 final readonly class RouteSearch
 {
-    /** Share of the dish under which a layer is left alone while a number can be kept without it [trade]. */
-    private const SMALL = 0.15;
-
     /** Drafts of a layer that does not name the route which are tried until one pays all it must. */
     private const TRIED = 3;
 
     /**
      * What a layer that does not name the route may go on owing of the protein it owes, by how far the route goes; the leading one pays the rest.
-     * A base seldom reaches a fifth of its energy alone, nor does a caramel [trade].
+     * A base seldom reaches a fifth of its energy alone, nor does a caramel (common practice).
      */
     private const OWES = ['owes.first', 'owes.second', 'owes.last'];
 
@@ -156,7 +154,7 @@ final readonly class RouteSearch
         $layer = $this->original->layers[$n];
         $all = $this->original->mass();
 
-        return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && $layer->state->mass < self::SMALL * $all && $this->planner->banned($layer->layer) === []
+        return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && $layer->state->mass < Figure::LayerSmall->number() * $all && $this->planner->banned($layer->layer) === []
             && $this->schools->treatment($layer, $this->original->formula->family) === null;
     }
 
@@ -311,7 +309,7 @@ final readonly class RouteSearch
     private function route(array $solved, int $leading, bool $isWeighed = false): Route
     {
         $original = $this->original;
-        $layers = $rails = $changes = $fits = $lost = $twins = [];
+        $layers = $rails = $changes = $fits = [];
         foreach ($original->layers as $n => $before) {
             $now = $solved[$n] ?? null;
             $layers[] = $now === null ? $before->layer : $now->layer;
@@ -319,12 +317,10 @@ final readonly class RouteSearch
                 continue;
             }
             $rails[$n] = $now->rails;
-            $lost[$n] = $now->draft->lost;
-            $twins[$n] = $now->draft->twins;
             $fits[] = [$now->fit(), $before->state->mass];
         }
         $result = $this->reader->read($original->formula->with($layers), $this->brief->netCarbLimit(), $this->brief->protein, $original);
-        $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $lost, $this->guard->broken($result), $twins);
+        $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);
             if ($change !== null) {
@@ -353,6 +349,7 @@ final readonly class RouteSearch
             newAllergens: $allergens,
             risks: \count($serious),
             score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
+            part: $solved[$leading]->draft->part,
             otherNames: $names->others,
             sheet: $isWeighed ? null : fn(bool $isGentle): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Sensory;
 
+use Transmuta\Reference\Figure;
 use Transmuta\Statistics\Binomial;
 use Transmuta\Statistics\Student;
 
@@ -13,13 +14,6 @@ use Transmuta\Statistics\Student;
  */
 final class Penalty
 {
-    private const SHARE = 0.2;
-
-    private const DROP = 1.0;
-
-    /** Under so many in a group it is shown and not judged. */
-    private const FEWEST = 10;
-
     /**
      * @param list<array{just: int, liking: ?int}> $answers just: −1 too little, 0 right, 1 too much; liking 1…9
      *
@@ -42,10 +36,10 @@ final class Penalty
             $share = $n === 0 ? 0.0 : $count[$just] / $n;
             $found = self::welch($by[0], $by[$just]);
             $drop = $found['drop'];
-            $judged = \count($by[0]) >= self::FEWEST && \count($by[$just]) >= self::FEWEST;
+            $judged = \count($by[0]) >= Figure::PenaltyFewest->number() && \count($by[$just]) >= Figure::PenaltyFewest->number();
             $sides[] = [
                 'side' => $side->value, 'n' => $count[$just], 'share' => $share, 'drop' => $drop, 'weighted' => $drop === null ? null : $share * $drop, 't' => $found['t'], 'p' => $found['p'], 'interval' => $found['interval'],
-                'acts' => $drop !== null && $share >= self::SHARE - 1e-12 && ($drop >= self::DROP || ($found['interval'] !== null && $found['interval'][0] > 0.0)), 'judged' => $judged,
+                'acts' => $drop !== null && $share >= Figure::PenaltyShare->number() - 1e-12 && ($drop >= Figure::PenaltyDrop->number() || ($found['interval'] !== null && $found['interval'][0] > 0.0)), 'judged' => $judged,
             ];
         }
         $off = $count[-1] + $count[1];

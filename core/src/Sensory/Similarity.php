@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Sensory;
 
+use Transmuta\Reference\Figure;
 use Transmuta\Statistics\Binomial;
 
 /**
@@ -12,12 +13,14 @@ use Transmuta\Statistics\Binomial;
  */
 final class Similarity
 {
-    /** Chance to claim it though as many as that can tell [trade]. */
-    public const BETA = 0.05;
-
-    /** The largest count that still allows the claim; null where none does. */
-    public static function most(Method $method, int $n, float $share, float $beta = self::BETA): ?int
+    /**
+     * @param ?float $beta chance to claim it though as many as `share` can tell; null: as common practice has it
+     *
+     * @return ?int the largest count that still allows the claim; null where none does
+     */
+    public static function most(Method $method, int $n, float $share, ?float $beta = null): ?int
     {
+        $beta ??= Figure::SimilarityBeta->number();
         $right = $method->guess() + (1 - $method->guess()) * $share;
         $most = null;
         for ($x = 0; $x <= $n && 1.0 - Binomial::atLeast($x + 1, $n, $right) <= $beta; ++$x) {

@@ -20,6 +20,7 @@ enum Nature: string
     case FickleFoam = 'fickle-foam';
     case PouringCream = 'pouring-cream';
     case FirmsAsCheese = 'firms-as-cheese';
+    case CheesecakeBody = 'cheesecake-body';
     case WhiteFoam = 'white-foam';
     case PulseFoam = 'pulse-foam';
     case DustingSugar = 'dusting-sugar';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Shelf;
 
 use Transmuta\Provenance\Provenance;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -13,13 +14,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class PacketIngredient
 {
-    /** Energy stated against energy computed: agreed to this share, told to the next, refused beyond. */
-    private const AGREES = 0.08;
-    private const TOLD = 0.25;
-
-    /** kJ per 100 g under which a difference says nothing. */
-    private const LITTLE = 40.0;
-
     /**
      * @param array<string, mixed> $row as {@see IngredientRow} reads it
      * @param list<array{field: string, words: string}> $estimates what the panel did not print
@@ -154,11 +148,11 @@ final readonly class PacketIngredient
         }
         $apart = $stated - $computed;
         $share = abs($apart) / max($stated, $computed, 1.0);
-        if (abs($apart) <= self::LITTLE || $share <= self::AGREES) {
+        if (abs($apart) <= Figure::PacketLittle->number() || $share <= Figure::PacketAgrees->number()) {
             return [$computed, null];
         }
         $field = $panel->get('energy_kj') === null ? 'energy_kcal' : 'energy_kj';
-        if ($share > self::TOLD) {
+        if ($share > Figure::PacketTold->number()) {
             throw new ImpossiblePanel([$field => \sprintf('The packet states %d kJ in 100 g, and its parts make %d. Check fat, carbohydrate and protein, and enter polyols, fibre or alcohol if it has them.', round($stated), round($computed))]);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Shelf;
 
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 
 /**
@@ -28,9 +29,7 @@ final readonly class PacketList
 
     public static function of(string $declared): self
     {
-        static $known = [];
-
-        return $known[$declared] ??= self::read($declared);
+        return Kept::once(self::class . " $declared", static fn(): self => self::read($declared));
     }
 
     private static function read(string $declared): self
@@ -122,8 +121,7 @@ final readonly class PacketList
     /** @return array{phrases: array<string, array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>, warns: bool}>, stems: array<string, array{allergens: list<string>, cereals: list<string>, origins: list<string>, ask: string, diets: list<string>, warns: bool}>} stems longest first */
     private static function table(): array
     {
-        static $table = null;
-        if ($table === null) {
+        return Kept::once(self::class . ' table', static function (): array {
             $table = ['phrases' => [], 'stems' => []];
             $list = static fn(string $cell): array => preg_split('/\s+/', $cell, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
             foreach (Table::of('shelf/packet-words') as $row) {
@@ -136,8 +134,8 @@ final readonly class PacketList
                 $table['phrases'][implode(' ', self::words($row['phrase']))] = ['allergens' => [], 'cereals' => [], 'origins' => [], 'ask' => '', 'diets' => [], 'warns' => true];
             }
             uksort($table['stems'], static fn(string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
-        }
 
-        return $table;
+            return $table;
+        });
     }
 }

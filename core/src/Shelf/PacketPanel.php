@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Shelf;
 
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 
 /**
  * A nutrition panel as a packet prints it, per 100 g or per serving, with EU words (carbohydrate without fibre, salt) or US ones (carbohydrate
@@ -20,9 +21,6 @@ final readonly class PacketPanel
         'energy_kj' => 'energy in kJ', 'energy_kcal' => 'energy in kcal', 'fat_g' => 'fat', 'saturates_g' => 'saturates', 'carbohydrate_g' => 'carbohydrate', 'sugars_g' => 'sugars',
         'polyols_g' => 'polyols', 'starch_g' => 'starch', 'fibre_g' => 'fibre', 'protein_g' => 'protein', 'salt_g' => 'salt', 'alcohol_g' => 'alcohol', 'water_g' => 'water',
     ];
-
-    /** A label rounds: what may be over by it, g per 100 g. */
-    private const ROUNDING = 0.6;
 
     /** @param array<string, ?float> $values per 100 g, by {@see FIELDS} */
     private function __construct(public array $values) {}
@@ -51,7 +49,7 @@ final readonly class PacketPanel
         }
         if ($reasons === [] && $carbohydrateWithFibre && $per100['carbohydrate_g'] !== null) {
             $fibre = $per100['fibre_g'] ?? 0.0;
-            if ($fibre > $per100['carbohydrate_g'] + self::ROUNDING) {
+            if ($fibre > $per100['carbohydrate_g'] + Figure::PacketRounding->number()) {
                 $reasons['fibre_g'] = 'Fibre cannot be more than the total carbohydrate it is part of on this panel.';
             }
             $per100['carbohydrate_g'] = max(0.0, $per100['carbohydrate_g'] - $fibre);
@@ -103,17 +101,17 @@ final readonly class PacketPanel
         $reasons = [];
         $basis = $perServing ? ' Is the serving weight right?' : ' Is the panel per serving?';
         foreach ($v as $field => $value) {
-            if ($value !== null && str_ends_with($field, '_g') && $value > 100.0 + self::ROUNDING) {
+            if ($value !== null && str_ends_with($field, '_g') && $value > 100.0 + Figure::PacketRounding->number()) {
                 $reasons[$field] = \sprintf('%s g %s in 100 g cannot be.%s', round($value, 1), self::WORDS[$field], $basis);
             }
         }
         foreach ([['sugars_g', 'carbohydrate_g'], ['polyols_g', 'carbohydrate_g'], ['starch_g', 'carbohydrate_g'], ['saturates_g', 'fat_g']] as [$part, $whole]) {
-            if ($v[$part] !== null && $v[$whole] !== null && $v[$part] > $v[$whole] + self::ROUNDING) {
+            if ($v[$part] !== null && $v[$whole] !== null && $v[$part] > $v[$whole] + Figure::PacketRounding->number()) {
                 $reasons[$part] = \sprintf('%s g %s in %s g %s cannot be: it is part of it.', round($v[$part], 1), self::WORDS[$part], round($v[$whole], 1), self::WORDS[$whole]);
             }
         }
         $within = ($v['sugars_g'] ?? 0.0) + ($v['polyols_g'] ?? 0.0) + ($v['starch_g'] ?? 0.0);
-        if ($v['carbohydrate_g'] !== null && $within > $v['carbohydrate_g'] + 2 * self::ROUNDING && !isset($reasons['sugars_g'])) {
+        if ($v['carbohydrate_g'] !== null && $within > $v['carbohydrate_g'] + 2 * Figure::PacketRounding->number() && !isset($reasons['sugars_g'])) {
             $reasons['sugars_g'] = \sprintf('Sugars, polyols and starch make %s g of only %s g carbohydrate.', round($within, 1), round($v['carbohydrate_g'], 1));
         }
         $sum = 0.0;

@@ -8,6 +8,7 @@ use Transmuta\Formula\Line;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
+use Transmuta\Reference\Figure;
 
 /**
  * "Why?" of any number of a reading, by a path: `portion.kcal`, `per_100g.fat_g`, `us.calories`, `layers.0.set`, `layers.0.set_20c`, `layers.0.set.egg`,
@@ -50,7 +51,7 @@ final readonly class Why
             'set_20c' => $set->whole($layer, Reader::ROOM),
             'firm_fat' => $set->firmFat($layer, $dish->formula->serveAt),
             'lines' => $this->line($layer, $reader, $leaves, $steps, $dish->formula->serveAt, $path),
-            'solid_fat_35c' => $set->solidFat($layer, Reader::MOUTH),
+            'solid_fat_35c' => $set->solidFat($layer, Figure::FatMouth->number()),
             'solid_fat_5c' => $set->solidFat($layer, Reader::FRIDGE),
             default => \in_array($what, WhyHeat::PATHS, true)
                 ? (new WhyHeat($reader, $leaves))->of($layer, $what, $dish->stack, $n)

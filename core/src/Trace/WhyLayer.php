@@ -6,11 +6,11 @@ namespace Transmuta\Trace;
 
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
-use Transmuta\Property\Taste\Sweetness;
 use Transmuta\Property\Water\Syrup;
 use Transmuta\Property\Water\WaterActivity;
 use Transmuta\Provenance\Mark;
 use Transmuta\Provenance\Provenance;
+use Transmuta\Reference\Figure;
 
 /** Why a layer is as sweet, sharp, dry, deep, dear and lasting as it is. */
 final readonly class WhyLayer
@@ -63,7 +63,7 @@ final readonly class WhyLayer
                 continue;
             }
             if ($row['kind'] === 'potent') {
-                $perLitre = $amount * Sweetness::PER_LITRE;
+                $perLitre = $amount * Figure::SweetenerPerLitre->number();
                 $inputs[] = Trace::of($species, $this->reader->sweetness->responseOf($species, $perLitre), 'SE', \sprintf('Rm × C ÷ (K + C), alone: Rm %s %% SE, C %s mg/L, K %s mg/L; sweeteners of one receptor share it', $row['rm'], Leaves::short($perLitre), Leaves::short($this->reader->sweetness->halfDose($species))), [$this->leaves->part($layer, $species, [$parts], 'mg per 100 g')], $this->reader->reference->sourceOf('sweeteners', $species));
             } elseif ($row['relative_sweetness'] !== '') {
                 $inputs[] = Trace::of($species, $amount * (float) $row['relative_sweetness'], 'SE', \sprintf('%s g × relative sweetness %s', Leaves::short($amount), $row['relative_sweetness']), [$this->leaves->part($layer, $species, [$parts])], $this->reader->reference->sourceOf('sweeteners', $species));

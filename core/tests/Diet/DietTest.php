@@ -7,6 +7,7 @@ namespace Transmuta\Tests\Diet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietFacts;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\Standing;
 use Transmuta\Process\Card;
@@ -61,15 +62,15 @@ final class DietTest extends TestCase
     {
         // Regulation (EC) No 1924/2006 Annex: at least 20 % of the energy value is provided by protein.
         $portion = static fn(float $protein): array => ['net_carbs_g' => 0.0, 'protein_g' => $protein, 'kj' => 850.0];
-        self::assertSame(Standing::Met, DietJudge::all([], $portion(10.0), [])['high-protein']->standing());
-        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(9.99), [])['high-protein']->standing());
+        self::assertSame(Standing::Met, DietJudge::all(new DietFacts([], $portion(10.0), []))['high-protein']->standing());
+        self::assertSame(Standing::NotMet, DietJudge::all(new DietFacts([], $portion(9.99), []))['high-protein']->standing());
     }
 
     public function testKetoStopsAtItsLimit(): void
     {
         $portion = static fn(float $carbs): array => ['net_carbs_g' => $carbs, 'protein_g' => 1.0, 'kj' => 850.0];
-        self::assertSame(Standing::Met, DietJudge::all([], $portion(5.0), [], 5.0)['keto']->standing());
-        self::assertSame(Standing::NotMet, DietJudge::all([], $portion(5.01), [], 5.0)['keto']->standing());
+        self::assertSame(Standing::Met, DietJudge::all(new DietFacts([], $portion(5.0), [], 5.0))['keto']->standing());
+        self::assertSame(Standing::NotMet, DietJudge::all(new DietFacts([], $portion(5.01), [], 5.0))['keto']->standing());
     }
 
     public function testAllergensOfTheSwapAreListed(): void

@@ -6,6 +6,7 @@ namespace Transmuta\Tests\Diet;
 
 use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
+use Transmuta\Diet\DietFacts;
 use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\Evidence;
 use Transmuta\Diet\EvidenceBook;
@@ -24,7 +25,7 @@ final class EvidenceTest extends TestCase
     {
         $ingredients = [Kit::shelf()->get('chocolate-55'), Kit::shelf()->get('water')];
 
-        return DietJudge::all($ingredients, ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: EvidenceBook::on($day, $all))['vegan'];
+        return DietJudge::all(new DietFacts($ingredients, ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: EvidenceBook::on($day, $all)))['vegan'];
     }
 
     public function testAQuestionStandsUntilAPacketAnswersIt(): void
@@ -54,14 +55,14 @@ final class EvidenceTest extends TestCase
 
     public function testNoPacketMakesButterVegan(): void
     {
-        $verdict = DietJudge::all([Kit::shelf()->get('butter')], ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: EvidenceBook::on('2026-11-25', [self::seen(ingredient: 'butter')]))['vegan'];
+        $verdict = DietJudge::all(new DietFacts([Kit::shelf()->get('butter')], ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: EvidenceBook::on('2026-11-25', [self::seen(ingredient: 'butter')])))['vegan'];
         self::assertSame(Standing::NotMet, $verdict->standing());
     }
 
     public function testGlutenFreeStaysUnprovenForTheKitchenItself(): void
     {
         $book = EvidenceBook::on('2026-11-25', [self::seen(ingredient: 'oats', diet: Diet::GlutenFree)]);
-        $verdict = DietJudge::all([Kit::shelf()->get('oats')], ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: $book)['gluten-free'];
+        $verdict = DietJudge::all(new DietFacts([Kit::shelf()->get('oats')], ['net_carbs_g' => 0.0, 'kj' => 1.0, 'protein_g' => 0.0], [], book: $book))['gluten-free'];
         self::assertSame(Standing::Unproven, $verdict->standing());
         self::assertCount(1, $verdict->unproven, 'only the cross-contact is still open');
         self::assertCount(1, $verdict->proven);

@@ -11,6 +11,7 @@ use Transmuta\Label\Label;
 use Transmuta\Label\Market;
 use Transmuta\Label\NutritionTable;
 use Transmuta\Tests\Kit;
+use Transmuta\Tests\OtherTables;
 
 /**
  * Labels of six markets, both sides of each threshold. Rules and examples of the handbook (practice: labels), recalled from the acts it names and compared
@@ -246,5 +247,24 @@ final class LabelTest extends TestCase
                 }
             }
         }
+    }
+
+    /** A new law, another daily value, an allergen that a market begins to ask for: rows, and no code. */
+    public function testALawIsARow(): void
+    {
+        $text = "Celery and yolk pot\n4 portions\n300 g double cream\n40 g celery\n20 g egg yolk";
+        $read = static fn(): array => [self::label($text, 'in')['rules'], self::label($text, 'eu')['nutrition']['rows'], self::label($text, 'us')['allergens']['contains']];
+        [$rules, $rows, $contains] = $read();
+        [$newRules, $newRows, $newContains] = OtherTables::with([
+            'label/laws' => static fn(string $csv): string => $csv . "in,serving of {serving} g is told in Hindi too,a law of tomorrow,mem,a law of tomorrow\n",
+            'label/daily' => static fn(string $csv): string => str_replace('eu,fat,70,', 'eu,fat,140,', $csv),
+            'label/allergen-words' => static fn(string $csv): string => str_replace('us,eggs,egg,yes,', 'us,eggs,hen egg,yes,', $csv),
+        ], $read);
+        self::assertCount(\count($rules) + 1, $newRules);
+        self::assertContains('a law of tomorrow', array_column($newRules, 'article'));
+        $fat = static fn(array $all): float => array_column($all, null, 'key')['fat']['dv']['value'];
+        self::assertEqualsWithDelta($fat($rows) / 2, $fat($newRows), 1e-9);
+        self::assertContains('egg', $contains);
+        self::assertContains('hen egg', $newContains);
     }
 }

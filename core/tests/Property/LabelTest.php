@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Property\Nutrients\UsRounding;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 use Transmuta\Tests\Kit;
 
 /** US facts and rounding, 21 CFR 101.9(c), on both sides of every boundary. */
@@ -59,11 +60,11 @@ final class LabelTest extends TestCase
 
     public function testSharesOfTheDailyValue(): void
     {
-        $daily = Reference::standard()->dailyValues;
-        self::assertSame(10, UsRounding::share(7.8, $daily['fat_g']), '21 CFR 101.9(c)(9): 78 g');
-        self::assertSame(50, UsRounding::share(25.0, $daily['added_sugars_g']));
+        $daily = array_map(floatval(...), array_column(array_filter(Table::of('label/daily'), static fn(array $row): bool => $row['market'] === 'us'), 'amount', 'row'));
+        self::assertSame(10, UsRounding::share(7.8, $daily['fat']), '21 CFR 101.9(c)(9): 78 g');
+        self::assertSame(50, UsRounding::share(25.0, $daily['added_sugars']));
         foreach ([[1.9, 0], [2.0, 2], [9.0, 10], [12.4, 10], [12.5, 15], [54.0, 50], [55.0, 60]] as [$percent, $label]) {
-            self::assertSame($label, UsRounding::shareOfVitamin($percent / 100 * $daily['calcium_mg'], $daily['calcium_mg']), "$percent %");
+            self::assertSame($label, UsRounding::shareOfVitamin($percent / 100 * $daily['calcium'], $daily['calcium']), "$percent %");
         }
     }
 

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Transmuta\Property\Taste\Sweetness;
 use Transmuta\Property\Water\Crystals;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Tests\Kit;
 
@@ -74,7 +75,7 @@ final class SweetnessTest extends TestCase
         $s = self::sweetness();
         $se = static fn(float $aceK, float $aspartame): float => $s->se(Kit::state(['water' => 100, 'acesulfame-k' => $aceK, 'aspartame' => $aspartame]));
         // What a packet holds is 99 and 96 % active.
-        $alone = static fn(string $species, float $grams): float => $s->responseOf($species, ($species === 'aspartame' ? 0.96 : 0.99) * $grams * 1000 * Sweetness::PER_LITRE * 100 / (100 + $grams));
+        $alone = static fn(string $species, float $grams): float => $s->responseOf($species, ($species === 'aspartame' ? 0.96 : 0.99) * $grams * 1000 * Figure::SweetenerPerLitre->number() * 100 / (100 + $grams));
         self::assertEqualsWithDelta($alone('acesulfame-k', 0.02), $se(0.02, 0.0), 0.05, 'alone it gains nothing');
         $even = $se(0.0357, 0.0294);
         $sum = $alone('acesulfame-k', 0.0357) + $alone('aspartame', 0.0294);

@@ -9,11 +9,13 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Reference\BrokenTable;
 use Transmuta\Reference\Column;
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Practice;
 use Transmuta\Reference\Schema;
 use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Deviation\Weights;
 use Transmuta\Reformulation\Substitution\SubstitutionTable;
+use Transmuta\Tests\OtherTables;
 
 /** Every cell of every table is what its column says, to its last character; every source leads somewhere. */
 final class SchemaTest extends TestCase
@@ -82,32 +84,19 @@ final class SchemaTest extends TestCase
     /** Nothing stays from tables that are no longer read: a changed row is seen by everybody, and taken back by everybody. */
     public function testOtherTablesAreReadByAll(): void
     {
-        $own = sys_get_temp_dir() . '/tables-' . getmypid();
-        $from = \dirname(__DIR__, 2) . '/data';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($from, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            \assert($file instanceof \SplFileInfo);
-            if ($file->getExtension() === 'csv') {
-                $to = $own . substr($file->getPathname(), \strlen($from));
-                is_dir(\dirname($to)) || mkdir(\dirname($to), recursive: true);
-                copy($file->getPathname(), $to);
-            }
-        }
-        $was = [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))];
-        try {
-            file_put_contents("$own/reference/energy.csv", str_replace('eu,protein,17', 'eu,protein,18', (string) file_get_contents("$own/reference/energy.csv")));
-            file_put_contents("$own/reformulation/weights.csv", (string) preg_replace('/^near,[^,]*,/m', 'near,0.123,', (string) file_get_contents("$own/reformulation/weights.csv")));
-            file_put_contents("$own/substitution/substitutions.csv", "milk.any.dust,milk,,vegan,any,1,,,,,trade,x\n", \FILE_APPEND);
-            Table::readFrom($own);
-            self::assertSame([18.0, 0.123, $was[2] + 1], [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))]);
-        } finally {
-            Table::readFrom(null);
-            exec('rm -rf ' . escapeshellarg($own));
-        }
-        self::assertSame($was, [Energy::kj('protein'), Weights::of('near'), \count(SubstitutionTable::standard()->for('milk'))]);
+        $was = [Energy::kj('protein'), Weights::of('near'), Figure::OvenFan->number(), \count(SubstitutionTable::standard()->for('milk'))];
+        $now = OtherTables::with([
+            'reference/energy' => static fn(string $csv): string => str_replace('eu,protein,17', 'eu,protein,18', $csv),
+            'reformulation/weights' => static fn(string $csv): string => (string) preg_replace('/^near,[^,]*,/m', 'near,0.123,', $csv),
+            'reference/figures' => static fn(string $csv): string => str_replace("\noven.fan,20,", "\noven.fan,15,", $csv),
+            'substitution/substitutions' => static fn(string $csv): string => $csv . "milk.any.dust,milk,,vegan,any,1,,,,,trade,x\n",
+        ], static fn(): array => [Energy::kj('protein'), Weights::of('near'), Figure::OvenFan->number(), \count(SubstitutionTable::standard()->for('milk'))]);
+        self::assertSame([18.0, 0.123, 15.0, $was[3] + 1], $now);
+        self::assertSame($was, [Energy::kj('protein'), Weights::of('near'), Figure::OvenFan->number(), \count(SubstitutionTable::standard()->for('milk'))]);
         $static = [];
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
             \assert($file instanceof \SplFileInfo);
-            if (preg_match_all('/(?:private|public|protected) static \S+ (\$\w+)/', (string) file_get_contents($file->getPathname()), $m) > 0) {
+            if (preg_match_all('/(?:(?:private|public|protected) static \S+|^\s+static) (\$\w+)/m', (string) file_get_contents($file->getPathname()), $m) > 0) {
                 $static[$file->getBasename('.php')] = $m[1];
             }
         }

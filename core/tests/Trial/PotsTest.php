@@ -14,6 +14,7 @@ use Transmuta\Trial\Pots\Asked;
 use Transmuta\Trial\Pots\DoseCurve;
 use Transmuta\Trial\Pots\PotFit;
 use Transmuta\Trial\Pots\PotLadder;
+use Transmuta\Trial\Pots\PotSeries;
 use Transmuta\Trial\Pots\RightDose;
 
 /** Ladders of pots: what is weighed, and what judged pots say. Figures of the handbook's worked example (practice: sensory 9, computed there). */
@@ -89,7 +90,7 @@ final class PotsTest extends TestCase
     public function testEveryPotHoldsTheSameAndWhatCannotBeWeighedComesAsAStock(): void
     {
         $dish = self::jelly('5 g agar powder');
-        $design = PotLadder::of(Asked::Set, $dish->layers[0], [2], Kit::engine()->reader, 5.0, 4, 5, 1.28, 80.0, 7);
+        $design = PotLadder::of(Asked::Set, $dish->layers[0], [2], Kit::engine()->reader, 5.0, 4, new PotSeries(5, 1.28, 80.0, 7));
         self::assertSame('agar', $design->curve?->mechanism);
         self::assertNotNull($design->stock);
         self::assertSame('Apple juice', $design->liquid);
@@ -103,9 +104,9 @@ final class PotsTest extends TestCase
             self::assertEqualsWithDelta($dish->layers[0]->state->share[1], 100 * $design->base[1]['grams'] / (5 * 80.0), 0.3);
         }
         self::assertEqualsWithDelta(Ladder::ge(4.5), (float) $design->pots[2]['foretold'], 0.01);
-        self::assertSame($design->write(), PotLadder::of(Asked::Set, $dish->layers[0], [2], Kit::engine()->reader, 5.0, 4, 5, 1.28, 80.0, 7)->write(), 'a seed deals the same');
+        self::assertSame($design->write(), PotLadder::of(Asked::Set, $dish->layers[0], [2], Kit::engine()->reader, 5.0, 4, new PotSeries(5, 1.28, 80.0, 7))->write(), 'a seed deals the same');
         // Twenty grams are weighed as they are.
-        $much = PotLadder::of(Asked::Sweetness, $dish->layers[0], [1], Kit::engine()->reader, 5.0, 4, 3, 1.3, 200.0, 7);
+        $much = PotLadder::of(Asked::Sweetness, $dish->layers[0], [1], Kit::engine()->reader, 5.0, 4, new PotSeries(3, 1.3, 200.0, 7));
         self::assertNull($much->stock);
         self::assertNull($much->curve);
     }
@@ -113,7 +114,7 @@ final class PotsTest extends TestCase
     public function testTwoAgentsAreSteppedTogether(): void
     {
         $dish = Kit::engine()->read(Kit::engine()->parse("Jelly\n6 portions\ntreat: boil\n700 g apple juice\n80 g sugar\n3 g kappa carrageenan\n3 g locust bean gum"));
-        $design = PotLadder::of(Asked::Set, $dish->layers[0], [2, 3], Kit::engine()->reader, 5.0, 4, 3, 1.3, 100.0, 7);
+        $design = PotLadder::of(Asked::Set, $dish->layers[0], [2, 3], Kit::engine()->reader, 5.0, 4, new PotSeries(3, 1.3, 100.0, 7));
         self::assertSame([0.5, 0.5], array_map(static fn(array $one): float => round($one['share'], 6), $design->agents));
     }
 
@@ -138,7 +139,7 @@ final class PotsTest extends TestCase
     public function testWhatCannotBeMeantNamesItsPlace(array $lines, int $wanted, int $pots, float $step, float $grams, string $field): void
     {
         try {
-            PotLadder::of(Asked::Set, self::jelly('5 g agar powder')->layers[0], $lines, Kit::engine()->reader, 5.0, $wanted, $pots, $step, $grams, 7);
+            PotLadder::of(Asked::Set, self::jelly('5 g agar powder')->layers[0], $lines, Kit::engine()->reader, 5.0, $wanted, new PotSeries($pots, $step, $grams, 7));
             self::fail('it was taken');
         } catch (Nonsense $nonsense) {
             self::assertSame($field, explode('.', $nonsense->field)[0]);

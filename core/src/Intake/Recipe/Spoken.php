@@ -9,16 +9,19 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /** What a recipe's words say of the dish as a whole: its family, whose measures it was written with, how cold it is eaten. */
 final class Spoken
 {
     /**
      * @param list<Layer> $layers
+     * @param list<list<Ingredient>> $of what the understood lines of each layer are
      *
      * @return array{Family, string}|null
      */
-    public static function family(string $title, array $layers): ?array
+    public static function family(string $title, array $layers, array $of): ?array
     {
         $words = mb_strtolower($title . ' | ' . implode(' | ', array_map(static fn(Layer $layer): string => $layer->name, $layers)));
         $title = mb_strtolower($title);
@@ -37,10 +40,10 @@ final class Spoken
             }
         }
         $grams = $all = 0.0;
-        foreach ($layers as $layer) {
-            foreach ($layer->understood() as $line) {
+        foreach ($layers as $n => $layer) {
+            foreach (array_values($layer->understood()) as $i => $line) {
                 $all += $line->grams;
-                $grams += preg_match('/cream-cheese|soft-cheese|quark|ricotta|mascarpone/', (string) $line->ingredient) === 1 ? $line->grams : 0.0;
+                $grams += ($of[$n][$i] ?? null)?->is(Nature::CheesecakeBody) === true ? $line->grams : 0.0;
             }
         }
 

@@ -7,8 +7,10 @@ namespace Transmuta\Intake\Recipe;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Tin;
 use Transmuta\Intake\Numbers;
+use Transmuta\Reference\BrokenTable;
+use Transmuta\Reference\Table;
 
-/** The vessel a recipe speaks of: "a 9-inch springform", "20 x 30 cm tin", "six 150 ml ramekins". Heights are those commonly sold [trade]. */
+/** The vessel a recipe speaks of: "a 9-inch springform", "20 x 30 cm tin", "six 150 ml ramekins". What it does not say is as commonly sold (`core/data/intake/vessel-sizes.csv`). */
 final class Tins
 {
     private const VESSEL = 'springform|spring-form|loose[\s-](?:bottomed|based)|cake\s+(?:tin|pan|ring)|tart\s+(?:tin|pan|case|ring|shell)|flan\s+(?:tin|dish|ring)|pie\s+(?:dish|plate|pan|tin)|quiche\s+(?:tin|dish)|loaf\s+(?:tin|pan)|baking\s+(?:tin|dish|pan|tray)|brownie\s+(?:tin|pan)|square\s+(?:tin|pan)|round\s+(?:tin|pan)|tin|pan|mould|mold|ring|dish|terrine|frame';
@@ -18,34 +20,13 @@ final class Tins
     private const COUNT = '\d+|one|two|three|four|five|six|eight|ten|twelve';
 
     /**
-     * Vessels a kitchen has, as a page offers them. Sizes are those commonly sold [trade]; the tin at hand goes before them.
+     * Vessels a kitchen has, as a page offers them. `core/data/intake/vessels.csv`; the tin at hand goes before them.
      *
      * @return list<array{name: string, words: string}>
      */
     public static function common(): array
     {
-        $of = static fn(string $name, Tin $tin): array => ['name' => $name, 'words' => $tin->words()];
-
-        return [
-            $of('springform 18 cm (7 in)', Tin::round(1, 180, 65)),
-            $of('springform 20 cm (8 in)', Tin::round(1, 200, 65)),
-            $of('springform 23 cm (9 in)', Tin::round(1, 230, 65)),
-            $of('springform 26 cm (10 in)', Tin::round(1, 260, 65)),
-            $of('square tin 20 cm (8 in)', Tin::rect(1, 200, 200, 50)),
-            $of('square tin 23 cm (9 in)', Tin::rect(1, 230, 230, 50)),
-            $of('traybake tin 33 × 23 cm (13 × 9 in)', Tin::rect(1, 330, 230, 50)),
-            $of('loaf tin 450 g (1 lb)', Tin::rect(1, 180, 90, 60)),
-            $of('loaf tin 900 g (2 lb)', Tin::rect(1, 230, 130, 70)),
-            $of('tart tin 23 cm (9 in)', Tin::round(1, 230, 30)),
-            $of('pie dish 23 cm (9 in)', Tin::round(1, 230, 40)),
-            $of('12 tartlet tins 8 cm', Tin::round(12, 80, 20)),
-            $of('muffin tray of 12', Tin::round(12, 60, 35)),
-            $of('6 ramekins 150 ml', Tin::glass(6, 150)),
-            $of('8 glasses 120 ml', Tin::glass(8, 120)),
-            $of('12 verrines 80 ml', Tin::glass(12, 80)),
-            $of('frame 60 × 40 cm', Tin::rect(1, 600, 400, 45)),
-            $of('half frame 40 × 30 cm', Tin::rect(1, 400, 300, 45)),
-        ];
+        return array_map(static fn(array $row): array => ['name' => $row['name'], 'words' => $row['tin']], Table::of('intake/vessels'));
     }
 
     /**
@@ -113,7 +94,7 @@ final class Tins
                 $count < 1 => null,
                 // So much each, or altogether: a straight vessel of that volume.
                 preg_match("/^(?:$said )*?$n\s*-?\s*(ml|cl|dl|l|litres?|liters?)\b(?:[ -]$said)*$/u", $bare, $m) === 1 => self::ofVolume($count, (float) $m[1] * (['ml' => 1.0, 'cl' => 10.0, 'dl' => 100.0][$m[2]] ?? 1000.0), $bare),
-                preg_match("/^(?:$said )*(?:" . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual($bare)),
+                preg_match("/^(?:$said )*(?:" . self::SMALL . ')$/u', $bare) === 1 => Tin::glass($count, self::usual('holds', $bare)),
                 preg_match("/^(?:$said )*$n\s*$unit?\s*(?:x|by)\s*$n\s*$unit?\s*(?:(?:x|by)\s*$n\s*$unit?)?(?:[ -]$said)*$/u", $bare, $m) === 1 => self::sized($count, $bare, $m, $depth),
                 preg_match("/^(?:(?:round|square|springform|ring|tin|tart|pie|cake|flan|loaf|dish|pan|mould|tray|frame|loose|bottomed|based) )*$n\s*$unit(?:[ -]?(?:round|square|springform|ring|tin|tart|pie|cake|flan|dish|pan|mould|tray|frame|loose|bottomed|based|plate))*$/u", $bare, $m) === 1 => self::across($count, self::mm($m[1], $m[2]), $bare, str_contains($bare, 'square'), $depth),
                 default => null,
@@ -135,17 +116,16 @@ final class Tins
         return Tin::glass($count, $ml);
     }
 
-    /** ml of what is commonly sold under the name [trade]. */
-    private static function usual(string $said): float
+    /** What is commonly sold under the name: ml for `holds`, mm for `depth`. */
+    private static function usual(string $of, string $said): float
     {
-        return match (true) {
-            str_contains($said, 'verrine') => 80.0,
-            str_contains($said, 'cup') => 237.0,
-            str_contains($said, 'jar') => 200.0,
-            str_contains($said, 'glass') => 120.0,
-            str_contains($said, 'dariole') => 175.0,
-            default => 150.0,
-        };
+        foreach (Table::of('intake/vessel-sizes') as $row) {
+            if ($row['of'] === $of && ($row['said'] === '' || preg_match("/{$row['said']}/u", $said) === 1)) {
+                return (float) $row['size'];
+            }
+        }
+
+        throw BrokenTable::missing("vessel-sizes.csv: $of of any other vessel");
     }
 
     /** @param array<int, string> $m two or three sizes, each with its unit or none */
@@ -171,19 +151,7 @@ final class Tins
             return null;
         }
 
-        return $isSquare ? Tin::rect($count, $mm, $mm, $depth ?? 50.0) : Tin::round($count, $mm, $depth ?? self::usualDepth($said));
-    }
-
-    /** Depth of what is commonly sold under the name, mm [trade]. */
-    private static function usualDepth(string $said): float
-    {
-        return match (true) {
-            preg_match('/\b(?:tart|flan|quiche)\b/u', $said) === 1 => 30.0,
-            preg_match('/\bpie\b/u', $said) === 1 => 40.0,
-            preg_match('/\bspring-?form|loose|cheesecake\b/u', $said) === 1 => 65.0,
-            preg_match('/\bring\b/u', $said) === 1 => 45.0,
-            default => 50.0,
-        };
+        return $isSquare ? Tin::rect($count, $mm, $mm, $depth ?? 50.0) : Tin::round($count, $mm, $depth ?? self::usual('depth', $said));
     }
 
     private static function spoken(string $text): ?Tin

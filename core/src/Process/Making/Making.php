@@ -9,6 +9,7 @@ use Transmuta\Process\LineWords;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -17,9 +18,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Making
 {
-    /** ml: under it a vessel is a glass, a mould or a tartlet, and is filled and turned out as one. */
-    private const SMALL = 300.0;
-
     /** @var \WeakMap<DishReading, list<MakingStep>> made once of a reading, for as long as somebody has it */
     private \WeakMap $made;
 
@@ -40,7 +38,7 @@ final readonly class Making
     {
         $vessel = $dish->stack->vessel;
 
-        return $vessel === null || $vessel->volume() / $vessel->count < self::SMALL;
+        return $vessel === null || $vessel->volume() / $vessel->count < Figure::VesselSmall->number();
     }
 
     /** @return list<MakingStep> in an order in which they may be done */
@@ -60,7 +58,7 @@ final readonly class Making
         foreach ($dish->layers as $n => $layer) {
             $steps = new Steps($graph, $n, $layer->layer->name);
             $at = new LayerAtWork($steps, $this->book, $dish, $layer, $n, $this->words);
-            $weighed = $steps->add(StepKind::Weigh, 'weigh everything.', [], [], mass: $layer->state->mixed, counted: \count($layer->layer->understood()));
+            $weighed = $steps->add(StepKind::Weigh, 'weigh everything.', [], [], new StepDetail(mass: $layer->state->mixed, counted: \count($layer->layer->understood())));
             if ($n === 0 && $vessel !== null && $vessel->shape !== 'glass') {
                 $lined = $steps->add(StepKind::LineTin, \sprintf('line %s.', $vessel->words()), [], []);
             }
@@ -96,7 +94,7 @@ final readonly class Making
         $serve = $dish->formula->serveAt;
         if ($serve < -2.0) {
             $minutes = $this->book->value('temper-25mm-min') * max(5.0, array_sum($dish->stack->heights)) / 25.0;
-            $whole->add(StepKind::TemperOut, \sprintf('Out of the freezer until it may be cut or bitten, %g °C.', $serve), [], [$last], target: $serve, wait: Wait::of(0.8 * $minutes, $minutes, 1.5 * $minutes), reason: 'by its depth, in the fridge; half of it at 20 °C');
+            $whole->add(StepKind::TemperOut, \sprintf('Out of the freezer until it may be cut or bitten, %g °C.', $serve), [], [$last], new StepDetail(target: $serve, wait: Wait::of(0.8 * $minutes, $minutes, 1.5 * $minutes), reason: 'by its depth, in the fridge; half of it at 20 °C'));
 
             return;
         }
@@ -104,9 +102,9 @@ final readonly class Making
         $isCut = $vessel !== null && $vessel->count < $dish->formula->portions;
         if ($isCut) {
             $out = $whole->add(StepKind::Unmould, 'Unmould: warm cloth or torch, then lift the ring.', [], [$last]);
-            $last = $whole->add(StepKind::Cut, \sprintf('Cut into %d, the knife hot and wiped each time.', $dish->formula->portions), [], [$out], thing: 'cut');
+            $last = $whole->add(StepKind::Cut, \sprintf('Cut into %d, the knife hot and wiped each time.', $dish->formula->portions), [], [$out], new StepDetail(thing: 'cut'));
         }
-        $whole->add(StepKind::Garnish, \sprintf('Finish the plates and serve at %g °C.', $serve), [], [$last], target: $serve);
+        $whole->add(StepKind::Garnish, \sprintf('Finish the plates and serve at %g °C.', $serve), [], [$last], new StepDetail(target: $serve));
     }
 
     /** @return list<array{layer: string, what: string, celsius: ?float, low: ?float, high: ?float}> */

@@ -9,14 +9,12 @@ use Transmuta\Process\Degrees;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /** A layer filled onto what is under it, baked if it is baked in its vessel, and set: chilled or frozen. */
 final readonly class Setting
 {
-    /** Share of a layer's set from which a mechanism counts for how long it ripens. */
-    private const LEAST_SHARE = 0.1;
-
     public function __construct(private LayerAtWork $at, private Reference $reference) {}
 
     /**
@@ -31,26 +29,26 @@ final readonly class Setting
         $under = $this->at->dish->layers[$this->at->n - 1] ?? null;
         $bake = $this->at->layer->layer->treatment->step(TreatmentKind::Bake);
         $strained = $bake !== null && $this->at->layer->state->of100('protein.egg') > 0.3 && !$this->at->layer->layer->treatment->isWhipped()
-            ? [$this->at->steps->add(StepKind::Strain, 'strain it.', [], $mass, mass: $grams)]
+            ? [$this->at->steps->add(StepKind::Strain, 'strain it.', [], $mass, new StepDetail(mass: $grams))]
             : $mass;
-        $last = $this->at->steps->add(StepKind::Fill, \sprintf('fill in %.0f g%s.', $grams, $under === null || Base::is($under->state) ? '' : ', over a spoon'), [], [...$strained, ...$onto], target: $this->at->isPouredHot() && $bake === null ? $this->at->book->value('pour-hot-c') : null, mass: $grams, reason: $this->at->n === 0 ? '' : 'what is under it must be cold and set, or it dimples and bleeds');
+        $last = $this->at->steps->add(StepKind::Fill, \sprintf('fill in %.0f g%s.', $grams, $under === null || Base::is($under->state) ? '' : ', over a spoon'), [], [...$strained, ...$onto], new StepDetail(target: $this->at->isPouredHot() && $bake === null ? $this->at->book->value('pour-hot-c') : null, mass: $grams, reason: $this->at->n === 0 ? '' : 'what is under it must be cold and set, or it dimples and bleeds'));
         $thick = $this->at->dish->stack->heights[$this->at->n] ?? 0.0;
         if ($bake !== null) {
             $minutes = $bake->minutes ?? $this->at->book->value('bath-50mm-min') * (max(5.0, $thick) / 50.0) ** $this->at->book->value('bath-power');
             $core = $this->at->layer->window === null ? 80.0 : max($this->at->layer->window->safe, min(82.0, $this->at->layer->window->done));
-            $last = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->oven(), $bake->oven)), [], [$last], target: $bake->oven(), wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: \sprintf('edge set, the middle trembles as one; %.0f °C in the middle', $core));
+            $last = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->oven(), $bake->oven)), [], [$last], new StepDetail(target: $bake->oven(), wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: \sprintf('edge set, the middle trembles as one; %.0f °C in the middle', $core)));
             $isCake = $this->at->roles['cool'] !== [];
             $inBath = $this->at->layer->window !== null && !$this->at->layer->layer->treatment->isWhipped();
-            $last = $this->at->steps->add(StepKind::Rest, \sprintf('%s.', $isCake ? 'let it stand in the open oven' : ($inBath ? 'out of its bath, let it cool' : 'let it cool')), [], [$last], wait: $isCake ? Wait::of(30.0, 60.0, 90.0) : Wait::of(20.0, 30.0, 90.0), mass: $grams, reason: $isCake ? 'it goes on cooking by 2–4 K and cracks in a draught' : ($inBath ? 'in the bath it goes on cooking' : ''), endpoint: 'hand-warm');
+            $last = $this->at->steps->add(StepKind::Rest, \sprintf('%s.', $isCake ? 'let it stand in the open oven' : ($inBath ? 'out of its bath, let it cool' : 'let it cool')), [], [$last], new StepDetail(wait: $isCake ? Wait::of(30.0, 60.0, 90.0) : Wait::of(20.0, 30.0, 90.0), mass: $grams, reason: $isCake ? 'it goes on cooking by 2–4 K and cracks in a draught' : ($inBath ? 'in the bath it goes on cooking' : ''), endpoint: 'hand-warm'));
         }
         $freeze = $this->at->layer->layer->treatment->step(TreatmentKind::Freeze);
         if ($freeze !== null || $this->at->dish->formula->serveAt < -2.0) {
             $minutes = $this->freezes($thick);
 
-            return $this->at->steps->add(StepKind::Freeze, 'freeze it, flat.', [], [$last], target: $freeze->celsius ?? -18.0, wait: Wait::of($isLast ? $this->at->book->value('freeze-hard') * $minutes : $this->at->book->value('freeze-leaves') * $minutes, max($isLast ? 12 * 60.0 : 0.0, $this->at->book->value('freeze-hard') * $minutes), 28 * 24 * 60.0), mass: $grams, reason: 'by its water, its depth and the air around it');
+            return $this->at->steps->add(StepKind::Freeze, 'freeze it, flat.', [], [$last], new StepDetail(target: $freeze->celsius ?? -18.0, wait: Wait::of($isLast ? $this->at->book->value('freeze-hard') * $minutes : $this->at->book->value('freeze-leaves') * $minutes, max($isLast ? 12 * 60.0 : 0.0, $this->at->book->value('freeze-hard') * $minutes), 28 * 24 * 60.0), mass: $grams, reason: 'by its water, its depth and the air around it'));
         }
 
-        return $this->at->steps->add(StepKind::Chill, 'film on its face, into the fridge.', [], [$last], target: 5.0, wait: $this->sets($isLast), mass: $grams, reason: $isLast ? 'its set is full only when it is cold through and ripe' : 'firm enough for the next layer a quarter of the way in');
+        return $this->at->steps->add(StepKind::Chill, 'film on its face, into the fridge.', [], [$last], new StepDetail(target: 5.0, wait: $this->sets($isLast), mass: $grams, reason: $isLast ? 'its set is full only when it is cold through and ripe' : 'firm enough for the next layer a quarter of the way in'));
     }
 
     /** min until its middle is frozen, by Plank for a slab with two cold faces [published: ASHRAE]. */
@@ -120,7 +118,7 @@ final readonly class Setting
     {
         $ripe = 0.0;
         foreach ($layer->set->mechanisms as $mechanism => $ge) {
-            if ($layer->set->ge > 0.0 && $ge / $layer->set->ge >= self::LEAST_SHARE) {
+            if ($layer->set->ge > 0.0 && $ge / $layer->set->ge >= Figure::RipensShare->number()) {
                 $ripe = max($ripe, 60 * $this->at->book->ripeHours($mechanism));
             }
         }

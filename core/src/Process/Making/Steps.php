@@ -15,17 +15,14 @@ final class Steps
     /**
      * @param list<array{ingredient: string, grams: float}> $lines what enters the mass here
      * @param list<?string> $after ids; null for what is not there
-     * @param float $attended min nobody leaves it, beside the hands of its kind: while it heats, say
-     * @param ?float $mass g the hands are counted by; null: what its lines weigh
-     * @param ?string $thing what its result is, for how long it holds: the book's word
      *
      * @return string its id
      */
-    public function add(StepKind $kind, string $text, array $lines, array $after, ?float $target = null, float $attended = 0.0, ?float $mass = null, ?Wait $wait = null, ?string $thing = null, string $reason = '', ?string $endpoint = null, ?int $counted = null): string
+    public function add(StepKind $kind, string $text, array $lines, array $after, StepDetail $detail = new StepDetail()): string
     {
         $id = \chr(\ord('a') + min(24, $this->layer)) . ++$this->count;
         $book = $this->graph->book;
-        $grams = $mass ?? array_sum(array_column($lines, 'grams'));
+        $grams = $detail->mass ?? array_sum(array_column($lines, 'grams'));
         $words = $book->words($kind);
         $this->graph->put(new MakingStep(
             $id,
@@ -33,15 +30,15 @@ final class Steps
             $kind,
             $this->name === '' ? $text : "$this->name: $text",
             $lines,
-            $target,
-            $endpoint ?? $words['endpoint'],
-            $book->hands($kind, $counted ?? \count($lines), $grams / 1000, $this->graph->vessels, $this->graph->isSmall, $this->graph->portions) + $attended,
-            $wait ?? $book->wait($kind),
+            $detail->target,
+            $detail->endpoint ?? $words['endpoint'],
+            $book->hands($kind, $detail->counted ?? \count($lines), $grams / 1000, $this->graph->vessels, $this->graph->isSmall, $this->graph->portions) + $detail->attended,
+            $detail->wait ?? $book->wait($kind),
             $book->station($kind),
             $book->tools($kind),
             array_values(array_unique(array_filter($after, is_string(...)))),
-            $thing === null ? null : $book->holds($thing),
-            $reason,
+            $detail->thing === null ? null : $book->holds($detail->thing),
+            $detail->reason,
             $words['wrong'],
             $words['rescue'],
         ));

@@ -15,6 +15,7 @@ use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\Heat\Pasteurisation;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -30,11 +31,6 @@ final readonly class AtHeat
 
     /** How far past its end a pan is followed, K: a pan that is forgotten goes on. */
     private const PAST = 6.0;
-
-    private const BOILS = 99.5;
-
-    /** Wet crumb and custard never get over this in the middle while there is water in them, °C. */
-    private const WET = 98.0;
 
     private const ROOM = 20.0;
 
@@ -100,7 +96,7 @@ final readonly class AtHeat
         $window = !$hasEgg || Base::is($layer->state) ? null : $layer->window;
         $points = [[0.0, $from]];
         $seconds = 0.0;
-        $end = min(self::BOILS, max($target, $window === null || $window->mayBoil ? 0.0 : $window->curdles) + self::PAST);
+        $end = min(Figure::PanBoils->number(), max($target, $window === null || $window->mayBoil ? 0.0 : $window->curdles) + self::PAST);
         for ($at = $from; $at < $end - 1e-9; $at = $to) {
             $to = min($end, $at + self::PAN_STEP);
             $minutes = $pan->minutes($at, $to);
@@ -135,7 +131,7 @@ final readonly class AtHeat
         $hours = max(10.0, $step->wait->most) / 60;
         $points = [];
         for ($i = 0; $i <= self::POINTS; ++$i) {
-            $points[] = [3600 * $hours * $i / self::POINTS, min(self::WET, $warming->core($hours * $i / self::POINTS))];
+            $points[] = [3600 * $hours * $i / self::POINTS, min(Figure::WetMiddle->number(), $warming->core($hours * $i / self::POINTS))];
         }
         $window = Base::is($layer->state) ? null : $layer->window;
         $marks = $window === null ? [] : [['what' => 'done in the middle', 'celsius' => $window->done, 'kind' => 'reach'], ...self::ofEgg($window)];
@@ -159,7 +155,7 @@ final readonly class AtHeat
         $cooling = Cooling::of($bodies, $dish->stack->vessel, $from ?? $own->startsAt, $this->reference, $place, $own->firmAt);
         $end = max($step->wait->best / 60, $cooling->coreHours ?? 0.0, $cooling->coldHours ?? 0.0);
         // Far enough to see it cold.
-        while ($cooling->air < Cooling::COLD && $end < self::LONGEST && $cooling->core($end) > Cooling::COLD) {
+        while ($cooling->air < Figure::FoodCodeCold->number() && $end < self::LONGEST && $cooling->core($end) > Figure::FoodCodeCold->number()) {
             $end += 0.25;
         }
         if ($end <= 0.0 || $cooling->startsAt <= $cooling->air + 1.0) {
@@ -172,7 +168,7 @@ final readonly class AtHeat
             $points[] = [3600 * $hours, $cooling->core($hours)];
         }
         $marks = [];
-        foreach ($cooling->startsAt >= Cooling::HOT ? [['57 °C: the two hours begin', Cooling::HOT], ['21 °C within 2 h', Cooling::WARM], ['5 °C within 6 h', Cooling::COLD]] : [['5 °C', Cooling::COLD]] as [$what, $celsius]) {
+        foreach ($cooling->startsAt >= Figure::FoodCodeHot->number() ? [['57 °C: the two hours begin', Figure::FoodCodeHot->number()], ['21 °C within 2 h', Figure::FoodCodeWarm->number()], ['5 °C within 6 h', Figure::FoodCodeCold->number()]] : [['5 °C', Figure::FoodCodeCold->number()]] as [$what, $celsius]) {
             $marks[] = ['what' => $what, 'celsius' => $celsius, 'kind' => 'reach'];
         }
         if ($cooling->firmAt !== null) {

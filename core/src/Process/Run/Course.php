@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Run;
 
-use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Heat\Pasteurisation;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -14,9 +14,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Course
 {
-    /** From how near curdling it is said, K. */
-    private const NEAR = 2.0;
-
     /** A pace is told from this many degrees on, K, and never farther from the model's than by this factor. */
     private const PACE_FROM = 3.0;
 
@@ -55,7 +52,7 @@ final readonly class Course
             if ($mark['kind'] === 'not_over') {
                 if ($hottest > $mark['celsius']) {
                     $said[] = ['tone' => 'alarm', 'text' => \sprintf('%.1f °C, over the %.0f °C where the egg of this formula curdles: off the heat, into ice water, blend 20 s, sieve.', $hottest, $mark['celsius'])];
-                } elseif ($last[1] > $mark['celsius'] - self::NEAR) {
+                } elseif ($last[1] > $mark['celsius'] - Figure::CurdlingNear->number()) {
                     $said[] = ['tone' => 'alarm', 'text' => \sprintf('%.1f K to curdling: off the heat now.', $mark['celsius'] - $last[1])];
                 }
             }
@@ -91,14 +88,14 @@ final readonly class Course
         $said = [];
         $starts = $this->points[0];
         // The two hours begin when it passes 57 °C. One that was first read below it counts from then: nobody knows since when it was there.
-        $isSeen = $starts[1] >= Cooling::HOT;
+        $isSeen = $starts[1] >= Figure::FoodCodeHot->number();
         $from = match (true) {
-            $starts[1] <= Cooling::WARM => null,
-            !$isSeen, $starts[1] <= Cooling::HOT => $starts[0],
-            default => $this->crosses(Cooling::HOT) ?? $last[0] + ($this->minutesTo(Cooling::HOT, $heat, $last) ?? 0.0),
+            $starts[1] <= Figure::FoodCodeWarm->number() => null,
+            !$isSeen, $starts[1] <= Figure::FoodCodeHot->number() => $starts[0],
+            default => $this->crosses(Figure::FoodCodeHot->number()) ?? $last[0] + ($this->minutesTo(Figure::FoodCodeHot->number(), $heat, $last) ?? 0.0),
         };
-        if ($from !== null && $starts[1] > Cooling::WARM) {
-            foreach ([[Cooling::WARM, 60 * Cooling::WARM_WITHIN], [Cooling::COLD, 60 * Cooling::COLD_WITHIN]] as [$celsius, $within]) {
+        if ($from !== null && $starts[1] > Figure::FoodCodeWarm->number()) {
+            foreach ([[Figure::FoodCodeWarm->number(), 60 * Figure::FoodCodeWarmWithin->number()], [Figure::FoodCodeCold->number(), 60 * Figure::FoodCodeColdWithin->number()]] as [$celsius, $within]) {
                 $crossed = $this->crosses($celsius);
                 $ahead = $crossed === null ? $this->minutesTo($celsius, $heat, $last) : null;
                 $took = ($crossed ?? ($ahead === null ? null : $last[0] + $ahead));
@@ -115,8 +112,8 @@ final readonly class Course
                 };
             }
         } else {
-            $minutes = $this->minutesTo(Cooling::COLD, $heat, $last);
-            $said[] = $last[1] <= Cooling::COLD ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
+            $minutes = $this->minutesTo(Figure::FoodCodeCold->number(), $heat, $last);
+            $said[] = $last[1] <= Figure::FoodCodeCold->number() ? ['tone' => 'good', 'text' => \sprintf('%.1f °C: cold through.', $last[1])] : ['tone' => 'told', 'text' => $minutes === null ? 'Not cold through within what the model looks at.' : \sprintf('5 °C in about %s, by the model and the pace so far.', self::duration($minutes))];
         }
         usort($said, static fn(array $a, array $b): int => ($b['tone'] === 'alarm') <=> ($a['tone'] === 'alarm'));
 

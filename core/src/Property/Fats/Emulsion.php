@@ -7,6 +7,7 @@ namespace Transmuta\Property\Fats;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Setting\Smooth;
 use Transmuta\Property\Structure\Base;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 
@@ -16,15 +17,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Emulsion
 {
-    /** Water under which fat is what holds the rest, g per 100 g. */
-    private const FAT_CONTINUOUS = 20.0;
-
-    /** Capacity wanted against free fat, for the figures are recalled and a cream that splits is lost. */
-    private const SURE = 1.2;
-
-    /** Capacity against free fat under which a whisk is not enough. */
-    public const BLENDER = 1.3;
-
     /** @var \WeakMap<Ingredient, array{free: float, cold: float, hot: float, foam: float}> of 100 g of an ingredient, g fat */
     private \WeakMap $known;
 
@@ -36,7 +28,7 @@ final readonly class Emulsion
     /** @return ?array{free: float, held: float} g fat per 100 g of the layer: what must be held, and what can be; null where nothing can split */
     public function of(LayerState $state): ?array
     {
-        if ($state->water < self::FAT_CONTINUOUS || Base::is($state) || ($state->model->treatment->bakes() && Base::isDry($state))) {
+        if ($state->water < Figure::FatContinuous->number() || Base::is($state) || ($state->model->treatment->bakes() && Base::isDry($state))) {
             return null;
         }
         $way = match (true) {
@@ -62,7 +54,7 @@ final readonly class Emulsion
     {
         $of = $this->of($state);
 
-        return $of === null ? 0.0 : Smooth::positive(self::SURE * $of['free'] - $of['held'], 0.05);
+        return $of === null ? 0.0 : Smooth::positive(Figure::EmulsionSure->number() * $of['free'] - $of['held'], 0.05);
     }
 
     /** @return array{free: float, cold: float, hot: float, foam: float} */

@@ -7,6 +7,7 @@ namespace Transmuta\Property\Heat;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -16,9 +17,6 @@ use Transmuta\Reference\Reference;
 final class BakedCore
 {
     private const ROOM = 20.0;
-
-    /** °C that a wet middle does not pass. */
-    private const WET = 99.0;
 
     /** Thinnest slab that is looked at, mm. */
     private const THIN = 4.0;
@@ -40,6 +38,6 @@ final class BakedCore
         }
         $warming = Cooling::of([['thermal' => $layer->thermal, 'height' => max(self::THIN, $heightMm)]], $vessel, $starts, $reference, 'oven', null, $bake->oven());
 
-        return min(self::WET, $warming->core($bake->minutes / 60));
+        return min(Figure::BakedWetMiddle->number(), $warming->core($bake->minutes / 60));
     }
 }

@@ -6,6 +6,7 @@ namespace Transmuta\Property\Heat;
 
 use Transmuta\Formula\Tin;
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /** Whether each hot layer of a dish cools in time, as deep as it stands: FDA Food Code 2022, 3-501.14, 57 to 21 °C within 2 h, to 5 °C within 6 h in all. */
@@ -35,7 +36,7 @@ final readonly class ColdInTime
 
     private static function isInTime(Cooling $cooling): bool
     {
-        return $cooling->dangerHours !== null && $cooling->dangerHours <= Cooling::WARM_WITHIN && ($cooling->coldHours === null || $cooling->coldHours <= Cooling::COLD_WITHIN);
+        return $cooling->dangerHours !== null && $cooling->dangerHours <= Figure::FoodCodeWarmWithin->number() && ($cooling->coldHours === null || $cooling->coldHours <= Figure::FoodCodeColdWithin->number());
     }
 
     private static function shallower(DishReading $dish, Reference $reference, int $n): ?Tin

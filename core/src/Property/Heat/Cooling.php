@@ -7,6 +7,7 @@ namespace Transmuta\Property\Heat;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Property\Roots;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -16,21 +17,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Cooling
 {
-    /** °C where the two hours begin, where they end, and where it is cold. */
-    public const HOT = 57.0;
-
-    public const WARM = 21.0;
-
-    public const COLD = 5.0;
-
-    /** Hours within which it must be there. */
-    public const WARM_WITHIN = 2.0;
-
-    public const COLD_WITHIN = 6.0;
-
-    /** Middle of a dessert that has cooled through, °C. */
-    public const CORE = 8.0;
-
     /** Longest time looked at, h. */
     private const LONGEST = 72.0;
 
@@ -191,17 +177,17 @@ final readonly class Cooling
 
     private function timed(): self
     {
-        $hot = $this->startsAt >= self::HOT;
-        $from57 = $hot ? $this->hoursTo(self::HOT, 0.0) : null;
-        $to21 = $hot ? $this->hoursTo(self::WARM, 0.0) : null;
-        $to5 = $hot ? $this->hoursTo(self::COLD, 0.0) : null;
+        $hot = $this->startsAt >= Figure::FoodCodeHot->number();
+        $from57 = $hot ? $this->hoursTo(Figure::FoodCodeHot->number(), 0.0) : null;
+        $to21 = $hot ? $this->hoursTo(Figure::FoodCodeWarm->number(), 0.0) : null;
+        $to5 = $hot ? $this->hoursTo(Figure::FoodCodeCold->number(), 0.0) : null;
 
         return new self(
             $this->heightMm,
             $this->startsAt,
             $this->air,
             $this->film,
-            $this->hoursTo(self::CORE, 0.0),
+            $this->hoursTo(Figure::CooledCore->number(), 0.0),
             $this->firmAt === null ? null : $this->hoursTo($this->firmAt, 0.5),
             $this->firmAt,
             $to21 !== null && $from57 !== null ? $to21 - $from57 : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Heat;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Nature;
 
@@ -14,9 +15,6 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Pasteurisation
 {
-    /** g of sugar, that of the milk apart, in 100 g over which no recalled pair speaks of the mass. */
-    private const MOST_SUGAR = 15.0;
-
     public function __construct(private Reference $reference) {}
 
     /**
@@ -70,7 +68,7 @@ final readonly class Pasteurisation
         return match (true) {
             $yolk + $white + $whole < 0.5 => null,
             // The pairs are for about 10 % sugar; sugar shields bacteria, by 40 % it takes 3 to 10 times as long: beyond it no pair is known here.
-            $state->sugars - $state->of100('sugar.lactose') > self::MOST_SUGAR => null,
+            $state->sugars - $state->of100('sugar.lactose') > Figure::PasteurisedMostSugar->number() => null,
             $yolk >= $whole && $yolk >= $white => $sugared ? 'sugared yolk' : 'plain yolk',
             $whole >= $white => $sugared ? 'sugared whole egg' : 'whole egg',
             default => 'white',

@@ -12,6 +12,10 @@ use Transmuta\Property\Roots;
  */
 final class Series
 {
+    /** First roots of J₁ and of J₀: a root of the cylinder's equation lies between zero and the first of J₀, then between one of J₁ and the next of J₀ (Abramowitz and Stegun, table 9.5). */
+    private const J1 = [0.0, 3.8317059702, 7.0155866698, 10.1734681351, 13.3236919363];
+    private const J0 = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086];
+
     /** Terms kept: at a Fourier number of 0.02 what is left out is under 0.001. */
     public const TERMS = 5;
 
@@ -37,12 +41,8 @@ final class Series
     /** An endless cylinder: ζ J₁(ζ)/J₀(ζ) = Bi, C = 2J₁/(ζ(J₀² + J₁²)). */
     public static function cylinder(float $biot): self
     {
-        // Between zero and the first root of J₀, then between a root of J₁ and the next of J₀.
-        static $j1 = [0.0, 3.8317059702, 7.0155866698, 10.1734681351, 13.3236919363];
-        static $j0 = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086];
-
-        return self::$known['cylinder' . round($biot, 6)] ??= new self(static function (int $n) use ($biot, $j0, $j1): array {
-            $zeta = Roots::between(static fn(float $z): float => $z * Bessel::j1($z) - $biot * Bessel::j0($z), $j1[$n], $j0[$n]);
+        return self::$known['cylinder' . round($biot, 6)] ??= new self(static function (int $n) use ($biot): array {
+            $zeta = Roots::between(static fn(float $z): float => $z * Bessel::j1($z) - $biot * Bessel::j0($z), self::J1[$n], self::J0[$n]);
 
             return [$zeta, 2 * Bessel::j1($zeta) / ($zeta * (Bessel::j0($zeta) ** 2 + Bessel::j1($zeta) ** 2))];
         });

@@ -10,14 +10,12 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ripening;
 use Transmuta\Property\Water\Freezing;
 use Transmuta\Property\Water\Frozen;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /** The layers one on another in their vessel: heights in mm, how each cools alone, how all cool together, and out of the freezer. */
 final readonly class Stack
 {
-    /** Vessel taken for a dish without one: straight, as wide as is common for a portion, mm. */
-    public const PORTION_WIDTH = 62.0;
-
     /**
      * @param list<float> $heights mm, bottom first
      * @param list<Cooling> $coolings of each layer alone, as when the one under it has set
@@ -31,7 +29,7 @@ final readonly class Stack
     public static function of(array $layers, Formula $formula, Reference $reference, Freezing $freezing): self
     {
         $vessel = self::vessel($layers);
-        $area = $vessel?->area() ?? \M_PI / 4 * self::PORTION_WIDTH ** 2 * $formula->portions;
+        $area = $vessel?->area() ?? \M_PI / 4 * Figure::VesselPortionWidth->number() ** 2 * $formula->portions;
         $cold = $formula->serveAt < -2.0 ? 'freezer' : 'fridge';
         $heights = $coolings = $frozen = $ripening = $bodies = [];
         $heat = $capacity = 0.0;

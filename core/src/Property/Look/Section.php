@@ -6,7 +6,7 @@ namespace Transmuta\Property\Look;
 
 use Transmuta\Formula\Tin;
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Heat\Stack;
+use Transmuta\Reference\Figure;
 
 /** The dish cut down the middle: its vessel and its layer heights in mm, bottom first. */
 final class Section
@@ -15,7 +15,7 @@ final class Section
     private static function width(?Tin $tin, int $portions): float
     {
         return match (true) {
-            $tin === null => Stack::PORTION_WIDTH,
+            $tin === null => Figure::VesselPortionWidth->number(),
             $tin->count > 1 || $portions === 1 => $tin->a,
             $tin->shape === 'rect' => sqrt($tin->area() / $portions),
             default => $tin->a / 2,

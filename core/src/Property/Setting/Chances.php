@@ -8,7 +8,7 @@ use Transmuta\Statistics\Normal;
 
 /**
  * How likely each step of the ladder is, where the model says one: its place is normal about what is foretold, as wide as a kitchen's repeats and as
- * kitchens differ (practice: sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor [trade]). Until a kitchen's own trials narrow it.
+ * kitchens differ (practice: sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor, common practice). Until a kitchen's own trials narrow it.
  */
 final class Chances
 {

@@ -7,6 +7,7 @@ namespace Transmuta\Property\Setting;
 use Transmuta\Formula\Form;
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Portion;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 
 /**
@@ -16,18 +17,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class SetDoses
 {
-    /** pH of an ingredient over which its casein is still fresh: acid can set it. */
-    public const FRESH_CASEIN_PH = 5.2;
-
-    /** mg calcium in 1 g of an ingredient whose `calcium` is 1: calcium lactate, 13 %. */
-    private const CALCIUM = 130.0;
-
-    /** g protein in 100 g of a gelatin powder or leaf. */
-    private const GELATIN = 84.0;
-
-    /** Salt or acid coagulant that turns soy milk, g per g of its protein: 0.3 % of a milk of 3.3 % protein (practice: agents: 0.2–0.8 %). */
-    private const COAGULANT = 0.09;
-
     /** What must be done to an agent before anything of it sets; the others work as they come, or melt in with the layer. */
     private const NEEDS = [
         'agar' => Form::Boiled, 'lm-pectin' => Form::Boiled, 'hm-pectin' => Form::Boiled,
@@ -66,7 +55,7 @@ final readonly class SetDoses
         $dose['raw-yolk'] = $dose['raw-yolk'] > 0.0 ? Smooth::unit($dose['raw-yolk'] / 0.6) : 0.0;
         // Soy milk sets only when it is hot and something turns it.
         if ($dose['coagulant'] > 0.0 && $dose['soy-milk-hot'] > 0.0) {
-            $turned = Smooth::unit($dose['coagulant'] / self::COAGULANT / $dose['soy-milk-hot']);
+            $turned = Smooth::unit($dose['coagulant'] / Figure::SoyCoagulant->number() / $dose['soy-milk-hot']);
             $dose['soy-hot'] += $turned * $dose['soy-milk-still'];
             $dose['soy-cold'] += $turned * ($dose['soy-milk-hot'] - $dose['soy-milk-still']);
         }
@@ -139,12 +128,12 @@ final readonly class SetDoses
             }
             match ($function) {
                 // A sweetened jelly powder is gelatin in part only.
-                'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / self::GELATIN), $value),
+                'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / Figure::GelatinProtein->number()), $value),
                 'agar' => [$dose['agar'] += $share * $value, $dose['agar-in-acid'] += $portion->boiledInLayer ? $share * $value : 0.0],
                 'starch' => $dose[$portion->apart ? 'starch-apart' : 'starch'] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
                 'starch-stable', 'starch-cold' => $dose[$function] += $share * $value * ($parts['starch'] ?? 0.0) / 100,
                 'iota', 'kappa', 'gellan', 'lm-pectin', 'hm-pectin', 'konjac', 'locust-bean', 'xanthan', 'alginate', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant' => $dose[$function] += $share * $value,
-                'calcium' => $dose['calcium'] += $share * $value * self::CALCIUM,
+                'calcium' => $dose['calcium'] += $share * $value * Figure::CalciumFull->number(),
                 'live-enzyme' => $portion->heated ? null : $dose['live-enzyme'] += $share,
                 default => null,
             };
@@ -165,7 +154,7 @@ final readonly class SetDoses
             }
         }
         if (isset($parts['protein.casein'])) {
-            $dose[$in->does('coagulated-casein') === 0.0 && ($in->ph ?? 7.0) > self::FRESH_CASEIN_PH ? 'casein-fresh' : 'casein-cultured'] += $share * $parts['protein.casein'] / 100;
+            $dose[$in->does('coagulated-casein') === 0.0 && ($in->ph ?? 7.0) > Figure::CaseinFresh->number() ? 'casein-fresh' : 'casein-cultured'] += $share * $parts['protein.casein'] / 100;
             if ($in->does('coagulated-casein') === 0.0 && $in->group === 'dairy') {
                 $dose['casein-milk'] += $share * $parts['protein.casein'] / 100;
             }

@@ -11,6 +11,7 @@ use Transmuta\Property\Structure\Air;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Taste\Acidity;
 use Transmuta\Property\Water\Freezing;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -26,12 +27,6 @@ final readonly class SetModel
         'cultured' => 'cream', 'powder' => 'cream', 'particles' => 'cream', 'chia' => 'cream', 'flax' => 'cream', 'psyllium' => 'gel',
         'xanthan' => 'cream', 'methylcellulose' => 'cream', 'air' => 'foam', 'frozen' => 'frozen',
     ];
-
-    /** What is under it is weighed on the small scale, g [trade]. */
-    private const SMALL_SCALE = 20.0;
-
-    /** What alginate without calcium thickens, against xanthan [mem]. */
-    private const UNBOUND = 0.6;
 
     /** Thickeners whose firmness grows with nothing but their dose. */
     private const BY_SLOPE = ['gellan', 'xanthan', 'methylcellulose', 'chia', 'flax', 'psyllium'];
@@ -85,7 +80,7 @@ final readonly class SetModel
                 if ($brings > 0.0 && $grams > 0.0) {
                     $sum += $brings;
                     // A small scale shows 0.1 g, the large one 1 g.
-                    $off += ($brings * ($grams < self::SMALL_SCALE ? 0.05 : 0.5) / $grams) ** 2;
+                    $off += ($brings * ($grams < Figure::ScaleSmallUnder->number() ? 0.05 : 0.5) / $grams) ** 2;
                 }
             }
             $share = hypot($sum > 0.0 ? sqrt($off) / $sum : 0.0, $this->strengths->packet($mechanism));
@@ -293,7 +288,7 @@ final readonly class SetModel
         if ($dose['alginate'] > 0.0) {
             // What calcium does not reach only thickens.
             $bound = Smooth::unit($dose['calcium'] / $dose['alginate'] / $s['alginate.calcium-mg-g']);
-            $ge['alginate'] = ($s['alginate.slope'] * $bound + self::UNBOUND * $s['xanthan.slope'] * (1.0 - $bound)) * $dose['alginate'] / $b;
+            $ge['alginate'] = ($s['alginate.slope'] * $bound + Figure::AlginateUnbound->number() * $s['xanthan.slope'] * (1.0 - $bound)) * $dose['alginate'] / $b;
         }
         foreach (self::BY_SLOPE as $agent) {
             if ($dose[$agent] > 0.0) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Property\Setting;
 
-/** How far a foretold set may be off: a kitchen's repeats, and how kitchens differ (practice: sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor [trade]). */
+use Transmuta\Reference\Figure;
+
+/** How far a foretold set may be off: a kitchen's repeats, and how kitchens differ (practice: sensory 8: σ 0.35 steps, τ 0.25 of each mechanism's factor, common practice). */
 final class Spread
 {
-    private const REPEAT = 0.35;
-
     /**
      * Steps of one standard deviation: a mechanism whose factor this kitchen's trials have told adds less.
      *
@@ -17,7 +17,7 @@ final class Spread
      */
     public static function of(float $ge, array $mechanisms, Strengths $strengths, array $unsure = []): float
     {
-        $square = self::REPEAT ** 2;
+        $square = Figure::SetRepeat->number() ** 2;
         foreach ($mechanisms as $name => $part) {
             $square += (hypot($strengths->spread($name), $unsure[$name] ?? 0.0) * Ladder::slope($ge) * $part) ** 2;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Setting;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Kept;
 use Transmuta\Reference\Reference;
 use Transmuta\Reference\Table;
@@ -15,12 +16,6 @@ use Transmuta\Reference\Table;
  */
 final class Strengths
 {
-    /** Spread of kitchens whose own factor nobody knows, as ln of a factor (95 % within × or ÷ 1.63) [trade]. */
-    public const KITCHENS = 0.25;
-
-    /** What trials can teach: beyond it something else is wrong than a kitchen's hand. */
-    private const FURTHEST = 5.0;
-
     /** @param array<string, array{factor: float, spread: float}> $of by mechanism; spread is a standard deviation of ln factor */
     private function __construct(private readonly array $of) {}
 
@@ -43,8 +38,8 @@ final class Strengths
             }
             $figure = static fn(string $key): float => \is_array($given) && is_numeric($given[$key] ?? null) ? (float) $given[$key] : 0.0;
             [$factor, $low, $high] = [$figure('factor'), $figure('low'), $figure('high')];
-            if ($low <= 0.0 || $low > $factor || $factor > $high || $high > self::FURTHEST || $low < 1 / self::FURTHEST) {
-                throw Nonsense::of("factors, $mechanism", "$factor ($low to $high)", \sprintf('give a factor from %g to %g that lies in its interval', 1 / self::FURTHEST, self::FURTHEST));
+            if ($low <= 0.0 || $low > $factor || $factor > $high || $high > Figure::SetFurthest->number() || $low < 1 / Figure::SetFurthest->number()) {
+                throw Nonsense::of("factors, $mechanism", "$factor ($low to $high)", \sprintf('give a factor from %g to %g that lies in its interval', 1 / Figure::SetFurthest->number(), Figure::SetFurthest->number()));
             }
             $known[(string) $mechanism] = ['factor' => $factor, 'spread' => log($high / $low) / (2 * 1.96)];
         }
@@ -77,7 +72,7 @@ final class Strengths
     /** Standard deviation of ln factor. */
     public function spread(string $mechanism): float
     {
-        return $this->of[$mechanism]['spread'] ?? self::KITCHENS;
+        return $this->of[$mechanism]['spread'] ?? Figure::SetKitchens->number();
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Transmuta\Property\Structure;
 
 use Transmuta\Property\Fats\Fat;
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Nature;
 
 /**
@@ -14,12 +15,6 @@ use Transmuta\Shelf\Nature;
  */
 final readonly class Base
 {
-    /** g of dry structure in 100 g from which what is baked is a crumb [trade], and g of water from which it is moist; the same of what is pressed unbaked. */
-    private const CRUMB = 20.0;
-    private const DAMP = 30.0;
-    private const PRESSED_CRUMB = 30.0;
-    private const PRESSED = 15.0;
-
     public function __construct(private Fat $fat) {}
 
     public static function is(LayerState $state): bool
@@ -43,7 +38,7 @@ final readonly class Base
         }
         $dry = DryStructure::of($state);
 
-        return ($state->model->treatment->bakes() && $state->water < self::DAMP && $dry >= self::CRUMB) || ($state->water < self::PRESSED && $dry >= self::PRESSED_CRUMB);
+        return ($state->model->treatment->bakes() && $state->water < Figure::BaseBakedDamp->number() && $dry >= Figure::BaseBakedCrumb->number()) || ($state->water < Figure::BasePressedDamp->number() && $dry >= Figure::BasePressedCrumb->number());
     }
 
     /** Words for how it cuts at this temperature. */

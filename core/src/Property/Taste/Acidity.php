@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 
@@ -14,9 +15,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final class Acidity
 {
-    /** pH at which the buffers of an ingredient without a pH of its own are taken as neutral. */
-    private const NEUTRAL = 6.5;
-
     /** @var \WeakMap<Ingredient, float> strong-ion difference, mmol per 100 g */
     private \WeakMap $strong;
 
@@ -102,7 +100,7 @@ final class Acidity
         }
         $parts = $ingredient->composition->parts;
         $water = max(3.0, $parts['water'] ?? 0.0);
-        $ph = $ingredient->ph ?? self::NEUTRAL;
+        $ph = $ingredient->ph ?? Figure::BufferNeutral->number();
         if ($ingredient->ph === null && $ingredient->composition->family('acid.') > 0.0) {
             // An acid on its own, such as the crystals: nothing has neutralised it.
             return 0.0;
@@ -125,7 +123,7 @@ final class Acidity
         for ($i = 0; $i < 60; ++$i) {
             $hydrogen = 10 ** -$ph;
             $hydroxide = 1e-14 / $hydrogen;
-            $charge = $strong + ($hydrogen - $hydroxide) * $water - $buffer * ($ph - self::NEUTRAL);
+            $charge = $strong + ($hydrogen - $hydroxide) * $water - $buffer * ($ph - Figure::BufferNeutral->number());
             $slope = -($hydrogen + $hydroxide) * $water * \M_LN10 - $buffer;
             [$carried, $fall] = self::dissociated($hydrogen, $acids);
             $charge -= $carried;
@@ -178,7 +176,7 @@ final class Acidity
         [$acids, $buffer] = $this->groups($parts);
         $hydrogen = 10 ** -$ph;
 
-        return ($hydrogen - 1e-14 / $hydrogen) * $water - $buffer * ($ph - self::NEUTRAL) - self::dissociated($hydrogen, $acids)[0];
+        return ($hydrogen - 1e-14 / $hydrogen) * $water - $buffer * ($ph - Figure::BufferNeutral->number()) - self::dissociated($hydrogen, $acids)[0];
     }
 
     /**

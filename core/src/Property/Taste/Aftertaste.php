@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -13,9 +14,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Aftertaste
 {
-    /** Water under which nothing is taken as dissolved, g per 100 g. */
-    private const DRY = 5.0;
-
     /**
      * @param float $cooling J taken up as 1 g of the layer dissolves
      * @param array<string, float> $ofCeiling share of its sensible ceiling that each pool of high-potency sweeteners uses, by receptor; over 1 is bitter
@@ -35,7 +33,7 @@ final readonly class Aftertaste
                 continue;
             }
             $holds = $row['solubility_5'] !== '' ? $row['solubility_5'] : $row['solubility_20'];
-            $dissolved = $state->water < self::DRY || $holds === '' ? 0.0 : (float) $holds * $state->water / 100;
+            $dissolved = $state->water < Figure::AftertasteDry->number() || $holds === '' ? 0.0 : (float) $holds * $state->water / 100;
             $joules += max(0.0, $grams - $dissolved) / 100 * (float) $row['cooling_j_g'];
         }
 

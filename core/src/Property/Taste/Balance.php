@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 
 /**
  * Sweet against sharp: soluble solids, the sugar-to-acid ratio and BrimA = °Brix − k·acid (k is fruit-specific, 2–10; the California
@@ -15,9 +16,6 @@ final readonly class Balance
     /** k of the California citrus standard [pub form, practice: sweeteners]. */
     public const K = 4.0;
 
-    /** Acid below which no ratio means anything, g as citric per 100 g. */
-    private const TOO_LITTLE = 0.05;
-
     private function __construct(public float $brix, public float $acid, public ?float $ratio, public ?float $brimA, public ?float $brimASweet) {}
 
     /** Brix is the refractometer's: what is dissolved, g per 100 g of the layer without its fat and fibre. */
@@ -26,7 +24,7 @@ final readonly class Balance
         $dissolved = $state->sugars + $state->polyols + $state->of100('allulose') + $state->of100('dextrin') + $state->acids + $state->of100('salt');
         $liquid = $state->water + $dissolved + $state->of100('alcohol');
         $brix = $liquid > 1.0 ? 100 * $dissolved / $liquid : 0.0;
-        if ($acid < self::TOO_LITTLE) {
+        if ($acid < Figure::BalanceTooLittle->number()) {
             return new self($brix, $acid, null, null, null);
         }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Tastes;
 
 /**
  * What a layer is about (`reference/characters.csv`): a character reads from a least share of the layer on, and is carried on by the same thing or,
@@ -14,19 +16,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Characters
 {
-    /** What a neighbour is worth of the thing itself [mem]. */
-    private const NEIGHBOUR = 0.75;
-
-    /** Water in a fruit's juice or purée counts with it; a dried or powdered thing counts for several times its weight [mem]. */
-    private const DRY = 3.0;
-
-    /** What reads under this share of the strongest is a note in a layer, and not what it is about [mem]. */
-    private const ABOUT = 0.3;
-
-    /** Least share at which a fruit of no row of its own reads, g per 100 g [mem], and the words of an id that are its form and not its name. */
-    private const FRUIT = 18.0;
-    private const FORMS = ['juice', 'puree', 'canned', 'dried', 'pulp', 'paste', 'zest', 'fresh', 'flesh'];
-
     /** @var \WeakMap<Ingredient, array<string, float>> what 1 g of an ingredient counts for, by character */
     private \WeakMap $members;
 
@@ -56,7 +45,7 @@ final readonly class Characters
         }
         $strength = [];
         foreach ($shares as $character => $share) {
-            $strength[$character] = $share / ($this->reference->characters[$character]['strength'] ?? self::FRUIT);
+            $strength[$character] = $share / ($this->reference->characters[$character]['strength'] ?? Figure::CharacterFruit->number());
         }
 
         if ($withNeighbours || $strength === []) {
@@ -64,7 +53,7 @@ final readonly class Characters
         }
         $most = max($strength);
 
-        return array_filter($strength, static fn(float $s): bool => $s >= 1.0 && $s >= self::ABOUT * $most);
+        return array_filter($strength, static fn(float $s): bool => $s >= 1.0 && $s >= Figure::CharacterAbout->number() * $most);
     }
 
     /** Whether an ingredient is of a character itself, not as a neighbour. */
@@ -112,10 +101,10 @@ final readonly class Characters
     private function find(Ingredient $in, bool $withNeighbours): array
     {
         $counts = [];
-        $tokens = explode('-', $in->id);
+        $tastes = Tastes::of($in);
         $is = static fn(string $key): bool => match (true) {
             str_starts_with($key, 'class:') => $in->class === substr($key, 6),
-            str_starts_with($key, 'token:') => \in_array(substr($key, 6), $tokens, true),
+            str_starts_with($key, 'taste:') => \in_array(substr($key, 6), $tastes, true),
             default => $in->id === $key,
         };
         // Milks, oils and drinks of a nut, and flour or meal in a crumb, do not taste of it.
@@ -124,13 +113,13 @@ final readonly class Characters
         foreach ($this->reference->characters as $character => $row) {
             $member = !$isBland && array_filter($row['members'], $is) !== [];
             if ($member || ($withNeighbours && array_filter($row['neighbours'], $is) !== [])) {
-                $counts[$character] = ($member ? 1.0 : self::NEIGHBOUR) * ($isDry ? self::DRY : 1.0);
+                $counts[$character] = ($member ? 1.0 : Figure::CharacterNeighbour->number()) * ($isDry ? Figure::CharacterDry->number() : 1.0);
             }
         }
 
         // A fruit that no row names is of itself: a dish of papaya is about papaya.
         if ($counts === [] && $in->group === 'fruit' && $in->class !== 'acid' && $in->class !== 'avocado') {
-            $counts[implode(' ', array_diff($tokens, self::FORMS) ?: $tokens)] = $isDry ? self::DRY : 1.0;
+            $counts[$tastes[0] ?? mb_strtolower($in->name)] = $isDry ? Figure::CharacterDry->number() : 1.0;
         }
 
         return $counts;

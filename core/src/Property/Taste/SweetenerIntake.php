@@ -6,6 +6,7 @@ namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Provenance\Mark;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Composition;
 use Transmuta\Shelf\Ingredient;
@@ -16,10 +17,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final class SweetenerIntake
 {
-    /** Body weights a portion is told against, kg: a grown guest and a child of about six. */
-    public const ADULT = 60.0;
-    public const CHILD = 20.0;
-
     private const GUIDE = 'guide ';
     private const MOST = 'most ';
     private const STEVIOL = 'steviol ';
@@ -42,7 +39,7 @@ final class SweetenerIntake
         foreach ($mg as $what => $amount) {
             $guide = $reference->sweetenerLimits[self::GUIDE . $what] ?? null;
             if ($guide !== null && $amount > 0.0) {
-                $found[$what] = ['mg' => $amount, 'guide' => $guide, 'adult' => $amount / ($guide * self::ADULT), 'child' => $amount / ($guide * self::CHILD)];
+                $found[$what] = ['mg' => $amount, 'guide' => $guide, 'adult' => $amount / ($guide * Figure::BodyAdult->number()), 'child' => $amount / ($guide * Figure::BodyChild->number())];
             }
         }
 

@@ -6,6 +6,7 @@ namespace Transmuta\Property\Taste;
 
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Setting\Smooth;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 
@@ -15,15 +16,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Sweetness
 {
-    /** Share of its maximum response at which a high-potency sweetener turns bitter (practice: sweeteners). */
-    public const CEILING = 0.65;
-
-    /** Share of a ceiling that is kept to, so that weighing does not pass it. */
-    private const SHY = 0.97;
-
-    /** mg per litre of product for each mg per 100 g, at 1.1 kg/L [mem]. */
-    public const PER_LITRE = 11.0;
-
     /** @var array<string, float> relative sweetness by part of a composition */
     private array $relative;
 
@@ -39,7 +31,7 @@ final readonly class Sweetness
         foreach ($reference->sweeteners as $species => $row) {
             if ($row['rm'] !== '') {
                 $potent["active.$species"] = ['species' => $species, 'receptor' => $row['receptor']];
-                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm'], 'ceiling' => ($row['ceiling_se'] ?? '') === '' ? self::CEILING : (float) $row['ceiling_se'] / (float) $row['rm']];
+                $curves[$species] = ['half' => 1e4 * ((float) $row['rm'] - 5.0) / (float) $row['p5'], 'rm' => (float) $row['rm'], 'ceiling' => ($row['ceiling_se'] ?? '') === '' ? Figure::SweetenerBitter->number() : (float) $row['ceiling_se'] / (float) $row['rm']];
             }
             $part = match ($row['kind']) {
                 'sugar' => "sugar.$species",
@@ -147,7 +139,7 @@ final readonly class Sweetness
     {
         $above = 0.0;
         foreach ($this->shares($state) as $receptor => $share) {
-            $above += Smooth::positive($share - self::SHY * $this->ceiling($receptor), 0.004);
+            $above += Smooth::positive($share - Figure::SweetenerShy->number() * $this->ceiling($receptor), 0.004);
         }
 
         return $above;
@@ -205,7 +197,7 @@ final readonly class Sweetness
         foreach ($state->parts as $part => $mg) {
             if (isset($this->potent[$part])) {
                 ['species' => $species, 'receptor' => $receptor] = $this->potent[$part];
-                $pools[$receptor][$species] = $mg * self::PER_LITRE;
+                $pools[$receptor][$species] = $mg * Figure::SweetenerPerLitre->number();
             }
         }
 

@@ -6,14 +6,12 @@ namespace Transmuta\Property\Water;
 
 use Transmuta\Property\LayerState;
 use Transmuta\Property\Setting\Smooth;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /** Sugars and polyols against what the layer's water keeps dissolved, each alone in all of it, g per 100 g water. */
 final class Crystals
 {
-    /** Milk sugar in milk stays in suspension as fine crystals that nobody feels below this much, g per 100 g of the layer. */
-    private const UNNOTICED = 3.0;
-
     /**
      * Every species with a known solubility that the layer holds.
      *
@@ -40,7 +38,7 @@ final class Crystals
                 'holds' => $holds,
                 'holds20' => $row['solubility_20'] === '' ? null : (float) $row['solubility_20'],
                 'most_g' => $holds * $state->water / 100 * $state->mass / 100,
-                'over' => $has > $holds && $grams > self::UNNOTICED,
+                'over' => $has > $holds && $grams > Figure::LactoseUnnoticed->number(),
             ];
         }
 

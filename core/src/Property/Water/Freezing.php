@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Property\Water;
 
 use Transmuta\Property\LayerState;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 
 /**
@@ -17,9 +18,6 @@ final class Freezing
     private const FUSION = 6008.0;
     private const HEAT_GAP = 38.1;
     private const GAS = 8.314;
-
-    /** Sucrose in the unfrozen phase once no more ice forms, % w/w [mem]. */
-    private const FREEZE_CONCENTRATED = 81.0;
 
     private const SUCROSE_K = 6.47;
 
@@ -48,7 +46,7 @@ final class Freezing
         $table = $this->reference->freezing;
         $last = $table[\count($table) - 1];
         if ($percent > $last[0]) {
-            if ($percent >= self::FREEZE_CONCENTRATED) {
+            if ($percent >= Figure::SucroseFreezeConcentrated->number()) {
                 return self::LOWEST;
             }
             // What {@see solveStrength} corrects, taken off again: over the next 15 °C by less and less, beyond them not at all.
@@ -101,7 +99,7 @@ final class Freezing
         // The two meet at the table's end but for 0.2 °C, which is spread over the next 15 °C so that nothing jumps.
         $corrected = $celsius - $this->gap() * max(0.0, 1.0 - ($last[1] - $celsius) / self::SPREAD);
 
-        return min(self::FREEZE_CONCENTRATED, self::norrishStrength($corrected));
+        return min(Figure::SucroseFreezeConcentrated->number(), self::norrishStrength($corrected));
     }
 
     /** °C between the table's last row and the model at its strength. */

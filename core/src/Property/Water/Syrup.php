@@ -6,6 +6,7 @@ namespace Transmuta\Property\Water;
 
 use Transmuta\Property\LayerState;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 
 /**
  * The water phase of a layer as a syrup: its dissolved sugars, polyols and allulose thicken it but never set it (honey pours), so its viscosity
@@ -13,9 +14,6 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Syrup
 {
-    /** mPa·s under which it pours like this [mem]. */
-    private const THICK = ['thin' => 3.0, 'light syrup' => 10.0, 'syrup' => 60.0, 'thick syrup' => 500.0];
-
     private function __construct(public float $solids, public float $viscosity) {}
 
     /** Null where there is too little water (under 5 g per 100 g) for a syrup. */
@@ -49,12 +47,14 @@ final readonly class Syrup
 
     public function word(): string
     {
-        foreach (self::THICK as $word => $under) {
-            if ($this->viscosity < $under) {
-                return $word;
+        $word = '';
+        foreach (Table::of('reference/pours') as $row) {
+            $word = $row['word'];
+            if ($this->viscosity < (float) $row['under']) {
+                break;
             }
         }
 
-        return 'like honey';
+        return $word;
     }
 }

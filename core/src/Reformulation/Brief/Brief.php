@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Brief;
 
 use Transmuta\Diet\Diet;
-use Transmuta\Diet\DietJudge;
 use Transmuta\Fault\Nonsense;
+use Transmuta\Reference\Figure;
 
 /** What is asked of a reformulation: diets, limits per portion (g, kcal), what is wanted otherwise, and ingredients that cannot be had or eaten. */
 final readonly class Brief
@@ -88,7 +88,7 @@ final readonly class Brief
     /** Net carbs a portion may hold, g: the brief's own limit, or the keto one. */
     public function netCarbLimit(): ?float
     {
-        return $this->netCarbs ?? ($this->asks(Diet::Keto) ? DietJudge::KETO_NET_CARBS : null);
+        return $this->netCarbs ?? ($this->asks(Diet::Keto) ? Figure::KetoNetCarbs->number() : null);
     }
 
     /**
@@ -96,7 +96,7 @@ final readonly class Brief
      */
     public function sugarLimit(float $originalSugars): ?float
     {
-        $limits = array_filter([$this->sugars, $this->asks(Diet::ReducedSugar) ? DietJudge::REDUCED * $originalSugars : null], static fn(?float $v): bool => $v !== null);
+        $limits = array_filter([$this->sugars, $this->asks(Diet::ReducedSugar) ? Figure::ReducedSugarShare->number() * $originalSugars : null], static fn(?float $v): bool => $v !== null);
 
         return $limits === [] ? null : min($limits);
     }
@@ -104,7 +104,7 @@ final readonly class Brief
     /** Fat a portion may hold, g: the brief's own limit, or what "low fat" allows of a portion's mass. */
     public function fatLimit(float $portionGrams): ?float
     {
-        $limits = array_filter([$this->fat, $this->asks(Diet::LowFat) ? DietJudge::LOW_FAT / 100 * $portionGrams : null], static fn(?float $v): bool => $v !== null);
+        $limits = array_filter([$this->fat, $this->asks(Diet::LowFat) ? Figure::LowFatFat->number() / 100 * $portionGrams : null], static fn(?float $v): bool => $v !== null);
 
         return $limits === [] ? null : min($limits);
     }

@@ -12,6 +12,7 @@ use Transmuta\Formula\TreatmentStep;
 use Transmuta\Process\ChillMarks;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Nutrients\NetCarbSchool;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\FatState;
 
 /**
@@ -20,12 +21,6 @@ use Transmuta\Shelf\FatState;
  */
 final readonly class Schools
 {
-    /** Oven for a filling that is baked by choice, °C (common practice). */
-    private const BAKE = 150.0;
-
-    /** Protein of a portion that counts as high by the portion, g [trade]. */
-    private const PROTEIN_PORTION = 10.0;
-
     public function __construct(
         public NetCarbSchool $netCarbs = NetCarbSchool::HalfPolyols,
         public bool $linearBloom = false,
@@ -60,7 +55,7 @@ final readonly class Schools
             'whip' => ['words' => 'A low-fat whipped layer', 'acts' => 'routes: which foams may be used', 'choices' => ['richness' => 'by how rich it is to be', 'cream' => 'coconut or cashew', 'banana' => 'banana first'], 'default' => 'richness'],
             'juice' => ['words' => 'Juice', 'acts' => 'method: how the juice is named', 'choices' => ['fresh' => 'always fresh', 'any' => 'bottled or frozen is fine'], 'default' => 'fresh'],
             'chill' => ['words' => 'Chill before serving', 'acts' => 'method: when it may be cut', 'choices' => ['both' => 'both marks', 'hours' => 'after 3 h, where it is set by then', 'night' => 'only after a night'], 'default' => 'both'],
-            'protein' => ['words' => 'High protein', 'acts' => 'routes and diets: what counts as high protein', 'choices' => ['share' => 'at least 20 % of the energy (the EU claim)', 'portion' => \sprintf('at least %g g a portion', self::PROTEIN_PORTION)], 'default' => 'share'],
+            'protein' => ['words' => 'High protein', 'acts' => 'routes and diets: what counts as high protein', 'choices' => ['share' => 'at least 20 % of the energy (the EU claim)', 'portion' => \sprintf('at least %g g a portion', Figure::HighProteinPortion->number())], 'default' => 'share'],
             'leaf' => ['words' => 'A gelatin leaf without a grade', 'acts' => 'intake: which leaf a line means', 'choices' => ['gold' => 'gold, 200 bloom, 2 g', 'platinum' => 'platinum, 235 bloom, 1.7 g', 'silver' => 'silver, 160 bloom, 2.5 g', 'bronze' => 'bronze, 140 bloom, 3.3 g', 'titanium' => 'titanium, 120 bloom, 5 g'], 'default' => 'gold'],
             'citrus' => ['words' => 'A citrus-set cheesecake', 'acts' => 'routes: which way comes first', 'choices' => ['alone' => 'juice alone where casein allows', 'gelatin' => 'juice and gelatin'], 'default' => 'alone'],
         ];
@@ -103,7 +98,7 @@ final readonly class Schools
             ChillMarks::from($chosen['chill']),
             ['yolks' => 'egg-yolk', 'whole' => 'whole-egg'][$chosen['egg']] ?? null,
             ['banana' => true, 'cream' => false][$chosen['whip']] ?? null,
-            $chosen['protein'] === 'portion' ? self::PROTEIN_PORTION : null,
+            $chosen['protein'] === 'portion' ? Figure::HighProteinPortion->number() : null,
             $chosen['leaf'],
         );
     }
@@ -128,7 +123,7 @@ final readonly class Schools
             return null;
         }
 
-        return $this->baked ? $layer->layer->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BAKE)) : $layer->layer->treatment->without(TreatmentKind::Bake, TreatmentKind::Cook, TreatmentKind::Boil);
+        return $this->baked ? $layer->layer->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, Figure::BakeByChoiceOven->number())) : $layer->layer->treatment->without(TreatmentKind::Bake, TreatmentKind::Cook, TreatmentKind::Boil);
     }
 
     private function isCheese(LayerReading $layer): bool

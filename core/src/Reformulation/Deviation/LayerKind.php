@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation\Deviation;
 
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Structure\DryStructure;
+use Transmuta\Reference\Figure;
 
 /** What kind of food a layer is, as far as a verdict on it goes: a base stands by its dry structure, a foam by its air. */
 enum LayerKind: string
@@ -14,20 +15,14 @@ enum LayerKind: string
     case Foam = 'foam';
     case Filling = 'filling';
 
-    /** Air from which a layer counts as a foam, share of its volume [trade]. */
-    private const AIRY = 0.2;
-
-    /** Dry structure from which a layer is a cake, a crumb or a soaked biscuit and not a cream, g per 100 g [trade]. */
-    private const CRUMB = 12.0;
-
     /** Whether a layer stands by its flour or crumb as a base does, though it is none: a sponge, a pudding of bread or dates, soaked fingers. */
     public static function isCrumb(LayerReading $layer): bool
     {
-        if ($layer->baseWords !== null || DryStructure::of($layer->state) < self::CRUMB) {
+        if ($layer->baseWords !== null || DryStructure::of($layer->state) < Figure::KindCrumb->number()) {
             return false;
         }
         foreach ($layer->state->model->portions as $i => $portion) {
-            if ($portion->ingredient->group === 'base' && $layer->state->share[$i] > self::CRUMB) {
+            if ($portion->ingredient->group === 'base' && $layer->state->share[$i] > Figure::KindCrumb->number()) {
                 return true;
             }
         }
@@ -39,7 +34,7 @@ enum LayerKind: string
     {
         return match (true) {
             $layer->baseWords !== null => self::Base,
-            $layer->airShare > self::AIRY => self::Foam,
+            $layer->airShare > Figure::KindAiry->number() => self::Foam,
             default => self::Filling,
         };
     }

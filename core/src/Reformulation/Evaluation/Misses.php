@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Evaluation;
 
 use Transmuta\Diet\Diet;
-use Transmuta\Diet\DietJudge;
 use Transmuta\Property\DishReading;
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Brief\Brief;
 
 /** The numbers of a brief that a result misses, and by how much. */
@@ -53,8 +53,8 @@ final class Misses
             $misses['protein_g'] = ['name' => 'Protein', 'unit' => 'g', 'value' => $p['protein_g'], 'limit' => $brief->protein, 'atMost' => false];
         }
         $share = 100 * Energy::ofProtein($p['protein_g'], $p['kj']);
-        if ($brief->asksProteinShare() && $share < 100 * DietJudge::HIGH_PROTEIN_SHARE) {
-            $misses['protein_share'] = ['name' => 'Energy from protein', 'unit' => '%', 'value' => $share, 'limit' => 100 * DietJudge::HIGH_PROTEIN_SHARE, 'atMost' => false];
+        if ($brief->asksProteinShare() && $share < 100 * Figure::HighProteinShare->number()) {
+            $misses['protein_share'] = ['name' => 'Energy from protein', 'unit' => '%', 'value' => $share, 'limit' => 100 * Figure::HighProteinShare->number(), 'atMost' => false];
         }
 
         return $misses;

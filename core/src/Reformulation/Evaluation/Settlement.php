@@ -9,11 +9,13 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Deviation\Job;
 use Transmuta\Reformulation\Deviation\JobTable;
 use Transmuta\Reformulation\Deviation\LayerKind;
 use Transmuta\Reformulation\Deviation\Rail;
 use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Substitution\Draft;
 use Transmuta\Reformulation\Substitution\Substitution;
 use Transmuta\Shelf\Ingredient;
 
@@ -28,9 +30,6 @@ final readonly class Settlement
 
     /** Classes of fruit that are there for acid, water or body. */
     private const PLAIN_FRUIT = ['sharp-juice', 'acid', 'zest', 'avocado'];
-
-    /** g of a fruit in 100 g from which it is seen and tasted. */
-    private const SEEN = 3.0;
 
     /** A line that gives less than this share of a job is not named for it. */
     private const NAMED = 0.12;
@@ -48,11 +47,10 @@ final readonly class Settlement
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
      * @param Keeping $kept what of the brief is kept
-     * @param array<int, list<string>> $lost why something in a layer has no twin, by its place
      * @param list<string> $questions what the original kept and the result does not
-     * @param array<int, array<string, Substitution>> $twins what stands in for what, by place of the layer
+     * @param array<int, Draft> $drafts what stands in for what, and what nothing stands in for, by place of the layer
      */
-    public static function of(DishReading $original, DishReading $result, array $rails, Reader $reader, Keeping $kept, array $lost = [], array $questions = [], array $twins = []): self
+    public static function of(DishReading $original, DishReading $result, array $rails, Reader $reader, Keeping $kept, array $questions = [], array $drafts = []): self
     {
         // Nothing made from a guess is met: the question comes first.
         $guesses = $original->formula->questions();
@@ -61,7 +59,7 @@ final readonly class Settlement
             foreach (self::layer($n, $original->layers[$n], $result->layers[$n], $layer) as $debt) {
                 $debts[] = $debt;
             }
-            foreach (self::characters($n, $original->layers[$n], $result->layers[$n], $reader, $lost[$n] ?? [], $twins[$n] ?? []) as $debt) {
+            foreach (self::characters($n, $original->layers[$n], $result->layers[$n], $reader, $drafts[$n]->lost ?? [], $drafts[$n]->twins ?? []) as $debt) {
                 $debts[] = $debt;
             }
             foreach (self::gained($n, $original, $original->layers[$n], $result->layers[$n], $reader) as $debt) {
@@ -250,7 +248,7 @@ final readonly class Settlement
         foreach ($now->state->model->portions as $i => $portion) {
             $in = $portion->ingredient;
             // What is put in for its taste alone, and a fruit that nobody takes for the one that was there: sharp juices are there for their acid.
-            $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= self::SEEN);
+            $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= Figure::FruitSeen->number());
             if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && array_filter($before, static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
                 $debts[] = self::came($n, $was, mb_strtolower($in->name), 1.0, [$in->id], true);
                 $told[$in->id] = true;

@@ -7,6 +7,7 @@ namespace Transmuta\Reformulation\Explanation;
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
 use Transmuta\Property\DishReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Deviation\Limits;
 use Transmuta\Reformulation\Deviation\Weights;
@@ -17,9 +18,6 @@ use Transmuta\Reformulation\Ranking\Route;
 /** Where no route keeps a brief: what stands in the way, told by the nearest route, and the nearest that can be had. */
 final class Nearest
 {
-    /** Times the protein of the original that are offered where a fifth of the energy makes another dessert [trade]. */
-    private const MORE_PROTEIN = 1.3;
-
     /**
      * Whether a route is a recipe of the dish still: under a floor of fit (`refuse.fit`), with something that makes the dish lost or short, it is another dessert, and
      * nobody is given it to weigh. What is only to be minded in its making, such as a depth that cools too slowly, makes it none.
@@ -57,7 +55,7 @@ final class Nearest
             $others[] = ['words' => 'Less sugar instead of keto', 'brief' => $with($instead(Diet::Keto, Diet::ReducedSugar))];
         }
         if ($brief->asks(Diet::HighProtein)) {
-            $grams = ceil(self::MORE_PROTEIN * ($original->portion['protein_g'] ?? 0.0) * 10) / 10;
+            $grams = ceil(Figure::HighProteinMore->number() * ($original->portion['protein_g'] ?? 0.0) * 10) / 10;
             $others[] = ['words' => \sprintf('At least %s g protein a portion instead of a fifth of the energy', $grams), 'brief' => $with(array_values(array_filter($brief->diets, static fn(Diet $one): bool => $one !== Diet::HighProtein)), $grams)];
         }
 

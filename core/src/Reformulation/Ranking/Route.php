@@ -25,6 +25,7 @@ final readonly class Route
      * @param list<array{layer: string, layer_id: string, out: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, in: list<array{ingredient: string, name: string, grams: float, weigh: ?string}>, why: string}> $changes
      * @param \Closure(): list<string> $steps the method; written only where it is asked
      * @param list<string> $newAllergens
+     * @param string $part of the egg, where it is made with the whole or with its yolk alone by choice; '' where there is none
      * @param list<string> $otherNames further words, for where another route has the same name
      * @param ?\Closure(bool): self $sheet the same as a hand weighs it, or only rounded, worked out when asked; null where it is that already
      */
@@ -44,6 +45,7 @@ final readonly class Route
         public array $newAllergens,
         public int $risks,
         public float $score,
+        public string $part = '',
         public array $otherNames = [],
         private ?\Closure $sheet = null,
     ) {
@@ -100,7 +102,7 @@ final readonly class Route
 
     public function called(string $name): self
     {
-        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->otherNames, $this->sheet);
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet);
     }
 
     /** The same as a hand weighs it: with fewer things, in round weights; only rounded, and then as it is, where that would stand worse or miss a number of the brief. */

@@ -67,10 +67,9 @@ final class RouteJudge
     {
         $cost = static fn(Route $r): float => $r->result->portion['cost_minor'];
         // Whole egg or yolks only is a matter of school: neither drives the other out.
-        $part = static fn(Route $r): string => preg_match('/(?:^|\+)(whole-egg|egg-yolk)$/', $r->id, $m) === 1 ? $m[1] : '';
         $kept = [];
         foreach ($routes as $route) {
-            $beaten = array_filter($kept, static fn(Route $other): bool => $part($other) === $part($route) && $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
+            $beaten = array_filter($kept, static fn(Route $other): bool => $other->part === $route->part && $other->fit >= $route->fit && $other->risks <= $route->risks && $cost($other) <= $cost($route) && $other->effortMinutes <= $route->effortMinutes && $other->waitHours <= $route->waitHours);
             if ($beaten === [] || \count($kept) < self::LEAST_ROUTES) {
                 $kept[] = $route;
             }

@@ -94,9 +94,8 @@ final class BoundedLeastSquares
         $n = \count($right);
         $x = array_fill(0, $n, 0.0);
         $at = array_fill(0, $n, 0); // -1 at the lower bound, 1 at the upper, 0 free
-        $rounds = 0;
         $converged = false;
-        self::settle($gram, $right, $lower, $upper, $x, $at, true, $rounds);
+        $rounds = self::start($gram, $right, $lower, $upper, $x, $at);
         while ($rounds < self::MOST_ROUNDS) {
             $best = null;
             $most = 0.0;
@@ -122,7 +121,7 @@ final class BoundedLeastSquares
             }
             $side = $at[$best];
             $at[$best] = 0;
-            self::settle($gram, $right, $lower, $upper, $x, $at, false, $rounds);
+            self::settle($gram, $right, $lower, $upper, $x, $at, $rounds);
             if ($at[$best] === $side) {
                 $converged = true;
                 break;
@@ -130,6 +129,37 @@ final class BoundedLeastSquares
         }
 
         return ['x' => array_values($x), 'rounds' => $rounds, 'converged' => $converged];
+    }
+
+    /**
+     * Solves for the free unknowns and fixes all at once that lie outside, until all free ones lie inside: a start that is seldom far off.
+     *
+     * @param list<list<float>> $gram
+     * @param list<float> $right
+     * @param list<float> $lower
+     * @param list<float> $upper
+     * @param array<int, float> $x
+     * @param array<int, int> $at
+     *
+     * @return int rounds it took
+     */
+    private static function start(array $gram, array $right, array $lower, array $upper, array &$x, array &$at): int
+    {
+        for ($rounds = 1; $rounds <= self::MOST_ROUNDS; ++$rounds) {
+            $free = array_keys($at, 0, true);
+            $z = self::freely($gram, $right, $free, $x, $at);
+            $isOutside = false;
+            foreach ($free as $k => $j) {
+                $x[$j] = max($lower[$j], min($upper[$j], $z[$k]));
+                $at[$j] = $z[$k] < $lower[$j] ? -1 : ($z[$k] > $upper[$j] ? 1 : 0);
+                $isOutside = $isOutside || $at[$j] !== 0;
+            }
+            if (!$isOutside) {
+                return $rounds;
+            }
+        }
+
+        return $rounds;
     }
 
     /**
@@ -142,7 +172,7 @@ final class BoundedLeastSquares
      * @param array<int, float> $x
      * @param array<int, int> $at
      */
-    private static function settle(array $gram, array $right, array $lower, array $upper, array &$x, array &$at, bool $first, int &$rounds): void
+    private static function settle(array $gram, array $right, array $lower, array $upper, array &$x, array &$at, int &$rounds): void
     {
         while ($rounds++ < self::MOST_ROUNDS) {
             $free = array_keys($at, 0, true);
@@ -150,18 +180,6 @@ final class BoundedLeastSquares
                 return;
             }
             $z = self::freely($gram, $right, $free, $x, $at);
-            if ($first) {
-                $outside = false;
-                foreach ($free as $k => $j) {
-                    $x[$j] = max($lower[$j], min($upper[$j], $z[$k]));
-                    $at[$j] = $z[$k] < $lower[$j] ? -1 : ($z[$k] > $upper[$j] ? 1 : 0);
-                    $outside = $outside || $at[$j] !== 0;
-                }
-                if (!$outside) {
-                    return;
-                }
-                continue;
-            }
             $step = 1.0;
             $stop = null;
             foreach ($free as $k => $j) {

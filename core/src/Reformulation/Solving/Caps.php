@@ -9,6 +9,7 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Smooth;
 use Transmuta\Property\Water\Crystals;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Substitution\MeansBook;
 use Transmuta\Reformulation\Substitution\Place;
 use Transmuta\Shelf\Ingredient;
@@ -19,9 +20,6 @@ use Transmuta\Shelf\Ingredient;
  */
 final readonly class Caps
 {
-    /** A layer that was mostly sugar may hold this share of it as polyols. */
-    private const OF_SUGAR = 0.45;
-
     /** How sharply each is held, g per 100 g. */
     private const WIDTH = ['powder' => 0.02, 'polyol' => 0.5, 'gum' => 0.02, 'oil' => 0.3];
 
@@ -40,7 +38,7 @@ final readonly class Caps
     {
         $most = [];
         foreach (self::sums($was->state) as $what => $had) {
-            $most[$what] = max($had, MeansBook::together($what, $place->value), $what === 'polyol' ? self::OF_SUGAR * $was->state->sugars : 0.0);
+            $most[$what] = max($had, MeansBook::together($what, $place->value), $what === 'polyol' ? Figure::PolyolOfSugar->number() * $was->state->sugars : 0.0);
         }
 
         return new self($most, $place === Place::Base ? null : Crystals::excess($was->state, $reader->reference), $reader->sweetness->aboveCeilings($was->state), $reader);

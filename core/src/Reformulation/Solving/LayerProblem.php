@@ -14,6 +14,7 @@ use Transmuta\Property\Setting\Smooth;
 use Transmuta\Property\Water\Crystals;
 use Transmuta\Quantity\Scale;
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Deviation\Job;
 use Transmuta\Reformulation\Deviation\Limits;
 use Transmuta\Reformulation\Deviation\Rail;
@@ -34,7 +35,6 @@ final readonly class LayerProblem
     /** Sugar over what stays dissolved that counts as one unit off, g per 100 g water. */
     private const GRAIN = 2.0;
     /** Fat that is still solid in the mouth, g per 100 g, over which it is felt as wax, and by how much more counts as one unit off. */
-    private const WAX = 2.9;
     private const WAX_UNIT = 0.2;
 
     private LayerModel $model;
@@ -209,7 +209,7 @@ final readonly class LayerProblem
     /** Fat that is solid in the mouth over what is felt as wax, g per 100 g; less than nothing where there is less. */
     private function wax(LayerState $state): float
     {
-        return $this->reader->fat->solid($state, Reader::MOUTH) - self::WAX;
+        return $this->reader->fat->solid($state, Figure::FatMouth->number()) - Figure::FatWax->number();
     }
 
     /** By how much a weighing passes what it may not, in the widths of each hinge: grain, wax, sums that are capped, limits of the brief. */

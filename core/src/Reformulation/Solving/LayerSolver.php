@@ -60,7 +60,7 @@ final readonly class LayerSolver
             $solution = $problem->solve($start, true);
             $grams = $problem->grams($solution->x);
             $owed = $this->owed($was, LayerState::ofLayer($problem->layer($grams, ''), $this->reader->shelf), $target, $slack);
-            $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $grams, $used, $context, $was, $place, $draft);
+            $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $used, $context, $draft);
             if ($next === null) {
                 break;
             }
@@ -157,12 +157,11 @@ final readonly class LayerSolver
     /**
      * @param list<array{job: Job, way: 'short'|'over', off: float}> $owed
      * @param list<Unknown> $unknowns
-     * @param list<float> $grams
      * @param array<string, int> $used how often each job was paid for already
      *
      * @return ?list<Unknown> null where nothing more can be done
      */
-    private function pay(array $owed, array $unknowns, array $grams, array &$used, Context $context, LayerReading $was, Place $place, Draft $draft): ?array
+    private function pay(array $owed, array $unknowns, array &$used, Context $context, Draft $draft): ?array
     {
         $changed = false;
         foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way]) {
@@ -174,7 +173,7 @@ final readonly class LayerSolver
                 [$unknowns, $didLoosen] = $this->loosen($job, $unknowns);
                 $changed = $changed || $didLoosen;
             }
-            $means = $this->means($job, $way, $unknowns, $used, $context, $was, $place, $draft);
+            $means = $this->means($job, $way, $unknowns, $used, $context, $draft);
             if ($means !== null) {
                 [$unknowns, $key] = $means;
                 $used[$key] = 1;
@@ -191,8 +190,9 @@ final readonly class LayerSolver
      *
      * @return ?array{list<Unknown>, string} the masses with the next thing that may pay, and its key
      */
-    private function means(Job $job, string $way, array $unknowns, array $used, Context $context, LayerReading $was, Place $place, Draft $draft): ?array
+    private function means(Job $job, string $way, array $unknowns, array $used, Context $context, Draft $draft): ?array
     {
+        $was = $context->layer;
         $skip = $job === Job::Set && $way === 'short' ? $draft->skip : 0;
         $mass = $was->state->mixed;
         $all = MeansBook::for($job, $way === 'over' ? 'over' : 'short');
@@ -210,7 +210,7 @@ final readonly class LayerSolver
                 --$skip;
                 continue;
             }
-            $pleasant = MeansBook::pleasant($in->id, $in->class, $place->value);
+            $pleasant = MeansBook::pleasant($in->id, $in->class, $context->place->value);
             $most = min($means['most'], $pleasant ?? $means['most']) / 100 * $mass;
             foreach ($unknowns as $i => $unknown) {
                 if ($unknown->ingredient === $in->id) {
@@ -218,7 +218,7 @@ final readonly class LayerSolver
                         continue 2;
                     }
                     $unknowns[$i] = $unknown->kept
-                        ? Unknown::grown($in->id, (float) $unknown->was, 0.3 * $means['typical'] / 100 * $mass, max($most - (float) $unknown->was, $most), $unknown->text, $unknown->prep, of: $unknown->of)
+                        ? $unknown->grown(0.3 * $means['typical'] / 100 * $mass, 0.0, max($most - (float) $unknown->was, $most))
                         : $unknown->bounded($unknown->least, max($unknown->most, $most));
 
                     return [array_values($unknowns), $key];

@@ -6,14 +6,12 @@ namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Setting\Ladder;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 
 /** For what a helper of a substitution is meant, where it is not for all: the fat of what is replaced, which thing it is, or what its layer has to do. */
 final readonly class Condition
 {
-    /** Rung of the ladder from which a layer is to slice. */
-    private const SLICES = 4.0;
-
     private function __construct(private string $kind, private string $of) {}
 
     /** Null where nobody knows the words: `fat>25`, `is:litchi`, `slices`, `base`, `soda`. */
@@ -47,7 +45,7 @@ final readonly class Condition
     public function holdsIn(LayerReading $layer): bool
     {
         return match ($this->kind) {
-            'slices' => Ladder::coordinate($layer->set->ge) >= self::SLICES,
+            'slices' => Ladder::coordinate($layer->set->ge) >= Figure::ConditionSlices->number(),
             'base' => $layer->baseWords !== null,
             'soda' => array_filter($layer->state->model->portions, static fn($one): bool => $one->ingredient->composition->of100('salt') > 20.0 && $one->ingredient->does('alkali') > 0.0) !== [],
             default => true,

@@ -6,18 +6,16 @@ namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Diet\Diet;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Figure;
 
 /** What a layer is and may be, as far as a choice of means asks: its place, its heat, its acidity, what it was made of. */
 final readonly class Context
 {
-    /** pH under which a layer is sharp: nothing that weakens in acid is boiled in it [trade]. */
-    private const SHARP = 4.2;
-
     /** @var array<string, bool> */
     private array $is;
 
     /** @param bool $sweetener whether the brief wants sweeteners rather than sugar */
-    public function __construct(LayerReading $layer, private Place $place, Permit $permit, bool $sweetener)
+    public function __construct(public LayerReading $layer, public Place $place, Permit $permit, bool $sweetener)
     {
         $comes = static function (string $origin) use ($layer): bool {
             foreach ($layer->state->model->portions as $i => $portion) {
@@ -34,7 +32,7 @@ final readonly class Context
             'keto' => $permit->asks(Diet::Keto),
             'hot' => $layer->layer->treatment->isHot(),
             'cold' => !$layer->layer->treatment->isHot(),
-            'sharp' => $layer->ph !== null && $layer->ph < self::SHARP,
+            'sharp' => $layer->ph !== null && $layer->ph < Figure::ContextSharp->number(),
             'foam' => $place === Place::Foam,
             'base' => $place === Place::Base,
             'was-dairy' => $comes('dairy'),

@@ -13,6 +13,7 @@ use Transmuta\Formula\TreatmentKind;
 use Transmuta\Formula\TreatmentStep;
 use Transmuta\Property\Care;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
@@ -21,8 +22,6 @@ use Transmuta\Shelf\Shelf;
 /** How a new layer is heated, and what its lines are done to before they meet the rest, so that what comes in works and is safe. */
 final readonly class Heating
 {
-    private const BASE_OVEN = 160.0;
-
     public function __construct(private Shelf $shelf, private Permit $permit) {}
 
     /**
@@ -71,7 +70,7 @@ final readonly class Heating
         return match (true) {
             $in->class === 'gel-agent' => ['boiled'],
             \in_array($in->class, ['starch', 'custard-powder'], true) && $in->does('starch-cold') === 0.0 => $heats && ($treatment->bakes() || $treatment->boils()) ? [] : ['boiled'],
-            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Care::SAFE) => ['boiled'],
+            Care::isRawFlour($in) && $layer !== null && $layer->baseWords === null && !$layer->layer->treatment->reaches(Figure::CareSafe->number()) => ['boiled'],
             $in->does('foam-overrun') > 0.0 && $line !== null && $line->has('whipped') => ['whipped'],
             \in_array($in->class, ['butter', 'plant-butter', 'coconut-fat', 'cocoa-butter'], true) && $line !== null && $line->has('melted') => ['melted'],
             default => [],
@@ -95,11 +94,11 @@ final readonly class Heating
             return $was->treated($treatment)->losing(null);
         }
         $warm = $was->treatment->step(TreatmentKind::Melt);
-        if ($warm !== null && ($warm->celsius === null || $warm->celsius > Care::CULTURED_BEARS) && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
-            $was = $was->treated($was->treatment->with($warm->at(Care::COOL)));
+        if ($warm !== null && ($warm->celsius === null || $warm->celsius > Figure::CulturedBears->number()) && !$was->treatment->isHot() && array_filter($unknowns, fn(Unknown $u): bool => !$u->kept && Care::splitsWarm($this->shelf->get($u->ingredient))) !== []) {
+            $was = $was->treated($was->treatment->with($warm->at(Figure::CulturedCool->number())));
         }
-        if ($isBaked && !$was->treatment->reaches(Care::SAFE)) {
-            return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::BASE_OVEN)))->losing($losses);
+        if ($isBaked && !$was->treatment->reaches(Figure::CareSafe->number())) {
+            return $was->treated($was->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, Figure::BaseOven->number())))->losing($losses);
         }
         $egg = array_filter($unknowns, fn(Unknown $u): bool => $this->shelf->get($u->ingredient)->comesFrom('egg'));
         if (!$was->treatment->has(TreatmentKind::Cook) || $was->treatment->reaches(95.0) || $egg !== [] || $layer->state->of100('protein.egg') < 0.3) {

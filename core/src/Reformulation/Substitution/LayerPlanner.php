@@ -13,6 +13,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Taste\Characters;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Reformulation\Deviation\Job;
@@ -23,43 +24,8 @@ use Transmuta\Shelf\Shelf;
 /** Finds what leaves a layer, what can stand in for each line, and the ways to put them together: like for like first. */
 final readonly class LayerPlanner
 {
-    /** Lines under this share of a layer are seasoning and stay as they are, %. */
-    private const SEASONING = 1.0;
-
     /** Ways to rewrite one layer that are drafted. */
     private const MOST_DRAFTS = 7;
-
-    /** A part of a twin from this share on names it, and may not vanish. */
-    private const MAIN = 0.25;
-
-    /** What a scale's step may add to a dose of a few tenths of a gram: room left under a maximum, share. */
-    private const WEIGHED = 0.95;
-
-    /** Fat of a whipped layer under which whipped fruit is a way too, g per 100 g [trade]. */
-    private const LEAN_WHIP = 12.0;
-
-    /** Oven for a base that is baked only in its new form, °C [trade]. */
-    /** What the layer is about may give way to this share at most. */
-    private const ABOUT = 0.6;
-
-    /** A twin that carries what the layer is about stays at this share of its dose at least. */
-    private const STAYS_ABOUT = 0.8;
-
-    /** Lecithin that is at hand wherever free fat comes in, % of the layer [trade]. */
-    private const LECITHIN = 0.2;
-
-    /** A layer with less protein than this, or at a pinch less water, is no place for a powder, g per 100 g [trade]: a jam, a caramel. */
-    private const HAS_PROTEIN = 1.5;
-
-    /** pH under which milk curdles at a boil, and the starch that keeps it from it, g per 100 g [trade]. */
-    private const SOUR = 5.2;
-    private const STARCHED = 1.5;
-
-    /** Egg of a base from which it is a sponge, share [trade]. */
-    private const SPONGE = 0.12;
-
-    private const LIQUID = 45.0;
-    private const MOIST = 20.0;
 
     private Characters $characters;
     private SchooledLines $lines;
@@ -124,8 +90,8 @@ final readonly class LayerPlanner
             $options[$i] = $this->options($written[$i], $place, $layer);
         }
         $drafts = [];
-        $add = function (array $choice, int $skip, ?array $lines = null, ?string $part = null) use ($only, &$drafts, $layer, $place, $needs, $treatment, $written, $options, $banned): void {
-            $draft = $this->draft($layer, $place, $needs, $treatment, $lines ?? $written, $banned, $options, $choice, $skip, $part ?? $only, \count($drafts));
+        $add = function (array $choice, int $skip, ?array $lines = null, ?string $part = null) use ($only, &$drafts, $layer, $place, $needs, $treatment, $written, $options): void {
+            $draft = $this->draft($layer, $place, $needs, $treatment, $lines ?? $written, $options, new Way($choice, $skip, $part ?? $only, \count($drafts)));
             if ($draft !== null) {
                 $drafts[$draft->id] ??= $draft;
             }
@@ -155,7 +121,7 @@ final readonly class LayerPlanner
         $where = $place->ofLine($line, $layer);
         // Much egg in a base makes a sponge of it; a little only binds a dough.
         if ($where === 'base' && $in->comesFrom('egg')) {
-            $where = $line->grams > self::SPONGE * $layer->state->mixed ? 'crumb' : 'dough';
+            $where = $line->grams > Figure::BaseSponge->number() * $layer->state->mixed ? 'crumb' : 'dough';
         }
         $options = $this->twins->of($in, $this->permit->dietsBanning($in), $where);
         // What would take the line's place while nothing is known of its kind is asked of its parts.
@@ -170,7 +136,7 @@ final readonly class LayerPlanner
         if ($place->ofLine($line, $layer) === 'foam') {
             $fruit = array_values(array_filter($nearer, $isFruit));
             $other = array_values(array_filter($nearer, static fn(Substitution $t): bool => !$isFruit($t)));
-            $isLean = $layer->state->fat < self::LEAN_WHIP;
+            $isLean = $layer->state->fat < Figure::PlannerLeanWhip->number();
             $nearer = match ($this->schools->leanWhip) {
                 true => [...$fruit, ...$other],
                 false => $other,
@@ -183,12 +149,11 @@ final readonly class LayerPlanner
 
     /**
      * @param array<int, Line> $lines
-     * @param list<int> $banned
-     * @param array<int, list<Substitution>> $options
-     * @param array<int, int> $choice which of its options a line takes; the first where it is not named
+     * @param array<int, list<Substitution>> $options what may stand in for each line that leaves, by its place
      */
-    private function draft(LayerReading $layer, Place $place, Needs $needs, ?Treatment $treatment, array $lines, array $banned, array $options, array $choice, int $skip, string $part, int $rank): ?Draft
+    private function draft(LayerReading $layer, Place $place, Needs $needs, ?Treatment $treatment, array $lines, array $options, Way $way): ?Draft
     {
+        [$skip, $part] = [$way->skip, $way->part];
         $mass = $layer->state->mixed;
         $pool = new Pool();
         $twins = $lost = [];
@@ -200,8 +165,8 @@ final readonly class LayerPlanner
             if ($line->grams <= 0.0) {
                 continue;
             }
-            if (\in_array($i, $banned, true)) {
-                $twin = $options[$i][$choice[$i] ?? 0] ?? null;
+            if (isset($options[$i])) {
+                $twin = $options[$i][$way->choice[$i] ?? 0] ?? null;
                 if ($twin === null || $twin->isNone()) {
                     $lost[] = $twin === null ? \sprintf('nothing on the shelf stands in for %s', mb_strtolower($in->name)) : $twin->note;
                     $this->leaveAsParts($pool, $in, $line, $place, $mass);
@@ -218,10 +183,10 @@ final readonly class LayerPlanner
             }
             $isChanged = $this->keep($pool, $line, $in, $needs, $place, $layer, $part) || $isChanged;
         }
-        $isWet = $place === Place::Base || $layer->state->water >= self::MOIST;
+        $isWet = $place === Place::Base || $layer->state->water >= Figure::PlannerMoist->number();
         $hasPowder = array_filter($pool->incoming(), fn(string $id): bool => $this->shelf->get($id)->group === 'protein') !== [];
         // A fruit jelly is set by gelatin and takes no powder until nothing else is left.
-        $takesPowder = $place === Place::Base || ($isWet && $layer->state->protein - $layer->state->of100('protein.gelatin') >= self::HAS_PROTEIN) || ($needs->reach > 1 && $layer->state->water >= self::LIQUID);
+        $takesPowder = $place === Place::Base || ($isWet && $layer->state->protein - $layer->state->of100('protein.gelatin') >= Figure::PlannerHasProtein->number()) || ($needs->reach > 1 && $layer->state->water >= Figure::PlannerLiquid->number());
         if ($needs->protein && $takesPowder) {
             // One powder is enough; what a twin brought may be all of it.
             if (!$hasPowder) {
@@ -229,7 +194,7 @@ final readonly class LayerPlanner
             }
             $isChanged = true;
         }
-        if (!$isChanged && !$needs->otherwise && $treatment === null && $banned === [] && $part === '') {
+        if (!$isChanged && !$needs->otherwise && $treatment === null && $options === [] && $part === '') {
             return null;
         }
         $this->citrus($pool, $place, $layer);
@@ -238,12 +203,12 @@ final readonly class LayerPlanner
         if ($unknowns === []) {
             return null;
         }
-        $isBaked = $isBaked || $this->heating->mustBake($pool->incoming(), array_map(static fn(int $i): string => (string) $lines[$i]->ingredient, $banned));
+        $isBaked = $isBaked || $this->heating->mustBake($pool->incoming(), array_map(static fn(int $i): string => (string) $lines[$i]->ingredient, array_keys($options)));
         $template = $this->heating->layer($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
         $unknowns = $this->heating->safe($unknowns, $template);
         $id = implode('+', [...array_map(static fn(string $from, Substitution $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';
 
-        return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $rank);
+        return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $way->rank);
     }
 
     private function bring(Pool $pool, Substitution $twin, Line $line, float $grams, Place $place, LayerReading $layer): void
@@ -255,14 +220,14 @@ final readonly class LayerPlanner
             $typical = $weighed * $share;
             $isAgent = \in_array($in->class, ['gel-agent', 'gelatin', 'starch', 'custard-powder', 'thickener', 'emulsifier', 'acid', 'bulk-sweetener', 'intense-sweetener', 'sugar', 'water'], true);
             [$low, $high] = match (true) {
-                $this->bothAbout($layer, (string) $line->ingredient, $in) => [self::STAYS_ABOUT, Weights::of('twin.main.high')],
+                $this->bothAbout($layer, (string) $line->ingredient, $in) => [Figure::PlannerStaysAbout->number(), Weights::of('twin.main.high')],
                 $isAgent => [Weights::of('twin.agent.low'), Weights::of('twin.agent.high')],
-                $share >= self::MAIN => [Weights::of('twin.main.low'), Weights::of('twin.main.high')],
+                $share >= Figure::PlannerMain->number() => [Weights::of('twin.main.low'), Weights::of('twin.main.high')],
                 default => [Weights::of('twin.side.low'), Weights::of('twin.side.high')],
             };
             // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
             $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : Heating::prep($in, $line, $layer);
-            $pool->bring($this->limited($id, $typical, $low * $typical, $high * $typical, $place, $layer, !$isAgent && $share >= self::MAIN, $prep));
+            $pool->bring($this->limited($id, new Dose($typical, $low * $typical, $high * $typical, !$isAgent && $share >= Figure::PlannerMain->number()), $place, $layer, $prep));
         }
         foreach ($twin->helpers as $helper) {
             if ($helper->condition?->holdsIn($layer) === false) {
@@ -273,7 +238,7 @@ final readonly class LayerPlanner
             if ($dose < 0.0) {
                 $pool->loosen($helper->ingredient);
             } elseif ($in !== null && $this->permit->allows($in)) {
-                $pool->bring($this->limited($in->id, $dose, 0.0, Weights::of('twin.agent.high') * $dose, $place, $layer, false, Heating::prep($in, $line, $layer)));
+                $pool->bring($this->limited($in->id, new Dose($dose, 0.0, Weights::of('twin.agent.high') * $dose), $place, $layer, Heating::prep($in, $line, $layer)));
             }
         }
     }
@@ -307,7 +272,7 @@ final readonly class LayerPlanner
     private function keep(Pool $pool, Line $line, Ingredient $in, Needs $needs, Place $place, LayerReading $layer, string $part): bool
     {
         $mass = $layer->state->mixed;
-        $isSeasoning = $line->grams < self::SEASONING / 100 * $mass;
+        $isSeasoning = $line->grams < Figure::PlannerSeasoning->number() / 100 * $mass;
         if ($line->pinned || $line->has('infused') || $isSeasoning) {
             $pool->keep(Unknown::kept($line, true, pinned: $line->pinned));
 
@@ -321,13 +286,13 @@ final readonly class LayerPlanner
                 return true;
             }
             $isAbout = array_filter(array_keys($this->characters->of($layer->state)), fn(string $c): bool => $this->characters->carries($in, $c)) !== [];
-            $freed = Unknown::freed($line, ($isAbout ? self::ABOUT : Weights::of('swap.half')) * $line->grams);
-            $pool->keep($isAbout ? $freed->bounded(self::ABOUT * $line->grams, $freed->most) : $freed);
+            $freed = Unknown::freed($line, ($isAbout ? Figure::PlannerAbout->number() : Weights::of('swap.half')) * $line->grams);
+            $pool->keep($isAbout ? $freed->bounded(Figure::PlannerAbout->number() * $line->grams, $freed->most) : $freed);
             $weighed = Weights::of('swap.half') * $line->grams * $swap->ratio;
             foreach ($swap->mix as $id => $share) {
                 $other = $this->shelf->get($id);
                 $typical = $weighed * $share;
-                $pool->bring($this->limited($id, $typical, 0.0, Weights::of('twin.side.high') * $typical, $place, $layer, false, Heating::prep($other, $line, $layer)));
+                $pool->bring($this->limited($id, new Dose($typical, 0.0, Weights::of('twin.side.high') * $typical), $place, $layer, Heating::prep($other, $line, $layer)));
             }
             foreach ($swap->helpers as $helper) {
                 if ($helper->condition?->holdsIn($layer) === false) {
@@ -336,7 +301,7 @@ final readonly class LayerPlanner
                 $other = $this->shelf->find($helper->ingredient);
                 $dose = $helper->grams($weighed, $mass, Weights::of('swap.half') * $line->grams);
                 if ($other !== null && $dose > 0.0 && $this->permit->allows($other)) {
-                    $pool->bring($this->limited($other->id, $dose, 0.0, Weights::of('twin.helper.high') * $dose, $place, $layer, false, Heating::prep($other, $line, $layer)));
+                    $pool->bring($this->limited($other->id, new Dose($dose, 0.0, Weights::of('twin.helper.high') * $dose), $place, $layer, Heating::prep($other, $line, $layer)));
                 }
             }
 
@@ -391,9 +356,9 @@ final readonly class LayerPlanner
     /** Whether it brings soured milk to a boil that has no starch to hold it. */
     private function curdles(Substitution $twin, Ingredient $was, LayerReading $layer): bool
     {
-        $isSour = static fn(Ingredient $in): bool => $in->group === 'dairy' && $in->ph !== null && $in->ph < self::SOUR;
+        $isSour = static fn(Ingredient $in): bool => $in->group === 'dairy' && $in->ph !== null && $in->ph < Figure::MilkCurdlesBoiled->number();
 
-        return $layer->layer->treatment->boils() && !$isSour($was) && $layer->state->of100('starch') < self::STARCHED
+        return $layer->layer->treatment->boils() && !$isSour($was) && $layer->state->of100('starch') < Figure::MilkStarched->number()
             && array_filter(array_keys($twin->mix), fn(string|int $id): bool => $isSour($this->shelf->get((string) $id))) !== [];
     }
 
@@ -420,7 +385,7 @@ final readonly class LayerPlanner
             $in = $this->shelf->find($means['id']);
             if ($in !== null && $in->does('gelatin-bloom') > 0.0 && $this->permit->allows($in)) {
                 $dose = $means['typical'] / 100 * $layer->state->mixed;
-                $pool->bring($this->limited($in->id, $dose, Weights::of('citrus.low') * $dose, Weights::of('citrus.high') * $dose, $place, $layer, true, []));
+                $pool->bring($this->limited($in->id, new Dose($dose, Weights::of('citrus.low') * $dose, Weights::of('citrus.high') * $dose, true), $place, $layer, []));
 
                 return;
             }
@@ -435,7 +400,7 @@ final readonly class LayerPlanner
             $in = $this->shelf->find($means['id']);
             if ($in !== null && $in->class === 'emulsifier' && $this->permit->allows($in)) {
                 $mass = $layer->state->mixed;
-                $pool->bring(Unknown::substitute($in->id, self::LECITHIN / 100 * $mass, 0.0, $means['most'] / 100 * $mass, false, [], $means['least'] / 100 * $mass));
+                $pool->bring(Unknown::substitute($in->id, Figure::PlannerLecithin->number() / 100 * $mass, 0.0, $means['most'] / 100 * $mass, false, [], $means['least'] / 100 * $mass));
 
                 return;
             }
@@ -468,13 +433,14 @@ final readonly class LayerPlanner
      *
      * @param list<string> $prep
      */
-    private function limited(string $id, float $typical, float $least, float $most, Place $place, LayerReading $layer, bool $names, array $prep): Unknown
+    private function limited(string $id, Dose $dose, Place $place, LayerReading $layer, array $prep): Unknown
     {
+        [$typical, $least, $most] = [$dose->typical, $dose->least, $dose->most];
         $in = $this->shelf->get($id);
         $mass = $layer->state->mixed;
         $pleasant = MeansBook::pleasant($id, $in->class, $place->value);
         $market = $this->schools->market->limitsSweeteners() ? SweetenerIntake::mostOf($in->composition, $this->reference) : null;
-        $bounds = array_filter([$pleasant === null ? null : $pleasant / 100 * $mass, $market === null ? null : self::WEIGHED * $market / 100 * $mass], static fn(?float $v): bool => $v !== null);
+        $bounds = array_filter([$pleasant === null ? null : $pleasant / 100 * $mass, $market === null ? null : Figure::PlannerWeighed->number() * $market / 100 * $mass], static fn(?float $v): bool => $v !== null);
         if ($bounds !== []) {
             $had = 0.0;
             foreach ($layer->state->model->portions as $i => $portion) {
@@ -487,6 +453,6 @@ final readonly class LayerPlanner
             $least = min($least, $typical);
         }
 
-        return Unknown::substitute($id, $typical, $least, $most, $names && $least < $most, $prep, MeansBook::leastUseful($id) / 100 * $mass);
+        return Unknown::substitute($id, $typical, $least, $most, $dose->names && $least < $most, $prep, MeansBook::leastUseful($id) / 100 * $mass);
     }
 }

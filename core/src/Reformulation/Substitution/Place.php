@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Formula\Line;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reformulation\Deviation\LayerKind;
 
 /** Where an ingredient stands, which decides what may take its place and how much of it is pleasant. */
@@ -17,16 +18,13 @@ enum Place: string
     case Baked = 'baked';
     case Frozen = 'frozen';
 
-    /** Colder than this a layer is eaten frozen, °C. */
-    private const FROZEN = -2.0;
-
     public static function of(LayerReading $layer, float $serveAt): self
     {
         $treatment = $layer->layer->treatment;
 
         return match (true) {
             $layer->baseWords !== null => self::Base,
-            $serveAt < self::FROZEN => self::Frozen,
+            $serveAt < Figure::EatenFrozen->number() => self::Frozen,
             $treatment->bakes() => self::Baked,
             LayerKind::of($layer) === LayerKind::Foam => self::Foam,
             default => self::Filling,

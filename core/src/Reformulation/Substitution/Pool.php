@@ -65,7 +65,7 @@ final class Pool
                 $key = self::key($one);
                 $new = $one->pinned || ($one->fixed && $one->near <= 0.0) ? null : $in[$key] ?? null;
                 if ($new !== null) {
-                    $one = Unknown::grown($id, (float) $one->was, $new->near, $new->most, $one->text, array_values(array_unique([...$one->prep, ...$new->prep])), $new->least, $new->names, $one->of);
+                    $one = $one->grown($new->near, $new->least, $new->most)->prepared($new->prep)->naming($new->names);
                     unset($in[$key]);
                 }
                 $unknowns[] = isset($this->loose[$id]) && !$one->pinned ? $one->loosened(Weights::of('free.loose')) : $one;

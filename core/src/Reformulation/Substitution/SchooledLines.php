@@ -7,6 +7,7 @@ namespace Transmuta\Reformulation\Substitution;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Line;
 use Transmuta\Property\LayerReading;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Brief\Schools;
 use Transmuta\Shelf\Ingredient;
@@ -15,9 +16,6 @@ use Transmuta\Shelf\Shelf;
 /** What the studio's schools do to the written lines of a layer before anything is replaced: the zest of a curd, and which part of the egg it is made with. */
 final readonly class SchooledLines
 {
-    /** Grated zest where a curd is to have it, % of the layer: about that of one lemon in 600 g [trade]. */
-    private const ZEST = 1.0;
-
     public function __construct(private Shelf $shelf, private Permit $permit, private Schools $schools) {}
 
     /**
@@ -39,7 +37,7 @@ final readonly class SchooledLines
         foreach ($has === [] ? $lines : [] as $line) {
             $zest = $this->zestOf((string) $line->ingredient);
             if ($zest !== null && $line->grams > 0.0) {
-                $lines[] = Line::of($zest->id, self::ZEST / 100 * $layer->state->mixed, prep: ['grated']);
+                $lines[] = Line::of($zest->id, Figure::CurdZest->number() / 100 * $layer->state->mixed, prep: ['grated']);
 
                 return $lines;
             }

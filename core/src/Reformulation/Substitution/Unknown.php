@@ -72,14 +72,18 @@ final readonly class Unknown
         return new self($ingredient, $floor, max($most, $floor), max($typical, 1e-3), false, false, $prep, '', null, false, self::NEW, $useful, $names);
     }
 
-    /**
-     * A line of the original that something also brings: it may shrink by 15 % or grow by the dose.
-     *
-     * @param list<string> $prep
-     */
-    public static function grown(string $ingredient, float $was, float $typical, float $most, string $text, array $prep, float $least = 0.0, bool $names = false, ?Line $of = null): self
+    /** A line of the original that something also brings: it may shrink by 15 % or grow by the dose, g. */
+    public function grown(float $typical, float $least, float $most): self
     {
-        return new self($ingredient, (1.0 - Weights::of('free.kept')) * $was + $least, $was + max($most, $least), $was + $typical, false, false, $prep, $text, $was, names: $names, of: $of);
+        $was = (float) $this->was;
+
+        return new self($this->ingredient, (1.0 - Weights::of('free.kept')) * $was + $least, $was + max($most, $least), $was + $typical, false, false, $this->prep, $this->text, $was, of: $this->of);
+    }
+
+    /** The same where the route is named by it, or is not. */
+    public function naming(bool $names): self
+    {
+        return new self($this->ingredient, $this->least, $this->most, $this->near, $this->kept, $this->fixed, $this->prep, $this->text, $this->was, $this->pinned, $this->give, $this->useful, $names, $this->of);
     }
 
     /** A line of the original that stays at its own figure. */

@@ -6,6 +6,7 @@ namespace Transmuta\Trial\Learning;
 
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\Setting\Ladder;
+use Transmuta\Reference\Figure;
 
 /**
  * What a trial found of a layer's set, on the ladder: a place u (whole numbers at the lower edge of each step) and how unsure it is. Kitchen protocols
@@ -13,9 +14,6 @@ use Transmuta\Property\Setting\Ladder;
  */
 final readonly class Finding
 {
-    /** Share of GE by which a firmness by a protocol may be off beyond its reading: friction at the foot. */
-    private const FRICTION = 0.10;
-
     private function __construct(public float $u, public float $variance) {}
 
     /**
@@ -100,7 +98,7 @@ final readonly class Finding
         // A height is read to ± 0.02.
         $reading = abs($ge(min(0.994, $x + 0.02)) - $ge($x - 0.02)) / 2;
 
-        return self::ge($ge($x), hypot($reading, self::FRICTION * $ge($x)));
+        return self::ge($ge($x), hypot($reading, Figure::ProtocolFriction->number() * $ge($x)));
     }
 
     private static function within(string $protocol, float $value, float $low, float $high, string $what): self

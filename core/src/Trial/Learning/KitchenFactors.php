@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Trial\Learning;
 
 use Transmuta\Property\Setting\Ladder;
-use Transmuta\Property\Setting\Strengths;
+use Transmuta\Reference\Figure;
 
 /**
  * By how much the mechanisms of this kitchen set firmer or softer than the shipped model says, from its own trials: one factor a mechanism, drawn
@@ -13,12 +13,6 @@ use Transmuta\Property\Setting\Strengths;
  */
 final class KitchenFactors
 {
-    /** Spread of a trial that is made again, steps [trade]. */
-    private const REPEAT = 0.2;
-
-    /** From so many batches on the spread of kitchens is what the trials say it is. */
-    private const ENOUGH = 20;
-
     private const SPREADS = [0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6];
 
     /** A batch bears on a mechanism that moves it half a step or more as it doubles by e. */
@@ -84,7 +78,7 @@ final class KitchenFactors
             $count = \count($of);
             $s[] = array_map(static fn(string $name): float => array_sum(array_map(static fn(Tried $t): float => ($t->foretold->mechanisms[$name] ?? 0.0) * Ladder::slope($t->foretold->ge), $of)) / $count, $names);
             $r[] = array_sum(array_map(static fn(Tried $t): float => $t->found->u - Ladder::coordinate($t->foretold->ge), $of)) / $count;
-            $sigma[] = sqrt(self::REPEAT ** 2 + array_sum(array_map(static fn(Tried $t): float => $t->found->variance, $of)) / $count ** 2);
+            $sigma[] = sqrt(Figure::TrialRepeat->number() ** 2 + array_sum(array_map(static fn(Tried $t): float => $t->found->variance, $of)) / $count ** 2);
         }
 
         return [$names, $s, $r, $sigma];
@@ -97,10 +91,10 @@ final class KitchenFactors
      */
     private static function spread(array $s, array $r, array $sigma): float
     {
-        if (\count($r) < self::ENOUGH || \count($r) > 400) {
-            return Strengths::KITCHENS;
+        if (\count($r) < Figure::TrialEnough->number() || \count($r) > 400) {
+            return Figure::SetKitchens->number();
         }
-        $best = [Strengths::KITCHENS, -\INF];
+        $best = [Figure::SetKitchens->number(), -\INF];
         foreach (self::SPREADS as $tau) {
             $evidence = Ridge::evidence($s, $r, $sigma, $tau);
             if ($evidence > $best[1]) {

@@ -6,7 +6,7 @@ namespace Transmuta\Trial\Pots;
 
 use Transmuta\Fault\Nonsense;
 use Transmuta\Property\Setting\Ladder;
-use Transmuta\Property\Setting\Strengths;
+use Transmuta\Reference\Figure;
 use Transmuta\Statistics\Normal;
 
 /**
@@ -103,7 +103,7 @@ final readonly class PotFit
         for ($ln = -self::FAR; $ln <= self::FAR + 1e-9; $ln += self::STEP) {
             $at = array_map(static fn(float $dose): float => Ladder::coordinate($curve->ge($dose, exp($ln))), $doses);
             for ($sigma = self::SIGMAS[0]; $sigma <= self::SIGMAS[1] + 1e-9; $sigma += self::SIGMAS[2]) {
-                $log = -0.5 * ($ln / Strengths::KITCHENS) ** 2 - 0.5 * (log($sigma / self::SIGMA[0]) / self::SIGMA[1]) ** 2;
+                $log = -0.5 * ($ln / Figure::SetKitchens->number()) ** 2 - 0.5 * (log($sigma / self::SIGMA[0]) / self::SIGMA[1]) ** 2;
                 foreach ($alike as [$pot, $step, $times]) {
                     $log += $times * log(max(1e-300, self::noted($step, $at[$pot], $sigma)));
                 }

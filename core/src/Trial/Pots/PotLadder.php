@@ -10,6 +10,7 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Setting\Ladder;
 use Transmuta\Property\Setting\Ripening;
+use Transmuta\Reference\Figure;
 use Transmuta\Sensory\Codes;
 use Transmuta\Sensory\Dice;
 
@@ -25,20 +26,8 @@ final readonly class PotLadder
 
     private const POT_GRAMS = [30.0, 500.0];
 
-    /** What a kitchen scale shows, g. */
-    private const SCALE = 0.1;
-
-    /** Under so many times what the scale shows, a dose is weighed as a stock [trade]: 1 g on a scale of 0.1. */
-    private const WEIGHABLE = 10.0;
-
     /** Strengths of a stock, g of the agent in 1 g, weakest first. */
     private const STOCKS = [0.01, 0.02, 0.04, 0.05, 0.1, 0.2];
-
-    /** Share of the liquid a stock may take, so that the base can still be boiled. */
-    private const OF_LIQUID = 0.6;
-
-    /** g of water in 100 g from which a line is a liquid that carries a stock. */
-    private const LIQUID = 80.0;
 
     /**
      * @param list<array{ingredient: string, name: string, share: float}> $agents what is stepped, share 0…1 of all that is
@@ -64,14 +53,12 @@ final readonly class PotLadder
     /**
      * @param list<int> $lines places of the one or two lines that are stepped
      * @param int $wanted step of the ladder, 1…5, where the set is asked for
-     * @param int $count of pots, 3…5
-     * @param float $step times the dose from pot to pot, 1.15…1.6
-     * @param float $pot g of a pot, 30…500
      *
      * @throws Nonsense naming what cannot be meant
      */
-    public static function of(Asked $asked, LayerReading $layer, array $lines, Reader $reader, float $celsius, int $wanted, int $count, float $step, float $pot, int $seed): self
+    public static function of(Asked $asked, LayerReading $layer, array $lines, Reader $reader, float $celsius, int $wanted, PotSeries $series): self
     {
+        [$count, $step, $pot] = [$series->count, $series->step, $series->pot];
         $state = $layer->state;
         $lines = self::checked($lines, $layer, $count, $step, $pot);
         $curve = null;
@@ -85,8 +72,8 @@ final readonly class PotLadder
         }
         $agents = array_map(static fn(int $n): float => $middle * $step ** ($n - ($count - 1) / 2) * $pot / 100, range(0, $count - 1));
         [$liquid, $liquidShare] = self::liquid($state, $lines);
-        $stock = $liquid === null || $agents[0] >= self::WEIGHABLE * self::SCALE ? null : self::stock(end($agents), $liquidShare * $pot / 100, $middle * $pot / 100);
-        $pots = self::pots($agents, $pot, $stock, $curve, new Codes(new Dice($seed)));
+        $stock = $liquid === null || $agents[0] >= Figure::ScaleWeighable->number() * Figure::ScaleShows->number() ? null : self::stock(end($agents), $liquidShare * $pot / 100, $middle * $pot / 100);
+        $pots = self::pots($agents, $pot, $stock, $curve, new Codes(new Dice($series->seed)));
         $held = $stock === null ? 0.0 : end($agents) / $stock / $pot * 100;
 
         return new self(
@@ -99,7 +86,7 @@ final readonly class PotLadder
             $liquid === null ? null : $state->model->portions[$liquid]->ingredient->name,
             $stock === null ? null : self::made($stock, array_sum(array_column($pots, 'stock'))),
             $pots,
-            (new Dice($seed + 1))->shuffled(array_column($pots, 'code')),
+            (new Dice($series->seed + 1))->shuffled(array_column($pots, 'code')),
             isset($layer->set->mechanisms['gelatin']) ? Ripening::MARKS[2] : Ripening::MARKS[1],
         );
     }
@@ -156,7 +143,7 @@ final readonly class PotLadder
 
             return [
                 'code' => $codes->next(), 'dose' => $agent / $pot * 100, 'agent' => $agent, 'base' => $pot - ($stock === null ? $agent : $most), 'stock' => $stock === null ? null : $weighed, 'liquid' => $stock === null ? null : $most - $weighed,
-                'foretold' => $ge, 'foretold_word' => $ge === null ? null : Ladder::word($ge), 'unsure' => self::SCALE / 2 / max(self::SCALE, $weighed),
+                'foretold' => $ge, 'foretold_word' => $ge === null ? null : Ladder::word($ge), 'unsure' => Figure::ScaleShows->number() / 2 / max(Figure::ScaleShows->number(), $weighed),
             ];
         }, $agents);
     }
@@ -171,7 +158,7 @@ final readonly class PotLadder
     private static function stock(float $most, float $liquid, float $own): ?float
     {
         foreach (self::STOCKS as $strength) {
-            if ($most / $strength - $own <= self::OF_LIQUID * $liquid) {
+            if ($most / $strength - $own <= Figure::StockOfLiquid->number() * $liquid) {
                 return $strength;
             }
         }
@@ -189,7 +176,7 @@ final readonly class PotLadder
         $most = [null, 0.0];
         foreach ($state->model->portions as $n => $portion) {
             $share = $state->share[$n];
-            if (!\in_array($n, $lines, true) && !$portion->infused && ($portion->ingredient->composition->parts['water'] ?? 0.0) >= self::LIQUID && $share > $most[1]) {
+            if (!\in_array($n, $lines, true) && !$portion->infused && ($portion->ingredient->composition->parts['water'] ?? 0.0) >= Figure::StockLiquid->number() && $share > $most[1]) {
                 $most = [$n, $share];
             }
         }

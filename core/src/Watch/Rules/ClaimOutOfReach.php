@@ -11,15 +11,13 @@ use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Energy;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 43: a claim that is close, and what is missing. */
 final class ClaimOutOfReach implements Rule
 {
-    /** Share of energy from protein that a cure aims for: 20 % with what rounding needs. */
-    private const SHARE = 0.205;
-
     public static function name(): string
     {
         return 'claim-near';
@@ -60,7 +58,7 @@ final class ClaimOutOfReach implements Rule
         $protein = $c->family('protein.') / 100;
         $kj = Energy::of(['protein' => $protein, 'fat' => $c->family('fat.') / 100, 'carbohydrate' => $c->family('sugar.') / 100, 'fibre' => $c->of100('fibre') / 100]);
         $portions = $dish->formula->portions;
-        $grams = $portions * (self::SHARE * $dish->portion['kj'] - Energy::kj('protein') * $dish->portion['protein_g']) / (Energy::kj('protein') * $protein - self::SHARE * $kj);
+        $grams = $portions * (Figure::HighProteinAim->number() * $dish->portion['kj'] - Energy::kj('protein') * $dish->portion['protein_g']) / (Energy::kj('protein') * $protein - Figure::HighProteinAim->number() * $kj);
 
         return [(int) array_key_first($layers), ['action' => 'add', 'ingredient' => $powder->id, 'grams' => round(max(0.1, $grams), 1)]];
     }

@@ -11,19 +11,13 @@ use Transmuta\Property\Look\Colour;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 40: a filling without its yolk is paler; how much of a yellow restores it. */
 final class ColourLostWithYolk implements Rule
 {
-    /** Yellow a yolk curd is taken to have had where its original is not at hand, g yolk per 100 g [trade]. */
-    private const YOLK_CURD = 12.0;
-
-    /** Share of the original's yellow under which the difference is seen. */
-    private const SEEN = 0.6;
-
-
     public static function name(): string
     {
         return 'colour-lost-with-yolk';
@@ -61,10 +55,10 @@ final class ColourLostWithYolk implements Rule
         if ($was !== null) {
             $had = Colour::of($was->state)['yellow'];
 
-            return $was->state->of100('protein.egg') > 0.5 && $had >= 2.0 && $yellow < self::SEEN * $had ? $had - $yellow : 0.0;
+            return $was->state->of100('protein.egg') > 0.5 && $had >= 2.0 && $yellow < Figure::ColourSeen->number() * $had ? $had - $yellow : 0.0;
         }
         $binds = ($now->set->mechanisms['starch'] ?? 0.0) + ($now->set->mechanisms['soy'] ?? 0.0) + ($now->set->mechanisms['agar'] ?? 0.0) > 0.1;
 
-        return $dish->formula->family === Family::Curd && $now->baseWords === null && $binds && $yellow < self::SEEN * self::YOLK_CURD ? self::YOLK_CURD - $yellow : 0.0;
+        return $dish->formula->family === Family::Curd && $now->baseWords === null && $binds && $yellow < Figure::ColourSeen->number() * Figure::ColourYolkCurd->number() ? Figure::ColourYolkCurd->number() - $yellow : 0.0;
     }
 }

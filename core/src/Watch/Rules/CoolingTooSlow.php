@@ -6,10 +6,10 @@ namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Heat\ColdInTime;
-use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 32: a hot layer too deep to cool in time (FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h in all). */
@@ -29,8 +29,8 @@ final class CoolingTooSlow implements Rule
                 $dish->layers[$slow->layer]->layer->name,
                 $slow->cooling->heightMm,
                 $slow->hours,
-                $slow->hours > Cooling::WARM_WITHIN ? '' : \sprintf(' and %.1f h to 5 °C', $slow->cooling->coldHours ?? 0.0),
-                $slow->hours > Cooling::WARM_WITHIN ? '' : ' and 6 h',
+                $slow->hours > Figure::FoodCodeWarmWithin->number() ? '' : \sprintf(' and %.1f h to 5 °C', $slow->cooling->coldHours ?? 0.0),
+                $slow->hours > Figure::FoodCodeWarmWithin->number() ? '' : ' and 6 h',
             ), $slow->layer, $cure);
         }
     }

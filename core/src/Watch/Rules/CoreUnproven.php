@@ -10,6 +10,7 @@ use Transmuta\Property\Heat\BakedCore;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Watch\Rule;
 
 /**
@@ -18,13 +19,6 @@ use Transmuta\Watch\Rule;
  */
 final class CoreUnproven implements Rule
 {
-    /** °C that egg dishes should reach (USDA), and what an estimate of a middle may be off by. */
-    private const SAFE = 71.0;
-    private const OFF = 12.0;
-
-    /** g of egg protein in 100 g from which the middle matters. */
-    private const EGG = 0.5;
-
     public static function name(): string
     {
         return 'core-unproven';
@@ -34,17 +28,17 @@ final class CoreUnproven implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $core = BakedCore::of($layer, $dish->stack->heights[$n], $dish->stack->vessel, $models->reference);
-            if ($core === null || $core >= self::SAFE + self::OFF) {
+            if ($core === null || $core >= Figure::EggDishSafe->number() + Figure::CoreOff->number()) {
                 continue;
             }
             $asks = [];
             foreach ($layer->state->model->portions as $i => $portion) {
-                if ($layer->state->grams[$i] > 0.0 && !$portion->boiled && !$portion->apart && !$portion->fired && (Care::isRawFlour($portion->ingredient) || (Care::isRawEgg($portion->ingredient) && $layer->state->of100('protein.egg') > self::EGG))) {
+                if ($layer->state->grams[$i] > 0.0 && !$portion->boiled && !$portion->apart && !$portion->fired && (Care::isRawFlour($portion->ingredient) || (Care::isRawEgg($portion->ingredient) && $layer->state->of100('protein.egg') > Figure::CoreEgg->number()))) {
                     $asks[] = mb_strtolower(explode(',', $portion->ingredient->name)[0]);
                 }
             }
-            if ($asks !== [] && $layer->layer->treatment->reaches(self::SAFE)) {
-                $isSurelyUnder = $core < self::SAFE - self::OFF;
+            if ($asks !== [] && $layer->layer->treatment->reaches(Figure::EggDishSafe->number())) {
+                $isSurelyUnder = $core < Figure::EggDishSafe->number() - Figure::CoreOff->number();
                 yield new Warning(self::name(), $isSurelyUnder ? Severity::Stop : Severity::Attention, \sprintf('%s: about %.0f mm thick, its middle comes to about %.0f °C in that oven in that time, by an estimate: %s 71 °C. %s holds %s: measure the middle, and bake on until it is there.', $layer->layer->name, $dish->stack->heights[$n], $core, $isSurelyUnder ? 'well under the' : 'too near the', $layer->layer->name, implode(' and ', array_unique($asks))), $n);
             }
         }

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace Transmuta\Watch\Rules;
 
 use Transmuta\Property\DishReading;
-use Transmuta\Property\Fats\Emulsion;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Watch\Rule;
 
 /** Practice, emulsions: free fat that nothing holds splits; held by little more than itself it needs a blender. */
 final class EmulsionSplits implements Rule
 {
-    /** Free fat under which there is nothing to see, g per 100 g. */
-    private const SEEN = 1.0;
-
-    /** Capacity wanted against the free fat, so that a whisk will do. */
-    private const WANTED = 1.35;
-
     public static function name(): string
     {
         return 'emulsion-splits';
@@ -30,7 +24,7 @@ final class EmulsionSplits implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             $of = $models->emulsion->of($layer->state);
-            if ($of === null || $of['free'] < self::SEEN || $of['held'] >= Emulsion::BLENDER * $of['free']) {
+            if ($of === null || $of['free'] < Figure::EmulsionSeen->number() || $of['held'] >= Figure::EmulsionBlender->number() * $of['free']) {
                 continue;
             }
             $splits = $of['held'] < $of['free'];
@@ -68,7 +62,7 @@ final class EmulsionSplits implements Rule
         foreach ($layer->state->model->portions as $i => $portion) {
             $had += $portion->ingredient->id === $best->id ? $layer->state->grams[$i] : 0.0;
         }
-        $more = (self::WANTED * $of['free'] - $of['held']) * $layer->state->mass / 100 / $per;
+        $more = (Figure::EmulsionWanted->number() * $of['free'] - $of['held']) * $layer->state->mass / 100 / $per;
 
         return ['action' => $had > 0.0 ? 'weigh' : 'add', 'ingredient' => $best->id, 'grams' => ceil(10 * ($had + $more)) / 10];
     }

@@ -8,6 +8,7 @@ use Transmuta\Property\DishReading;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
@@ -25,7 +26,7 @@ final class FatWaxyInTheMouth implements Rule
             if ($layer->solidAtMouth > 3.0 && $layer->baseWords === null) {
                 $hardest = null;
                 foreach ($layer->state->model->portions as $i => $portion) {
-                    $solid = $portion->ingredient->group === 'fat' ? $models->fat->solidOf($portion->ingredient, Models::MOUTH) * $layer->state->share[$i] : 0.0;
+                    $solid = $portion->ingredient->group === 'fat' ? $models->fat->solidOf($portion->ingredient, Figure::FatMouth->number()) * $layer->state->share[$i] : 0.0;
                     $hardest = $solid > ($hardest[1] ?? 0.0) ? [$portion->ingredient, $solid] : $hardest;
                 }
                 // As much coconut oil as is as firm on the plate: it is all melted in the mouth.

@@ -12,16 +12,13 @@ use Transmuta\Property\Models;
 use Transmuta\Property\Roots;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 6: gelatin is weaker below pH 3.5. */
 final class GelatinWeakensInAcid implements Rule
 {
-    /** pH from which gelatin keeps its strength, and the most citrate that is offered, % of the layer (practice: reformulating: 0.1–0.3 %, twice that at most). */
-    private const WANTED = 3.6;
-    private const MOST = 0.6;
-
     public static function name(): string
     {
         return 'gelatin-in-acid';
@@ -41,11 +38,11 @@ final class GelatinWeakensInAcid implements Rule
     {
         $salt = $models->shelf->find(Remedies::of(self::name()));
         $ph = static fn(float $grams): float => $models->acidity->ph(LayerState::ofLayer($layer->layer->with([...$layer->layer->lines, Line::of(Remedies::of(self::name()), $grams)]), $models->shelf)) ?? 7.0;
-        $most = self::MOST / 100 * $layer->state->mass;
-        if ($salt === null || $ph($most) < self::WANTED) {
+        $most = Figure::GelatinMostCitrate->number() / 100 * $layer->state->mass;
+        if ($salt === null || $ph($most) < Figure::GelatinPh->number()) {
             return null;
         }
 
-        return round(Roots::between(static fn(float $grams): float => $ph($grams) - self::WANTED, 0.0, $most, 0.01), 2);
+        return round(Roots::between(static fn(float $grams): float => $ph($grams) - Figure::GelatinPh->number(), 0.0, $most, 0.01), 2);
     }
 }

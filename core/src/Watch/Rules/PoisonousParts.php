@@ -35,8 +35,6 @@ final class PoisonousParts implements Rule
     /** @return list<array<string, string>> */
     private static function table(): array
     {
-        static $rows = null;
-
-        return $rows ??= Table::of('reference/poisonous');
+        return Table::of('reference/poisonous');
     }
 }

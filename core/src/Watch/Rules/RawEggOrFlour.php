@@ -12,15 +12,13 @@ use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Remedies;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 30: raw or lightly heated egg, raw flour in an unbaked layer. */
 final class RawEggOrFlour implements Rule
 {
-    /** °C that a base of raw flour is baked at, until it is done [trade]. */
-    private const OVEN = 170.0;
-
     public static function name(): string
     {
         return 'raw-egg-or-flour';
@@ -37,7 +35,7 @@ final class RawEggOrFlour implements Rule
                     $instead = Remedies::all(self::name())[$portion->ingredient->class] ?? null;
                     yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the %s stays raw. Use pasteurised egg, and keep it from pregnant, young, old or ill guests; follow your local code.', $layer->layer->name, mb_strtolower($portion->ingredient->name)), $n, $instead === null ? null : ['action' => 'swap', 'ingredient' => $portion->ingredient->id, 'for' => $instead]);
                 } elseif (Care::isRawFlour($portion->ingredient)) {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never cooked. Raw flour is not safe to eat: bake or boil it in its dough or mass, or buy flour sold heat-treated. Toasting dry flour at home proves nothing; follow your local code.', $layer->layer->name), $n, Base::isDry($layer->state) ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, self::OVEN))->words()] : ['action' => 'boil-apart', 'ingredient' => $portion->ingredient->id]);
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the flour is never cooked. Raw flour is not safe to eat: bake or boil it in its dough or mass, or buy flour sold heat-treated. Toasting dry flour at home proves nothing; follow your local code.', $layer->layer->name), $n, Base::isDry($layer->state) ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->heatedBy(TreatmentStep::of(TreatmentKind::Bake, Figure::RawBaseOven->number()))->words()] : ['action' => 'boil-apart', 'ingredient' => $portion->ingredient->id]);
                 }
             }
         }

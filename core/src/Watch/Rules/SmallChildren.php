@@ -9,6 +9,7 @@ use Transmuta\Property\LayerReading;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Nature;
 use Transmuta\Watch\Rule;
 
@@ -17,12 +18,6 @@ final class SmallChildren implements Rule
 {
     /** Words of a line after which the thing is no longer whole. */
     private const SMALL = '/\b(?:ground|chopped|flaked|slivered|crushed|minced|meal|paste|butter|flour|pur[ée]e\w*|blended|blitzed|grated|quartered|halved|nibbed|sliced|cream|milk|powder)\b/iu';
-
-    /** ml of a portion under which a jelly is a mouthful [mem]. */
-    private const MOUTHFUL = 40.0;
-
-    /** GE % from which a gel of these keeps its shape in the mouth: a clean slice [trade]. */
-    private const FIRM = 1.4;
 
     private const JELLIES = ['agar', 'kappa', 'gellan', 'konjac', 'alginate', 'gelatin'];
 
@@ -55,6 +50,6 @@ final class SmallChildren implements Rule
     {
         $first = (string) array_key_first($layer->set->mechanisms);
 
-        return \in_array($first, self::JELLIES, true) && $layer->state->fat < 2.0 && $layer->set->ge >= self::FIRM && $layer->volume / max(1, $dish->formula->portions) < self::MOUTHFUL;
+        return \in_array($first, self::JELLIES, true) && $layer->state->fat < 2.0 && $layer->set->ge >= Figure::JellyFirm->number() && $layer->volume / max(1, $dish->formula->portions) < Figure::JellyMouthful->number();
     }
 }

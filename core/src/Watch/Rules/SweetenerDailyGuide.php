@@ -9,6 +9,7 @@ use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Taste\SweetenerIntake;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Watch\Cure;
 use Transmuta\Watch\Rule;
@@ -31,8 +32,8 @@ final class SweetenerDailyGuide implements Rule
                     $one['mg'] >= 1000.0 ? \sprintf('%.1f g', $one['mg'] / 1000) : \sprintf('%.0f mg', $one['mg']),
                     SweetenerIntake::words($what),
                     100 * $one['adult'],
-                    SweetenerIntake::ADULT,
-                    SweetenerIntake::CHILD,
+                    Figure::BodyAdult->number(),
+                    Figure::BodyChild->number(),
                     $one['guide'],
                     SweetenerIntake::guideSource($what, $models->reference),
                 ), $layer, $cure);

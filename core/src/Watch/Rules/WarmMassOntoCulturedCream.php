@@ -11,6 +11,7 @@ use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
+use Transmuta\Reference\Figure;
 use Transmuta\Watch\Rule;
 
 /** Practice, watch rule 24: a mass above 40 °C splits cultured cream and cheese. */
@@ -28,8 +29,8 @@ final class WarmMassOntoCulturedCream implements Rule
             $warm = $layer->layer->treatment->bakes() ? null : $layer->layer->treatment->step(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Melt);
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
-                if (Care::splitsWarm($in) && $warm !== null && $celsius > Care::CULTURED_BEARS && $layer->state->share[$i] > 8.0) {
-                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under %.0f °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name), Care::CULTURED_BEARS), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(Care::COOL))->words()] : null);
+                if (Care::splitsWarm($in) && $warm !== null && $celsius > Figure::CulturedBears->number() && $layer->state->share[$i] > 8.0) {
+                    yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under %.0f °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name), Figure::CulturedBears->number()), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(Figure::CulturedCool->number()))->words()] : null);
                 }
             }
         }
