@@ -13,7 +13,7 @@ use Transmuta\Process\Making\StepKind;
 #[OA\Schema(
     schema: 'Making',
     type: 'object',
-    required: ['steps', 'critical', 'stops', 'told'],
+    required: ['steps', 'critical', 'stops', 'told', 'sentences', 'raw'],
     properties: [
         new OA\Property(property: 'critical', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'what', 'celsius', 'low', 'high'], properties: [
             new OA\Property(property: 'celsius', type: 'number', nullable: true),
@@ -22,17 +22,33 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'low', type: 'number', nullable: true),
             new OA\Property(property: 'what', type: 'string'),
         ])),
+        new OA\Property(property: 'raw', description: 'What the maker’s own steps never heat after it goes in.', type: 'array', items: new OA\Items(type: 'object', required: ['line', 'layer', 'what', 'why'], properties: [
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'line', description: 'Its ingredient.', type: 'string'),
+            new OA\Property(property: 'what', type: 'string', enum: ['egg', 'flour']),
+            new OA\Property(property: 'why', type: 'string'),
+        ])),
+        new OA\Property(property: 'sentences', description: 'The maker’s method, sentence by sentence; none where the making is drafted.', type: 'array', items: new OA\Items(type: 'object', required: ['text', 'as', 'steps'], properties: [
+            new OA\Property(property: 'as', type: 'string', enum: ['steps', 'note', 'serving', 'storage', 'heading', 'unread']),
+            new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'text', type: 'string'),
+        ])),
         new OA\Property(property: 'stops', description: 'What must not be made as it stands: raw egg, raw flour.', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'text'], properties: [
             new OA\Property(property: 'layer', type: 'string'),
             new OA\Property(property: 'text', type: 'string'),
         ])),
-        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue'], properties: [
+        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven'], properties: [
             new OA\Property(property: 'after', description: 'Steps that must be done before.', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'endpoint', description: 'How a cook sees that it is done.', type: 'string'),
             new OA\Property(property: 'goes_wrong', type: 'string'),
             new OA\Property(property: 'hands_on_min', type: 'number'),
             new OA\Property(property: 'hold_max_min', description: 'How long its result may wait for the step that uses it.', type: 'number', nullable: true),
             new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'inputs', description: 'What goes in: lines by their place in the formula, and products of steps.', type: 'array', items: new OA\Items(type: 'object', required: ['grams'], properties: [
+                new OA\Property(property: 'grams', type: 'number'),
+                new OA\Property(property: 'line', type: 'integer', nullable: true),
+                new OA\Property(property: 'step', type: 'string'),
+            ])),
             new OA\Property(property: 'is_new', description: 'The original has no step like it; not said of an original.', type: 'boolean'),
             new OA\Property(property: 'kind', type: 'string', enum: StepKind::class),
             new OA\Property(property: 'layer', type: 'string'),
@@ -41,8 +57,17 @@ use Transmuta\Process\Making\StepKind;
                 new OA\Property(property: 'grams', type: 'number'),
                 new OA\Property(property: 'ingredient', type: 'string'),
             ])),
+            new OA\Property(property: 'operation', description: 'What is done, a key of the table of operations.', type: 'string'),
+            new OA\Property(property: 'origin', description: 'In the maker’s own words, or drafted where nobody wrote any.', type: 'string', enum: ['own', 'drafted']),
+            new OA\Property(property: 'oven', description: 'Stages of a bake; 0 °C is an oven that is turned off.', type: 'array', items: new OA\Items(type: 'object', required: ['celsius', 'fan', 'minutes'], properties: [
+                new OA\Property(property: 'celsius', description: 'Of a still oven.', type: 'number', nullable: true),
+                new OA\Property(property: 'fan', description: 'Whether a fan oven was said.', type: 'boolean'),
+                new OA\Property(property: 'minutes', type: 'number', nullable: true),
+            ])),
+            new OA\Property(property: 'product_g', description: 'g of all that has gone into what the step makes.', type: 'number'),
             new OA\Property(property: 'reason', type: 'string'),
             new OA\Property(property: 'rescue', type: 'string'),
+            new OA\Property(property: 'sentence', description: 'Of the method, from 0; null where nobody wrote it.', type: 'integer', nullable: true),
             new OA\Property(property: 'station', type: 'string', enum: Station::class),
             new OA\Property(property: 'target_c', type: 'number', nullable: true),
             new OA\Property(property: 'text', type: 'string'),

@@ -10,7 +10,7 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
 #[OA\Schema(
     schema: 'Route',
     type: 'object',
-    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'packets', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
+    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'packets', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'method', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
     properties: [
         new OA\Property(property: 'blocked_by', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'chance', description: 'How likely its least likely layer sets within a step of what is aimed at.', type: 'number', nullable: true),
@@ -30,6 +30,11 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'se', type: 'number'),
             new OA\Property(property: 'set', type: 'string'),
+        ])),
+        new OA\Property(property: 'method', description: 'The maker’s own method as the route changes it; empty where nobody wrote one.', type: 'array', items: new OA\Items(type: 'object', required: ['text', 'changed', 'was'], properties: [
+            new OA\Property(property: 'changed', type: 'string', enum: ['same', 'edited', 'new', 'gone']),
+            new OA\Property(property: 'text', description: 'As it is now; empty where the step is gone.', type: 'string'),
+            new OA\Property(property: 'was', description: 'The maker’s words; empty for a step that was put in.', type: 'string'),
         ])),
         new OA\Property(property: 'met', type: 'boolean'),
         new OA\Property(property: 'mouth', type: 'string'),

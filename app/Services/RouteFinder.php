@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Format\RouteJson;
+use Transmuta\Method\Editing\EditedStep;
 use Transmuta\Property\Look\Section;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Ranking\Route;
@@ -86,6 +87,7 @@ final readonly class RouteFinder
             'blocked_by' => $route->blockedBy(),
             'changes' => $route->changes,
             'steps' => $route->steps(),
+            'method' => array_map(static fn(EditedStep $one): array => $one->toArray(), $route->method()),
             'effort_min' => $route->effortMinutes,
             'wait_h' => $route->waitHours,
             'new_allergens' => $route->newAllergens,
@@ -97,7 +99,7 @@ final readonly class RouteFinder
             'layers' => array_map(static fn(\Transmuta\Property\LayerReading $l): array => ['name' => $l->layer->name, 'set' => $l->baseWords ?? \Transmuta\Property\Setting\Ladder::word($l->set->ge), 'ge' => $l->baseWords === null ? round($l->set->ge, 2) : null, 'se' => round($l->se, 1)], $route->result->layers),
             'diets' => $json['diets'],
             'section' => Section::of($route->result),
-            'formula' => FormulaJson::write($route->result->formula),
+            'formula' => FormulaJson::write($route->formula()),
         ];
     }
 }

@@ -25,16 +25,41 @@ final class ConsoleTest extends TestCase
         self::assertSame(200.0, (float) json_decode($out, true)['layers'][0]['mass_g']);
     }
 
+    /** The maker's own steps are the making: in their order, every gram once, with what is never heated said before the first. */
+    public function testMethodPrintsTheMakersOwnSteps(): void
+    {
+        $text = "Tart\nserves 8\n\nBase:\n200 g digestive biscuits\n90 g butter\n\nFilling:\n400 g milk\n80 g egg yolks\n80 g sugar\n60 g egg whites\n\nMethod:\n"
+            . "Crush the biscuits and mix with the melted butter. Press into a 20 cm tin and chill for at least 30 minutes.\nWhisk the yolks with half the sugar. Boil the milk, pour it over the yolks, return to the pan and boil for 1 minute. Cool.\n"
+            . 'Whisk the whites with the rest of the sugar to stiff peaks and fold in. Pour over the base and bake at 160 °C fan for 10 minutes, then 120 for 30.';
+        [$code, $out] = self::artisan(['formula:method', '-'], $text);
+        self::assertSame(0, $code);
+        $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        $own = array_values(array_filter($json['steps'], static fn(array $step): bool => $step['origin'] === 'own'));
+        self::assertSame(['crush', 'combine', 'press_base', 'chill', 'blanch_yolks', 'boil', 'temper_eggs', 'boil', 'cool', 'meringue_french', 'fold', 'fill', 'bake'], array_column($own, 'operation'));
+        self::assertEqualsWithDelta(910.0, array_sum(array_column(array_merge(...array_column($json['steps'], 'lines')), 'grams')), 0.01);
+        self::assertEqualsWithDelta(910.0, $own[12]['product_g'], 0.01);
+        self::assertSame([['celsius' => 180.0, 'fan' => true, 'minutes' => 10.0], ['celsius' => 120.0, 'fan' => true, 'minutes' => 30.0]], array_map(static fn(array $stage): array => ['celsius' => (float) $stage['celsius'], 'fan' => $stage['fan'], 'minutes' => (float) $stage['minutes']], $own[12]['oven']));
+        self::assertSame(30.0, (float) $own[3]['wait_min']['least'], '"at least" binds');
+        self::assertSame(array_fill(0, 7, 'steps'), array_column($json['sentences'], 'as'));
+        self::assertSame([], $json['raw']);
+        // The same without its bake: the whites go in after the heat.
+        [, $cold] = self::artisan(['formula:method', '-'], str_replace(' and bake at 160 °C fan for 10 minutes, then 120 for 30.', ' and chill overnight.', $text));
+        $stops = json_decode($cold, true, 64, JSON_THROW_ON_ERROR)['stops'];
+        self::assertStringContainsString('egg white', implode(' ', array_column($stops, 'text')));
+    }
+
     public function testMethodPrintsTheStepsOfWhateverIsRead(): void
     {
         [$code, $out] = self::artisan(['formula:method', '-'], "Lime pots\nserves 6\n\n1 can condensed milk\n4 limes, juice only\n300 ml double cream, whipped\n3 leaves gelatine");
         self::assertSame(0, $code);
         $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame(['steps', 'critical', 'stops'], array_keys($json));
+        self::assertSame(['steps', 'critical', 'stops', 'sentences', 'raw'], array_keys($json));
+        self::assertSame([[], []], [$json['sentences'], $json['raw']], 'nobody wrote how it is made');
         self::assertSame([], $json['stops']);
         [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");
         self::assertSame(['egg yolk stays raw', 'flour is never cooked'], array_map(static fn(array $stop): string => (string) preg_replace('/^.*?(egg yolk stays raw|flour is never cooked).*$/', '$1', $stop['text']), json_decode($raw, true)['stops']));
-        self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue'], array_keys($json['steps'][0]));
+        self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven'], array_keys($json['steps'][0]));
+        self::assertSame(['drafted'], array_values(array_unique(array_column($json['steps'], 'origin'))));
         $kinds = array_column($json['steps'], 'kind');
         self::assertContains('swell', $kinds);
         self::assertLessThan(array_search('fold', $kinds, true), array_search('whip', $kinds, true));
@@ -52,7 +77,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(['brief', 'original', 'routes', 'blocked', 'proposals'], array_keys($json));
         self::assertGreaterThanOrEqual(3, count($json['routes']));
         foreach ($json['routes'] as $route) {
-            self::assertSame(['name', 'fit', 'met', 'standing', 'hash', 'near', 'questions', 'debts', 'blocked_by', 'result', 'changes', 'steps', 'watch'], array_keys($route));
+            self::assertSame(['name', 'fit', 'met', 'standing', 'hash', 'near', 'questions', 'debts', 'blocked_by', 'result', 'changes', 'steps', 'method', 'watch'], array_keys($route));
             self::assertSame($route['met'], $route['standing'] === 'met');
             self::assertNotSame('missed', $route['standing']);
         }

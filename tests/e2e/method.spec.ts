@@ -47,6 +47,43 @@ test('a method is told in own words: reworded, parted, added to, moved within wh
     await expect(page.getByText('In the studio’s own words.')).toHaveCount(0);
 });
 
+test('a step of a pasted method is taken out and stays out, and the making follows', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill(`Plain set cream
+Serves 4
+
+400 g double cream
+60 g sugar
+3 leaves gelatine
+
+Method
+Soak the gelatine in cold water for 5 minutes.
+Warm the cream with the sugar to 60 °C.
+Stir in the gelatine.
+Strain it through the old blue cloth.
+Pour into 4 glasses and chill for at least 4 hours.`);
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Plain set cream', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'Card' }).click();
+    await page.getByRole('link', { name: /^Method/ }).click();
+    const steps = page.getByRole('region', { name: 'The making, step by step' });
+    await expect(steps.getByText('Strain it through the old blue cloth.')).toBeVisible();
+    await page.getByRole('button', { name: 'In your own words' }).click();
+    const dialog = page.getByRole('dialog', { name: 'In your own words' });
+    await expect(dialog.getByText('This is the method the dish came with.', { exact: false })).toBeVisible();
+    await expect(dialog.getByRole('textbox')).toHaveCount(5);
+    await dialog.getByRole('button', { name: 'Take step 4 out', exact: true }).press('Enter');
+    await dialog.getByLabel('Words of step 4', { exact: true }).fill('Pour into 4 glasses and chill overnight.');
+    await axe(page);
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(steps.getByText('Strain it')).toHaveCount(0);
+    await expect(steps.getByText(/8 h at least/)).toBeVisible();
+    await page.reload();
+    await expect(steps.getByText('Pour into 4 glasses.')).toBeVisible();
+    await expect(steps.getByText('Strain it')).toHaveCount(0);
+});
+
 test('amounts are said in the studio’s own measures', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Change the studio' }).click();

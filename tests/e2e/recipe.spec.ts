@@ -56,6 +56,40 @@ test('a pasted recipe is read whole, a guess is provisional until it is confirme
     await expect(page.getByRole('button', { name: 'Print it' })).toBeEnabled();
 });
 
+test('a method is read sentence by sentence, and what is not understood says so', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill(`Set cream with berries
+Serves 4
+
+400 ml double cream
+60 g sugar
+3 leaves gelatine
+2 g salt
+150 g raspberries
+
+Method
+Soak the gelatine in cold water for 5 minutes. Warm the cream with half the sugar to 60 °C.
+Squeeze out the gelatine and stir it in. Jiggle it like my aunt did.
+Pour into 4 glasses and chill for at least 4 hours.
+Crush the raspberries with the rest of the sugar and spoon over. Keeps 2 days in the fridge.`);
+    const method = page.getByRole('region', { name: 'As it is read' }).getByRole('region', { name: 'Method' });
+    const said = (text: string) => method.getByRole('listitem').filter({ hasText: text });
+    await expect(said('Warm the cream')).toContainText('heat to double cream 48 % fat, 50 % of the caster or granulated sugar · 60 °C');
+    await expect(said('Soak the gelatine')).toContainText(/bloom .*gelatin.* · 5 min/);
+    await expect(said('Pour into 4 glasses')).toContainText('fill → chill · 4 h');
+    await expect(said('Jiggle')).toContainText('not understood');
+    await expect(said('Keeps 2 days')).toContainText('checked, not obeyed');
+    await expect(method.getByText('1 sentence not understood: kept as written, and no step of the plan.')).toBeVisible();
+    await expect(method.getByText('No sentence says where this goes in: salt.')).toBeVisible();
+    await axe(page);
+    // Kept, and swapped: the route changes the maker's own words, and only where they must.
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Set cream with berries', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'Card' }).click();
+    await expect(page.getByText('Jiggle it like my aunt did.')).toBeVisible();
+    await expect(page.getByText('Not in this method yet: salt.')).toBeVisible();
+});
+
 test('a schema.org recipe becomes rows that can be changed', async ({ page }) => {
     await page.goto('/new');
     await page.getByLabel('Ingredient lines').fill('{"@context":"https://schema.org","@type":"Recipe","name":"Lime pot","recipeYield":"4 servings","recipeIngredient":["200 ml double cream","60 g caster sugar"],"recipeInstructions":"Boil for 3 minutes.\\nChill 4 hours."}');

@@ -9,6 +9,7 @@ use App\Contract\Operation\Asked;
 use App\Contract\Operation\InPath;
 use App\Contract\Operation\Wrong;
 use App\Models\Version;
+use App\Services\History;
 use App\Services\MakingView;
 use App\Services\VersionShelf;
 use Illuminate\Http\JsonResponse;
@@ -16,13 +17,17 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Identity;
+use Transmuta\Formula\Step;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Process\Words\OwnStep;
+use Transmuta\Process\Words\ToldStep;
 
 /** The method of a version in its makers' own words. */
 final class MethodController extends Controller
 {
-    public function __construct(private readonly VersionShelf $shelves, private readonly OwnMethod $method, private readonly MakingView $making) {}
+    public function __construct(private readonly VersionShelf $shelves, private readonly OwnMethod $method, private readonly MakingView $making, private readonly History $history) {}
 
     #[OA\Get(
         path: '/api/versions/{version}/method',
@@ -61,18 +66,51 @@ final class MethodController extends Controller
             \assert(\is_array($row));
             $typed[] = ['id' => \is_string($row['id'] ?? null) ? $row['id'] : '', 'step' => \is_string($row['step'] ?? null) ? $row['step'] : null, 'text' => \is_string($row['text'] ?? null) ? $row['text'] : ''];
         }
-        $kept = $typed === [] ? [] : $this->method->kept($typed, $this->shelves->engine($version)->read($version->formula));
+        $dish = $this->shelves->engine($version)->read($version->formula);
+        if ($this->shelves->engine($version)->method->methodOf($dish) !== null) {
+            return $this->said($this->rewritten($version, $typed));
+        }
+        $kept = $typed === [] ? [] : $this->method->kept($typed, $dish);
         DB::transaction(fn(): bool => $version->asSeen($this->lastSeen($request))->update(['method' => $kept === [] ? null : array_map(static fn(OwnStep $one): array => $one->write(), $kept)]));
 
         return $this->said($version->refresh());
     }
 
+    /**
+     * The formula's own method in other words, steps, or order: the making is read from it anew. With no steps it is drafted.
+     *
+     * @param list<array{id: string, step: ?string, text: string}> $typed
+     *
+     * @throws Nonsense if a step is empty or too long
+     */
+    private function rewritten(Version $version, array $typed): Version
+    {
+        $steps = [];
+        foreach ($typed as $n => $one) {
+            $text = trim($one['text']);
+            if ($text === '') {
+                throw Nonsense::of("steps.$n.text", '', 'write what is done, or take the step out');
+            }
+            $steps[] = new Step($text, preg_match(Identity::PATTERN, $one['id']) === 1 ? $one['id'] : '');
+        }
+        $formula = $version->formula->withMethod($steps);
+
+        return $this->history->write($version, $version->revision, 'edited', fn(Version $held): array => ['formula' => $formula, 'shelf' => $this->shelves->stamp($formula, $held->shelf)]);
+    }
+
     private function said(Version $version): JsonResponse
     {
+        $dish = $this->shelves->engine($version)->read($version->formula);
+        $isFormulas = $this->shelves->engine($version)->method->methodOf($dish) !== null;
+
         return new JsonResponse([
             'said' => $version->said,
-            'is_own' => $version->method !== null,
-            'steps' => $this->making->told($version, $this->shelves->engine($version)->read($version->formula)),
+            'is_own' => $isFormulas || $version->method !== null,
+            'is_formulas' => $isFormulas,
+            'steps' => $isFormulas
+                ? array_map(static fn(Step $step, int $n): array => (new ToldStep($step->id === '' ? "row$n" : $step->id, null, $step->text, true, null, '', ''))->write(), $version->formula->method, array_keys($version->formula->method))
+                : $this->making->told($version, $dish),
+            'out' => $isFormulas ? [] : $this->method->out($version->ownMethod(), $dish),
         ]);
     }
 }

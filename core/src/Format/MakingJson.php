@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Formula\Oven;
+use Transmuta\Method\HeatHistory;
+use Transmuta\Method\Method;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
 use Transmuta\Process\Words\Measures;
+use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
@@ -18,7 +22,7 @@ final class MakingJson
      * @param ?Measures $measures the kitchen's own, in which amounts are said as well
      * @param ?DishReading $original where it is given, each step says whether the original has none like it: the same kind of the same layer with the same in it
      *
-     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>}
+     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>, sentences: list<array{text: string, as: string, steps: list<string>}>, raw: list<array{line: string, layer: string, what: string, why: string}>}
      */
     public static function write(DishReading $dish, Making $making, ?DishReading $original = null, ?Measures $measures = null): array
     {
@@ -29,14 +33,93 @@ final class MakingJson
             }
         }
 
+        $steps = $making->of($dish);
+        $products = self::products($steps);
+        $method = $making->methodOf($dish);
+        $raw = $method === null ? [] : self::raw($method, $dish);
+
         return [
-            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish, $measures), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $making->of($dish)),
+            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish, $measures), ...self::origin($step, $making, $dish, $products), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $steps),
             'critical' => $making->critical($dish),
             // Steps that are followed as they stand would serve it raw: said before the first.
-            'stops' => array_values(array_map(
-                static fn(Warning $w): array => ['layer' => $w->layer === null ? '' : $dish->layers[$w->layer]->layer->name, 'text' => $w->text],
-                array_filter($dish->watch, static fn(Warning $w): bool => $w->severity === Severity::Stop),
-            )),
+            'stops' => [
+                ...array_values(array_map(
+                    static fn(Warning $w): array => ['layer' => $w->layer === null ? '' : $dish->layers[$w->layer]->layer->name, 'text' => $w->text],
+                    array_filter($dish->watch, static fn(Warning $w): bool => $w->severity === Severity::Stop),
+                )),
+                ...array_map(static fn(array $one): array => ['layer' => $one['layer'], 'text' => "{$one['layer']}: {$one['why']}"], $raw),
+            ],
+            'sentences' => $method === null ? [] : MethodJson::sentences($method, $steps),
+            'raw' => $raw,
+        ];
+    }
+
+    /**
+     * Egg and flour that the maker's own steps never heat after they go in, where nothing else has said so.
+     *
+     * @return list<array{line: string, layer: string, what: string, why: string}>
+     */
+    private static function raw(Method $method, DishReading $dish): array
+    {
+        $raw = [];
+        $isSaid = static fn(int $layer): bool => array_filter($dish->watch, static fn(Warning $w): bool => $w->rule === 'raw-egg-or-flour' && $w->layer === $layer) !== [];
+        foreach (HeatHistory::of($method) as $key => $isHeated) {
+            [$layer, $line] = array_map(intval(...), explode('.', (string) $key));
+            $in = $dish->layers[$layer]->state->model->portions[$line]->ingredient;
+            $what = Care::isRawEgg($in) ? 'egg' : (Care::isRawFlour($in) ? 'flour' : '');
+            if (!$isHeated && $what !== '' && !$isSaid($layer)) {
+                $raw[] = ['line' => $in->id, 'layer' => $dish->layers[$layer]->layer->name, 'what' => $what, 'why' => \sprintf('the %s goes in after the heat, and stays raw: no step of the method heats it. %s Follow your local code.', mb_strtolower($in->name), $what === 'egg' ? 'Use pasteurised egg, and keep it from pregnant, young, old or ill guests.' : 'Raw flour is not safe to eat.')];
+            }
+        }
+
+        return $raw;
+    }
+
+    /**
+     * g of what stands in the bowl or tin after each step: all that has gone into it.
+     *
+     * @param list<MakingStep> $steps
+     *
+     * @return array<string, float> by id
+     */
+    private static function products(array $steps): array
+    {
+        $in = $mass = [];
+        foreach ($steps as $step) {
+            $in[$step->id] = [$step->id => array_sum(array_column($step->lines, 'grams'))];
+            foreach ($step->after as $before) {
+                $in[$step->id] += $in[$before] ?? [];
+            }
+            $mass[$step->id] = array_sum($in[$step->id]);
+        }
+
+        return $mass;
+    }
+
+    /**
+     * @param array<string, float> $products
+     *
+     * @return array<string, mixed>
+     */
+    private static function origin(MakingStep $step, Making $making, DishReading $dish, array $products): array
+    {
+        $places = [];
+        foreach ($dish->formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $line) {
+                $places[$n][$line->ingredient ?? ''] ??= array_sum(array_map(\count(...), $places));
+            }
+        }
+
+        return [
+            'operation' => $making->operation($step),
+            'origin' => $step->origin->isOwn() ? 'own' : 'drafted',
+            'sentence' => $step->origin->sentence,
+            'inputs' => [
+                ...array_map(static fn(array $line): array => ['line' => $places[$step->layer][$line['ingredient']] ?? null, 'grams' => $line['grams']], $step->lines),
+                ...array_values(array_map(static fn(string $id): array => ['step' => $id, 'grams' => $products[$id] ?? 0.0], array_filter($step->after, static fn(string $id): bool => ($products[$id] ?? 0.0) > 0.0))),
+            ],
+            'product_g' => $products[$step->id] ?? 0.0,
+            'oven' => array_map(static fn(array $stage): array => ['celsius' => $stage['celsius'], 'fan' => $step->origin->kind === Oven::Fan, 'minutes' => $stage['minutes']], $step->origin->oven),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Format;
 
+use Transmuta\Method\Editing\EditedStep;
 use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Answer;
 use Transmuta\Reformulation\Brief\Brief;
@@ -33,6 +34,7 @@ final class RouteJson
                 'result' => ReadingJson::write($route->result),
                 'changes' => $route->changes,
                 'steps' => $route->steps(),
+                'method' => array_map(static fn(EditedStep $one): array => $one->toArray(), $route->method()),
                 'watch' => array_map(ReadingJson::warning(...), $route->result->watch),
             ], $answer->routes),
             'blocked' => self::blocked($answer),

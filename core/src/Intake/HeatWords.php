@@ -34,6 +34,12 @@ final class HeatWords
         return preg_match('/\bgas\s*(?:mark\s*)?(\d)/u', $plain, $m) === 1 ? [Oven::Gas->still((float) $m[1]), Oven::Gas] : null;
     }
 
+    /** From where a text first states a heat, with the words before it that may say of which oven; times and sizes before that are no heat. */
+    public static function stated(string $text): string
+    {
+        return preg_match('/(?:\b[\p{L}\s-]{0,24})?(?<![\d.])\d{2,3}\s*(?:°|degrees?|[cf]\b).*$|\bgas\b.*$/us', $text, $m) === 1 ? $m[0] : '';
+    }
+
     /** °C where a text states a heat by its unit: "82 °C", "350 F", "gas mark 4", "320 degrees". */
     public static function heat(string $text): ?float
     {

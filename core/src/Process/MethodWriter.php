@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Transmuta\Process;
 
+use Transmuta\Formula\Step;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Method\Method;
+use Transmuta\Method\Part;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
 use Transmuta\Process\Making\StepKind;
@@ -41,9 +44,19 @@ final readonly class MethodWriter
         return new self(Making::standard());
     }
 
+    /** The maker's own method, understood; null where it is drafted. */
+    public function methodOf(DishReading $dish): ?Method
+    {
+        return $this->making->methodOf($dish);
+    }
+
     /** @return list<string> */
     public function steps(DishReading $dish): array
     {
+        $own = $this->making->methodOf($dish);
+        if ($own !== null) {
+            return self::asWritten($dish, $own);
+        }
         $ahead = $now = [];
         $all = $this->making->of($dish);
         $last = array_key_last(array_filter($all, static fn(MakingStep $step): bool => \in_array($step->kind, self::SETS, true)));
@@ -60,6 +73,30 @@ final readonly class MethodWriter
         }
 
         return [...$ahead, ...$now, ...($last === null ? [$this->chill($dish, false)] : [])];
+    }
+
+    /**
+     * The maker's words to the letter, and what they leave open.
+     *
+     * @return list<string>
+     */
+    private static function asWritten(DishReading $dish, Method $method): array
+    {
+        $ovens = [];
+        foreach ($method->acts as $act) {
+            if ($act->operation->heats === 'oven' && $act->celsius !== null && $act->sentence >= 0) {
+                $ovens[$method->sentences[$act->sentence]->step][] = Degrees::oven(round($act->celsius), $act->oven);
+            }
+        }
+        // Other ovens than the maker's stand behind their words, which are left as they are.
+        $words = array_map(
+            static fn(Step $step, int $n): string => $step->text . (isset($ovens[$n]) ? ' [' . implode('; ', array_unique($ovens[$n])) . ']' : ''),
+            $dish->formula->method,
+            array_keys($dish->formula->method),
+        );
+        $unsaid = array_map(static fn(Part $part): string => $part->named, $method->unsaid);
+
+        return $unsaid === [] ? $words : [...$words, 'Not in this method yet: ' . implode(', ', $unsaid) . '.'];
     }
 
     private function said(MakingStep $step, DishReading $dish): string

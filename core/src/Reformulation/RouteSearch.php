@@ -6,6 +6,8 @@ namespace Transmuta\Reformulation;
 
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
+use Transmuta\Method\Editing\EditedStep;
+use Transmuta\Method\Editing\MethodEdit;
 use Transmuta\Process\MethodWriter;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
@@ -41,6 +43,7 @@ use Transmuta\Reformulation\Substitution\MeansBook;
 use Transmuta\Reformulation\Substitution\Needs;
 use Transmuta\Reformulation\Substitution\Permit;
 use Transmuta\Reformulation\Substitution\Substitutes;
+use Transmuta\Reformulation\Substitution\Substitution;
 use Transmuta\Reformulation\Substitution\SubstitutionTable;
 use Transmuta\Shelf\Ingredient;
 
@@ -351,8 +354,27 @@ final readonly class RouteSearch
             score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             part: $solved[$leading]->draft->part,
             otherNames: $names->others,
+            edits: fn(): array => $this->edits($result, $solved),
             sheet: $isWeighed ? null : fn(bool $isGentle): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );
+    }
+
+    /**
+     * The maker's own method as a route changes it.
+     *
+     * @param array<int, SolvedLayer> $solved
+     *
+     * @return list<EditedStep> none where nobody wrote one
+     */
+    private function edits(DishReading $result, array $solved): array
+    {
+        $method = $this->method->methodOf($this->original);
+        if ($method === null) {
+            return [];
+        }
+        $standsFor = array_map(static fn(SolvedLayer $layer): array => array_map(static fn(Substitution $one): array => array_map(strval(...), array_keys($one->mix)), $layer->draft->twins), $solved);
+
+        return MethodEdit::of($this->original->formula, $method, $result->formula, $standsFor, $this->reader->shelf);
     }
 
     /** Points of fit that a route costs: what is to be minded, what it brings, money, hands, waiting, and how far it is from like for like. */

@@ -25,19 +25,20 @@ final class Edges
         'Formula' => ['Fault', 'Quantity', 'Reference', 'Shelf'],
         'Diet' => ['Fault', 'Provenance', 'Reference', 'Shelf'],
         'Intake' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
+        'Method' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Intake'],
         'Property' => ['Fault', 'Provenance', 'Statistics', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
         'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trace' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
-        'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Method', 'Property'],
         'Preparation' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Property', 'Process'],
-        'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property', 'Process'],
+        'Reformulation' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Method', 'Property', 'Process'],
         'Instrument' => [],
         'Sensory' => ['Fault', 'Statistics', 'Reference'],
         'Trial' => ['Fault', 'Provenance', 'Statistics', 'Reference', 'Formula', 'Shelf', 'Property', 'Reformulation', 'Sensory'],
         'Label' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trainer' => ['Fault', 'Reference', 'Formula', 'Property', 'Sensory', 'Shelf', 'Trial'],
         'Diagnosis' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
-        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label', 'Sensory'],
+        'Format' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Intake', 'Method', 'Property', 'Reformulation', 'Process', 'Trial', 'Diagnosis', 'Label', 'Sensory'],
     ];
 
     /** @var array<string, list<string>> rooms of the decision, in the order it is made; each may know those before it. `Reformulation` itself walks through them. */

@@ -151,12 +151,22 @@ final class OwnMethodTest extends TestCase
         self::method()->kept($early, $dish);
     }
 
-    public function testNothingIsLeftOut(): void
+    public function testWhatIsTakenOutStaysOutAndSaysWhatIsMissed(): void
     {
         $dish = self::dish();
-        $this->expectException(Nonsense::class);
-        $this->expectExceptionMessageMatches('/not made without this step/');
-        self::method()->kept(\array_slice(self::typed($dish), 1), $dish);
+        $typed = self::typed($dish);
+        $cook = (int) array_search(self::stepOf($dish, 'cook'), array_column($typed, 'step'), true);
+        $strain = (int) array_search(self::stepOf($dish, 'strain'), array_column($typed, 'step'), true);
+        $kept = self::method()->kept(array_values(array_diff_key($typed, [$cook => true, $strain => true])), $dish);
+        $told = self::method()->told($kept, $dish);
+        self::assertSame(array_values(array_diff(array_column($typed, 'step'), [$typed[$cook]['step'], $typed[$strain]['step']])), array_column($told, 'step'));
+        $out = array_column(self::method()->out($kept, $dish), 'breaks', 'step');
+        self::assertSame('', $out[(string) $typed[$strain]['step']]);
+        self::assertStringStartsWith('no step takes this any more: ', $out[(string) $typed[$cook]['step']]);
+        // Kept as it was written, and for other portions too.
+        $again = array_map(static fn(OwnStep $one): OwnStep => OwnStep::read($one->write()), $kept);
+        self::assertEquals($kept, $again);
+        self::assertCount(\count($told), self::method()->told($again, Kit::engine()->read(Scaling::toService($dish->formula, 3 * $dish->formula->portions))));
     }
 
     public function testWordsGoOutAndComeBack(): void

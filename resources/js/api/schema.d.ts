@@ -3657,6 +3657,22 @@ export interface components {
                 low: number | null;
                 what: string;
             }[];
+            /** @description What the maker’s own steps never heat after it goes in. */
+            raw: {
+                layer: string;
+                /** @description Its ingredient. */
+                line: string;
+                /** @enum {string} */
+                what: "egg" | "flour";
+                why: string;
+            }[];
+            /** @description The maker’s method, sentence by sentence; none where the making is drafted. */
+            sentences: {
+                /** @enum {string} */
+                as: "steps" | "note" | "serving" | "storage" | "heading" | "unread";
+                steps: string[];
+                text: string;
+            }[];
             /** @description What must not be made as it stands: raw egg, raw flour. */
             stops: {
                 layer: string;
@@ -3672,10 +3688,16 @@ export interface components {
                 /** @description How long its result may wait for the step that uses it. */
                 hold_max_min: number | null;
                 id: string;
+                /** @description What goes in: lines by their place in the formula, and products of steps. */
+                inputs: {
+                    grams: number;
+                    line?: number | null;
+                    step?: string;
+                }[];
                 /** @description The original has no step like it; not said of an original. */
                 is_new?: boolean;
                 /** @enum {string} */
-                kind: "weigh" | "chill_tools" | "line_tin" | "prep_fruit" | "separate" | "soak" | "swell" | "hydrate" | "slurry" | "mix_dry" | "melt" | "heat" | "cook" | "boil" | "caramelise" | "reduce" | "bake" | "cool" | "rest" | "blend" | "beat" | "whip" | "foam" | "temper_in" | "fold" | "strain" | "press_base" | "knead" | "lay_in" | "fill" | "chill" | "freeze" | "temper_out" | "unmould" | "cut" | "garnish";
+                kind: "weigh" | "chill_tools" | "line_tin" | "prep_fruit" | "separate" | "soak" | "swell" | "hydrate" | "slurry" | "mix_dry" | "crush" | "toast" | "melt" | "heat" | "cook" | "boil" | "caramelise" | "reduce" | "bake" | "cool" | "rest" | "blend" | "beat" | "whip" | "foam" | "temper_in" | "fold" | "strain" | "press_base" | "knead" | "lay_in" | "fill" | "chill" | "freeze" | "temper_out" | "unmould" | "cut" | "glaze" | "garnish";
                 layer: string;
                 lines: {
                     /** @description In the studio’s own measures, where they say it near enough. */
@@ -3683,8 +3705,27 @@ export interface components {
                     grams: number;
                     ingredient: string;
                 }[];
+                /** @description What is done, a key of the table of operations. */
+                operation: string;
+                /**
+                 * @description In the maker’s own words, or drafted where nobody wrote any.
+                 * @enum {string}
+                 */
+                origin: "own" | "drafted";
+                /** @description Stages of a bake; 0 °C is an oven that is turned off. */
+                oven: {
+                    /** @description Of a still oven. */
+                    celsius: number | null;
+                    /** @description Whether a fan oven was said. */
+                    fan: boolean;
+                    minutes: number | null;
+                }[];
+                /** @description g of all that has gone into what the step makes. */
+                product_g: number;
                 reason: string;
                 rescue: string;
+                /** @description Of the method, from 0; null where nobody wrote it. */
+                sentence: number | null;
                 /** @enum {string} */
                 station: "bench" | "hob" | "oven" | "mixer" | "blender" | "fridge" | "freezer";
                 target_c: number | null;
@@ -3768,6 +3809,15 @@ export interface components {
             said: number;
             /** @description Whether anybody has written one. */
             is_own: boolean;
+            /** @description Whether the words are the formula’s own method: the making is read from them. */
+            is_formulas: boolean;
+            /** @description Steps that were taken out, and stay out. */
+            out: {
+                /** @description What is not done any more; empty where nothing is missed. */
+                breaks: string;
+                step: string;
+                text: string;
+            }[];
             steps: {
                 id: string;
                 /** @description Whether it is told in somebody’s words. */
@@ -4321,6 +4371,39 @@ export interface components {
             tolerance: number;
             unit: string;
         };
+        /** @description One thing that is done, as it is understood. */
+        ReadAct: {
+            /** @description The operation, by its name. */
+            does: string;
+            /** @description What goes in, and how much of the line, 0 to 1. */
+            lines: {
+                name: string;
+                share: number;
+            }[];
+            /** @description °C of the mass; of a still oven for what is baked. Null where nothing is said. */
+            celsius: number | null;
+            /** @description Minutes, the best where several are said. Null where nothing is said. */
+            minutes: number | null;
+            /** @description The sign of its end, as written; empty where none is. */
+            until: string;
+        };
+        /** @description The maker’s method as it is understood, sentence by sentence. */
+        ReadMethod: {
+            sentences: components["schemas"]["ReadSentence"][];
+            /** @description Lines that no sentence names: where they go in is not known. */
+            unsaid: string[];
+        };
+        /** @description A sentence of a method, with what became of it: nothing of it is dropped. */
+        ReadSentence: {
+            /** @description As it was written. */
+            text: string;
+            /**
+             * @description Steps, or what else it is; unread: nobody understands it.
+             * @enum {string}
+             */
+            as: "steps" | "note" | "serving" | "storage" | "heading" | "unread";
+            acts: components["schemas"]["ReadAct"][];
+        };
         ReadText: {
             measures?: string | null;
             /** @description Which of several recipes in one file, from 1. */
@@ -4552,6 +4635,15 @@ export interface components {
                 name: string;
                 se: number;
                 set: string;
+            }[];
+            /** @description The maker’s own method as the route changes it; empty where nobody wrote one. */
+            method: {
+                /** @enum {string} */
+                changed: "same" | "edited" | "new" | "gone";
+                /** @description As it is now; empty where the step is gone. */
+                text: string;
+                /** @description The maker’s words; empty for a step that was put in. */
+                was: string;
             }[];
             met: boolean;
             mouth: string;
@@ -5438,6 +5530,7 @@ export interface components {
             /** @description Ingredients a refractometer and a titration can speak for. */
             fruit: string[];
             inferred: components["schemas"]["Inference"][];
+            method: components["schemas"]["ReadMethod"];
             names: {
                 [key: string]: string;
             };

@@ -23,6 +23,7 @@ export type Side = Shapes['Side'];
 export type Beside = Shapes['Beside'];
 export type PreparationInput = Shapes['PreparationInput'];
 export type Inference = Shapes['Inference'];
+export type ReadAct = Shapes['ReadAct'];
 export type TextReading = Shapes['TextReading'];
 export type Candidate = Shapes['Candidate'];
 export type Warning = Shapes['Warning'];

@@ -105,12 +105,6 @@ final class TreatmentGuess
         return array_filter($of, $is) !== [];
     }
 
-    /** From where a text first states a heat, with the words before it that may say of which oven; times and sizes before that are no heat. */
-    private static function heated(string $text): string
-    {
-        return preg_match('/(?:\b[\p{L}\s-]{0,24})?(?<![\d.])\d{2,3}\s*(?:°|degrees?|[cf]\b).*$|\bgas\b.*$/us', $text, $m) === 1 ? $m[0] : '';
-    }
-
     private static function place(string $kind): int
     {
         return ['melt' => 0, 'cook' => 1, 'boil' => 1, 'whip' => 2, 'bake' => 3, 'freeze' => 4][$kind] ?? 0;
@@ -133,7 +127,7 @@ final class TreatmentGuess
         if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/(?<!no[\s-])\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
             // The heat of this sentence, or the one the oven was set to further up.
             $in = $celsius !== null ? $said : mb_strtolower($whole);
-            $kind = HeatWords::oven(self::heated($in));
+            $kind = HeatWords::oven(HeatWords::stated($in));
             $oven = $kind[0] ?? HeatWords::heat($in) ?? 160.0;
             if ($oven >= 80.0 && $oven <= 260.0) {
                 return ['kind' => 'bake', 'words' => 'bake ' . ($kind === null ? \sprintf('%d C', round($oven)) : $kind[1]->words(round($oven))) . $time, 'said' => $quote('bake|roast|oven|steam')];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Making;
 
+use Transmuta\Method\Method;
+use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Process\LineRole;
 use Transmuta\Process\LineWords;
 use Transmuta\Property\DishReading;
@@ -21,11 +23,17 @@ final readonly class Making
     /** @var \WeakMap<DishReading, list<MakingStep>> made once of a reading, for as long as somebody has it */
     private \WeakMap $made;
 
-    public function __construct(private ProcessBook $book, private Reference $reference, private LineWords $words = new LineWords())
+    /** @var \WeakMap<DishReading, array{method: ?Method}> the maker's methods that were read */
+    private \WeakMap $read;
+
+    public function __construct(private ProcessBook $book, private Reference $reference, private LineWords $words = new LineWords(), private MethodReader $methods = new MethodReader())
     {
         /** @var \WeakMap<DishReading, list<MakingStep>> $made */
         $made = new \WeakMap();
         $this->made = $made;
+        /** @var \WeakMap<DishReading, array{method: ?Method}> $read */
+        $read = new \WeakMap();
+        $this->read = $read;
     }
 
     public static function standard(): self
@@ -52,6 +60,12 @@ final readonly class Making
     {
         $vessel = $dish->stack->vessel;
         $graph = new Graph($this->book, $dish->formula->portions, $vessel->count ?? $dish->formula->portions, self::isSmall($dish));
+        $method = $this->methodOf($dish);
+        if ($method !== null) {
+            (new MakersMaking($graph, $dish, $method))->build();
+
+            return $graph->steps();
+        }
         $last = null;
         $lined = null;
         $total = \count($dish->layers);
@@ -69,6 +83,33 @@ final readonly class Making
         $this->finish(new Steps($graph, $total), $dish, $last);
 
         return $graph->steps();
+    }
+
+    public function operation(MakingStep $step): string
+    {
+        return $step->origin->operation ?? $this->book->operation($step->kind);
+    }
+
+    /** The method its maker wrote, understood; null where nobody wrote one that is enough to make it by, so that it is drafted. */
+    public function methodOf(DishReading $dish): ?Method
+    {
+        if ($dish->formula->method === []) {
+            return null;
+        }
+        if (isset($this->read[$dish])) {
+            return $this->read[$dish]['method'];
+        }
+        $ingredients = [];
+        foreach ($dish->layers as $n => $layer) {
+            foreach ($layer->state->model->portions as $i => $portion) {
+                $ingredients["$n.$i"] = $portion->ingredient;
+            }
+        }
+        $method = $this->methods->read($dish->formula, $ingredients);
+
+        $this->read[$dish] = ['method' => $known = MakersMaking::isEnough($dish, $method) ? $method : null];
+
+        return $known;
     }
 
     /**

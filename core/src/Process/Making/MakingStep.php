@@ -37,5 +37,6 @@ final readonly class MakingStep
         public string $reason,
         public string $wrong,
         public string $rescue,
+        public StepOrigin $origin = new StepOrigin(),
     ) {}
 }

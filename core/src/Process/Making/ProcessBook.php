@@ -109,6 +109,12 @@ final class ProcessBook
         return (float) $of['hands'] + (float) $of['per_line'] * $lines + (float) $of['per_kg'] * $kg + (float) $of[$isSmall ? 'per_small' : 'per_tin'] * $vessels + (float) $of['per_portion'] * $portions;
     }
 
+    /** The operation a drafted step of the kind is, a key of `operations.csv`. */
+    public function operation(StepKind $kind): string
+    {
+        return $this->row($kind)['op'];
+    }
+
     public function wait(StepKind $kind): Wait
     {
         $of = $this->row($kind);

@@ -23,5 +23,6 @@ final readonly class StepDetail
         public string $reason = '',
         public ?string $endpoint = null,
         public ?int $counted = null,
+        public StepOrigin $origin = new StepOrigin(),
     ) {}
 }

@@ -17,6 +17,8 @@ enum StepKind: string
     case Hydrate = 'hydrate';
     case Slurry = 'slurry';
     case MixDry = 'mix_dry';
+    case Crush = 'crush';
+    case Toast = 'toast';
     case Melt = 'melt';
     case Heat = 'heat';
     case Cook = 'cook';
@@ -42,5 +44,6 @@ enum StepKind: string
     case TemperOut = 'temper_out';
     case Unmould = 'unmould';
     case Cut = 'cut';
+    case Glaze = 'glaze';
     case Garnish = 'garnish';
 }

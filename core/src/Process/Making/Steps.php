@@ -41,6 +41,7 @@ final class Steps
             $detail->reason,
             $words['wrong'],
             $words['rescue'],
+            $detail->origin,
         ));
 
         return $id;

@@ -126,7 +126,7 @@ final readonly class AtHeat
     private function oven(MakingStep $step, DishReading $dish, LayerReading $layer, float $air): StepHeat
     {
         $body = [['thermal' => $layer->thermal, 'height' => max(4.0, $dish->stack->heights[$step->layer] ?? 20.0)]];
-        $bath = \in_array('bath', $step->tools, true);
+        $bath = $step->origin->operation === 'bake_water';
         $warming = Cooling::of($body, $dish->stack->vessel, self::ROOM, $this->reference, $bath ? 'water bath' : 'oven', null, $bath ? null : $air);
         $hours = max(10.0, $step->wait->most) / 60;
         $points = [];

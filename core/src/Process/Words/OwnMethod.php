@@ -7,6 +7,7 @@ namespace Transmuta\Process\Words;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
+use Transmuta\Process\Making\StepKind;
 use Transmuta\Property\DishReading;
 use Transmuta\Quantity\Scale;
 
@@ -28,6 +29,8 @@ final readonly class OwnMethod
 
     private const MOST = 200;
 
+    private const HEATS = [StepKind::Heat, StepKind::Cook, StepKind::Boil, StepKind::Bake, StepKind::Caramelise, StepKind::Melt];
+
     public function __construct(private Making $making) {}
 
     /**
@@ -44,14 +47,19 @@ final readonly class OwnMethod
         $found = self::found($own, $steps, $dish);
         /** @var list<array{OwnStep|null, MakingStep|null}> $order */
         $order = [];
+        $out = [];
         foreach ($own as $words) {
+            if ($words->isOut) {
+                $out[] = $found[$words->id] ?? null;
+                continue;
+            }
             // Nobody's words are lost with a step that went away unwritten.
             if ($words->text !== '' || isset($found[$words->id])) {
                 $order[] = [$words, $found[$words->id] ?? null];
             }
         }
         foreach ($steps as $step) {
-            if (!\in_array($step, array_column($order, 1), true)) {
+            if (!\in_array($step, array_column($order, 1), true) && !\in_array($step, $out, true)) {
                 array_splice($order, self::placeOf($step, $order, $steps), 0, [[null, $step]]);
             }
         }
@@ -61,13 +69,39 @@ final readonly class OwnMethod
     }
 
     /**
+     * Steps their maker took out, with what is not done any more: nothing is put back unasked, and nothing is left unsaid.
+     *
+     * @param list<OwnStep> $own
+     *
+     * @return list<array{step: string, text: string, breaks: string}>
+     */
+    public function out(array $own, DishReading $dish): array
+    {
+        $found = self::found($own, $this->making->of($dish), $dish);
+        $out = [];
+        foreach ($own as $words) {
+            $step = $words->isOut ? $found[$words->id] ?? null : null;
+            if ($step !== null) {
+                $names = array_map(static fn(array $line): string => mb_strtolower(($dish->layers[$step->layer] ?? null)?->portionOf($line['ingredient'])->ingredient->name ?? $line['ingredient']), $step->lines);
+                $out[] = ['step' => $step->id, 'text' => $step->text, 'breaks' => match (true) {
+                    $names !== [] => 'no step takes this any more: ' . implode(', ', $names),
+                    \in_array($step->kind, self::HEATS, true) => 'what it heated is not heated by it any more',
+                    default => '',
+                }];
+            }
+        }
+
+        return $out;
+    }
+
+    /**
      * What was typed, as it is kept: amounts linked to the formula, each knowing the step it tells.
      *
      * @param list<array{id: string, step: ?string, text: string}> $typed in their order
      *
      * @return list<OwnStep>
      *
-     * @throws Nonsense if a step is missing, unknown, or stands before one it needs
+     * @throws Nonsense if a step is unknown, or stands before one it needs
      */
     public function kept(array $typed, DishReading $dish): array
     {
@@ -98,9 +132,10 @@ final readonly class OwnMethod
             }, $step === null ? '' : self::bare($step->text));
             $order[] = $step;
         }
+        // What is taken out stays out, and is told as such ({@see out}).
         foreach ($steps as $step) {
             if (!\in_array($step, $order, true)) {
-                throw Nonsense::of('steps', $step->text, 'the dish is not made without this step; put it back');
+                $own[] = new OwnStep("out-$step->id", $marks[$step->id], '', self::bare($step->text), true);
             }
         }
         $early = self::early($order);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Ranking;
 
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Step;
+use Transmuta\Method\Editing\EditedStep;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Setting\Chances;
 use Transmuta\Property\Setting\SetReading;
@@ -27,6 +30,7 @@ final readonly class Route
      * @param list<string> $newAllergens
      * @param string $part of the egg, where it is made with the whole or with its yolk alone by choice; '' where there is none
      * @param list<string> $otherNames further words, for where another route has the same name
+     * @param ?\Closure(): list<EditedStep> $edits the maker's own method as the route changes it; worked out where it is asked
      * @param ?\Closure(bool): self $sheet the same as a hand weighs it, or only rounded, worked out when asked; null where it is that already
      */
     public function __construct(
@@ -48,6 +52,7 @@ final readonly class Route
         public string $part = '',
         public array $otherNames = [],
         private ?\Closure $sheet = null,
+        private ?\Closure $edits = null,
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
@@ -56,7 +61,33 @@ final readonly class Route
     /** @return list<string> the method */
     public function steps(): array
     {
-        return ($this->steps)();
+        $edited = $this->method();
+
+        return $edited === [] ? ($this->steps)() : array_map(static fn(Step $step): string => $step->text, self::told($edited));
+    }
+
+    /** @return list<EditedStep> the maker's own method as the route changes it; none where nobody wrote one */
+    public function method(): array
+    {
+        return $this->edits === null ? [] : ($this->edits)();
+    }
+
+    /** The formula it comes to, with the maker's method as the route changes it. */
+    public function formula(): Formula
+    {
+        $edited = $this->method();
+
+        return $edited === [] ? $this->result->formula : $this->result->formula->withMethod(self::told($edited));
+    }
+
+    /**
+     * @param list<EditedStep> $edited
+     *
+     * @return list<Step>
+     */
+    private static function told(array $edited): array
+    {
+        return array_map(static fn(EditedStep $one): Step => $one->step, array_values(array_filter($edited, static fn(EditedStep $one): bool => $one->changed !== 'gone')));
     }
 
     /** How likely every layer sets within a step of what is aimed at, its unlikeliest layer; null where no set is aimed at. */
@@ -102,7 +133,7 @@ final readonly class Route
 
     public function called(string $name): self
     {
-        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet);
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet, $this->edits);
     }
 
     /** The same as a hand weighs it: with fewer things, in round weights; only rounded, and then as it is, where that would stand worse or miss a number of the brief. */

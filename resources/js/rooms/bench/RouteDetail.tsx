@@ -66,11 +66,19 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                             </>
                         )}
                         <h3 style={{ margin: '8px 0 4px' }}>How it is made</h3>
-                        <ol style={{ margin: 0, paddingLeft: 20 }}>
-                            {route.steps.map((step) => (
-                                <li key={step}>{step}</li>
-                            ))}
-                        </ol>
+                        {route.method.length > 0 ? (
+                            <ol style={{ margin: 0, paddingLeft: 0, listStyle: 'none' }}>
+                                {route.method.map((step, place) => (
+                                    <MethodStep key={place} step={step} />
+                                ))}
+                            </ol>
+                        ) : (
+                            <ol style={{ margin: 0, paddingLeft: 20 }}>
+                                {route.steps.map((step) => (
+                                    <li key={step}>{step}</li>
+                                ))}
+                            </ol>
+                        )}
                     </div>
                     <div>
                         <h3 style={{ margin: '0 0 4px' }}>Fit by property</h3>
@@ -92,5 +100,18 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                 </Button></Only>
             </DialogActions>
         </Dialog>
+    );
+}
+
+const CHANGED = { same: '', edited: 'changed', new: 'new', gone: 'left out' } as const;
+
+/** A step of the maker's own method: to the letter where nothing touches it, else with what has become of it. */
+function MethodStep({ step }: { step: Route['method'][number] }) {
+    const word = CHANGED[step.changed];
+    return (
+        <Box component="li" sx={{ pl: 1, mb: 0.75, borderLeft: `3px solid ${word === '' ? 'transparent' : 'var(--cobalt)'}` }}>
+            {word !== '' && <Box component="span" sx={{ fontWeight: 650, mr: 0.75 }}>{word}:</Box>}
+            {step.changed === 'gone' ? <del style={{ color: 'var(--ink-soft)' }}>{step.was}</del> : <span title={step.changed === 'edited' ? `was: ${step.was}` : undefined}>{step.text}</span>}
+        </Box>
     );
 }

@@ -27,7 +27,7 @@ const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', ta
 const route: Route = {
     id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', chance: 0.86, hash: 'a1', debts: [], words: [], near: [], packets: [], guesses: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],
     changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
-    steps: ['Curd: boil 2–3 min.'], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48, contains: [], layers: [], portion: {} as Route['portion'],
+    steps: ['Curd: boil 2–3 min.'], method: [], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48, contains: [], layers: [], portion: {} as Route['portion'],
     diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'], proven: [] } },
     section: { width_mm: 70, cut: false, height_mm: 20, fill: 0.9, shape: 'round', layers: [] },
     formula: { title: 'x', family: 'curd', measures: 'us', portions: 12, serve_at_c: 6, layers: [], method: [] },

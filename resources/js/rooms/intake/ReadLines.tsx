@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { FormulaLayer, FormulaLine, Side, TextReading } from '../../api/types';
 import { counted, grams, oneDecimal } from '../../shared/numbers';
 import { WhatIsIt, written } from '../../shared/WhatIsIt';
+import { ReadMethod } from './ReadMethod';
 
 /** What was typed into a box of a layer and not understood, with the mend. */
 export interface Refused {
@@ -77,18 +78,7 @@ export function ReadLines({ reading: side, refused, onHeading, onReplace }: Prop
                     </Box>
                 );
             })}
-            {side.formula.method.length > 0 && (
-                <Box component="section" aria-label="Method" sx={{ mb: 2 }}>
-                    <h2 className="name" style={{ margin: 0, fontSize: 'var(--text-title)' }}>
-                        Method, kept with the dish
-                    </h2>
-                    <Box component="ul" sx={{ m: 0, pl: 2.5, lineHeight: 1.45 }}>
-                        {side.formula.method.map((step, n) => (
-                            <li key={step.id ?? n}>{step.text}</li>
-                        ))}
-                    </Box>
-                </Box>
-            )}
+            {side.method.sentences.length > 0 && <ReadMethod method={side.method} />}
             {aside.length > 0 && (
                 <Box component="details" sx={{ color: 'var(--ink-soft)', mb: 1 }}>
                     <summary>

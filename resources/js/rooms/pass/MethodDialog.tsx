@@ -13,7 +13,7 @@ import type { Method } from '../../api/types';
 import { notice } from '../../shared/notice';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
-import { added, asTyped, canGo, drafted, moved, parted } from './methodDraft';
+import { added, asTyped, canGo, drafted, moved, parted, putBack } from './methodDraft';
 
 /** The method in own words: each step is reworded, parted, moved within what needs what, or added to; what the formula asks for stays beside it. */
 export function MethodDialog({ version, onClose }: { version: number; onClose: () => void }) {
@@ -31,20 +31,36 @@ export function MethodDialog({ version, onClose }: { version: number; onClose: (
 function Writing({ version, method, onClose }: { version: number; method: Method; onClose: () => void }) {
     const client = useQueryClient();
     const [draft, setDraft] = useState(() => drafted(method));
+    const waiting = method.out.filter((one) => !draft.some((at) => at.step === one.step));
     const write = useWrite(method.said);
     const keep = useMutation({
         mutationFn: (steps: ReturnType<typeof asTyped>) => write<Method>('PUT', `versions/${version}/method`, { steps }),
         onSuccess: (kept) => {
             for (const what of ['making', 'card', 'version', 'run']) void client.invalidateQueries({ queryKey: [what] });
             client.removeQueries({ queryKey: methodQuery(version).queryKey });
-            notice({ text: kept.is_own ? 'The method is told in your words' : 'The method is told as the formula asks for it' });
+            notice({ text: kept.is_own ? 'The method is told in your words' : 'The method is drafted from the formula' });
             onClose();
         },
     });
     return (
         <>
             <DialogContent>
-                <Box sx={{ color: 'var(--ink-soft)', mb: 1.5 }}>Amounts such as “164 g passion-fruit juice” stay linked: they follow the formula. When the formula asks for another step, your words stay and both are shown.</Box>
+                <Box sx={{ color: 'var(--ink-soft)', mb: 1.5 }}>
+                    {method.is_formulas
+                        ? 'This is the method the dish came with. Plan, Stove and card are read from it: change a step, move it or take it out, and they follow.'
+                        : 'Amounts such as “164 g passion-fruit juice” stay linked: they follow the formula. When the formula asks for another step, your words stay and both are shown. What you take out stays out.'}
+                </Box>
+                {waiting.length > 0 && (
+                    <Box component="ul" aria-label="Taken out" sx={{ listStyle: 'none', m: 0, mb: 1.5, p: 0 }}>
+                        {waiting.map((one) => (
+                            <Box component="li" key={one.step} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+                                <del style={{ color: 'var(--ink-soft)' }}>{one.text}</del>
+                                {one.breaks !== '' && <Box component="span" sx={{ color: 'var(--yolk)', fontWeight: 650 }}>{one.breaks}</Box>}
+                                <Button onClick={() => setDraft(putBack(draft, one))} aria-label={`Put back: ${one.text}`}>Put it back</Button>
+                            </Box>
+                        ))}
+                    </Box>
+                )}
                 <Box component="ol" aria-label="Steps of the method" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                     {draft.map((one, i) => {
                         const name = `step ${i + 1}`;
@@ -71,7 +87,7 @@ function Writing({ version, method, onClose }: { version: number; method: Method
                 {keep.error && <ProblemNote error={keep.error} />}
             </DialogContent>
             <DialogActions>
-                {method.is_own && <Button color="error" onClick={() => keep.mutate([])} disabled={keep.isPending}>All as the formula tells it</Button>}
+                {method.is_own && <Button color="error" onClick={() => keep.mutate([])} disabled={keep.isPending}>{method.is_formulas ? 'Forget these words' : 'All as the formula tells it'}</Button>}
                 <Box sx={{ flex: 1 }} />
                 <Button onClick={onClose}>Leave it</Button>
                 <Button variant="contained" onClick={() => keep.mutate(asTyped(draft))} disabled={keep.isPending}>Keep it</Button>

@@ -35,11 +35,11 @@ export function parted(draft: readonly DraftStep[], at: number): DraftStep[] {
 
 export const added = (draft: readonly DraftStep[], at: number): DraftStep[] => [...draft.slice(0, at + 1), { id: newId(), step: null, text: '', now: '', why: '' }, ...draft.slice(at + 1)];
 
-/** Whether it can be taken out: the making is done without it, or another part tells the step. */
-export const canGo = (draft: readonly DraftStep[], at: number): boolean => {
-    const one = draft[at];
-    return one !== undefined && (one.step === null || partsOf(draft, one.step) > 1);
-};
+/** Whether it can be taken out: any step can, but the last that is left. */
+export const canGo = (draft: readonly DraftStep[], at: number): boolean => draft[at] !== undefined && draft.length > 1;
+
+/** A step that was taken out, put back at the end, from where it is moved to its place. */
+export const putBack = (draft: readonly DraftStep[], out: Method['out'][number]): DraftStep[] => [...draft, { id: newId(), step: out.step, text: out.text, now: out.text, why: '' }];
 
 /** What is sent: parts nobody wrote are left out. */
-export const asTyped = (draft: readonly DraftStep[]) => draft.filter((one, i) => one.text.trim() !== '' || !canGo(draft, i)).map(({ id, step, text }) => ({ id, step, text: text.trim() }));
+export const asTyped = (draft: readonly DraftStep[]) => draft.filter((one) => one.text.trim() !== '' || (one.step !== null && partsOf(draft, one.step) === 1)).map(({ id, step, text }) => ({ id, step, text: text.trim() }));

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Reading;
+
+/** Takes a method apart: into sentences, and those into clauses of one verb each. Every letter of it is in one of them. */
+final class Clauses
+{
+    /** Words before the verb that say when, how or where. */
+    private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or)\b[,:]?\s*~iu';
+
+    /** What may stand before a comma and the verb: "In a bowl, whisk", "Once cool, fold", "Using a spoon, …", "When it boils, …", "Filling: beat". */
+    private const PLACE = '~^(?:in|into|on|over|with|using|once|when|as soon as|while|after|before|meanwhile|for|to make|at this point|off the heat|from|by hand|until|if|without|still|keeping|working)\b[^,:]{0,80}[,:]\s*~iu';
+
+    private const ALSO_NOUNS = ['cream', 'butter', 'juice', 'zest', 'core', 'stone', 'oil', 'top', 'layer', 'glaze', 'stand', 'sponge', 'syrup', 'work', 'form', 'set', 'pit', 'split', 'cut', 'quarter', 'stream', 'crumble', 'puree', 'purée', 'grain'];
+
+    /** @return list<string> sentences of a step, trimmed */
+    public static function sentences(string $step): array
+    {
+        $step = trim((string) preg_replace('~^(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', '', $step));
+        // A full stop behind a shortened word or within a figure ends nothing.
+        $parts = preg_split('~(?<!\bapprox)(?<!\bmin)(?<!\bmins)(?<!\bhrs)(?<!\btbsp)(?<!\btsp)(?<!\bca)(?<!\bStraw)(?<!\bsq)(?<=[.!?])\s+(?=\S)|\R~u', $step) ?: [];
+
+        return array_values(array_filter(array_map(trim(...), $parts), static fn(string $one): bool => $one !== ''));
+    }
+
+    /**
+     * Clauses of a sentence, each beginning with its verb or what leads up to it.
+     *
+     * @return list<string>
+     */
+    public static function of(string $sentence): array
+    {
+        $clauses = [];
+        $rest = rtrim($sentence, ' .!;');
+        $open = '';
+        foreach (preg_split('~(\s*,?\s+(?:and\s+then|then|and|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [] as $n => $piece) {
+            if ($n % 2 === 1) {
+                $open .= $piece;
+                continue;
+            }
+            $isClause = $clauses === [] && $open === '' ? false : self::startsWithVerb($piece) && !self::isWithin($open, $piece);
+            if ($isClause) {
+                $clauses[] = trim(preg_replace('~\s*(?:,|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
+                $open = $piece;
+            } else {
+                $open .= $piece;
+            }
+        }
+        $clauses[] = trim($open);
+
+        return array_values(array_filter($clauses, static fn(string $one): bool => $one !== ''));
+    }
+
+    /**
+     * Where its verb stands.
+     *
+     * @return ?array{verb: string, at: int, length: int, words: list<string>} null where it has none
+     */
+    public static function verb(string $clause): ?array
+    {
+        $bare = self::bare($clause);
+        $words = self::words($bare);
+        $found = Verbs::at($words);
+        if ($found !== null && !self::isName($words)) {
+            return ['verb' => $found['verb'], 'at' => 0, 'length' => $found['length'], 'words' => $words];
+        }
+        // Prep sheets name the thing first: "cream 35 % whip soft", "straw. purée 85 °C".
+        for ($at = 1; $at < min(6, \count($words)); ++$at) {
+            $found = Verbs::at($words, $at);
+            if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to'], true)) {
+                return ['verb' => $found['verb'], 'at' => $at, 'length' => $found['length'], 'words' => $words];
+            }
+        }
+
+        // "Cream + vanilla to 85 °C", "Whites + sugar to firm peaks": the end says what is done.
+        if (preg_match('~\bto\s+\d{2,3}\s*°~u', $clause) === 1) {
+            return ['verb' => 'heat', 'at' => \count($words), 'length' => 0, 'words' => $words];
+        }
+
+        return preg_match('~\b(?:soft|firm|stiff|medium)\s+peaks?\b~iu', $clause) === 1 ? ['verb' => 'whip', 'at' => \count($words), 'length' => 0, 'words' => $words] : null;
+    }
+
+    /** The clause without what leads up to its verb. */
+    public static function bare(string $clause): string
+    {
+        do {
+            $was = $clause;
+            $clause = (string) preg_replace([self::LEAD, self::PLACE], '', ltrim($clause));
+        } while ($clause !== $was);
+
+        return $clause === '' ? $was : $clause;
+    }
+
+    private static function startsWithVerb(string $piece): bool
+    {
+        return Verbs::at(self::words(self::bare($piece))) !== null;
+    }
+
+    /** Whether a verb-like word is none here: a thing in a list ("the sugar and cream"), or what the words before ask for ("bring to the boil"). */
+    private static function isWithin(string $before, string $piece): bool
+    {
+        $words = self::words($piece);
+        return self::isName($words) || preg_match('~\b(?:to|until|till|without|by|of|the|a|an|for)\s*(?:,|and|or)?\s*$~iu', $before) === 1;
+    }
+
+    /**
+     * "… the sugar and cream until pale", "… and split vanilla pod": what is also the name or the state of a thing is a verb where something follows that it is done to.
+     *
+     * @param list<string> $words
+     */
+    private static function isName(array $words): bool
+    {
+        return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open)$~u', $words[1] ?? '') !== 1;
+    }
+
+    /** @return list<string> in small letters, without marks */
+    private static function words(string $text): array
+    {
+        $plain = mb_strtolower((string) preg_replace('~\p{Mn}+~u', '', \Normalizer::normalize($text, \Normalizer::FORM_D) ?: $text));
+
+        return preg_split('~[^\p{L}\p{N}°%\'-]+~u', $plain, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Reading;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
+use Transmuta\Intake\Spelling;
+use Transmuta\Reference\Kept;
+use Transmuta\Reference\Table;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Tastes;
+
+/** The words a method may call each line of a formula by: those the maker wrote it with, and those the shelf knows it by. */
+final class LineNouns
+{
+    /** What a line's own words hold besides its name. */
+    private const BARE = '~\([^)]*\)|,.*$|\b(?:about|approx\w*|plus|extra|to taste|for .*)$|^\W*[\d\s/.,½¼¾⅓⅔x×–-]+~iu';
+
+    /** What an exact name, the last word of a name, and any other word of it are worth. */
+    private const WHOLE = 3;
+    private const HEAD = 2;
+    private const ANY = 1;
+
+    /** @var array<string, array<string, int>> worth of each line, by the words and the key of the line ("0.2") */
+    private array $phrases = [];
+
+    private int $longest = 1;
+
+    /**
+     * @param array<string, Ingredient> $ingredients what each understood line is, by its key
+     * @param array<string, list<string>> $also further names by key of the line: what it stands in for
+     */
+    public function __construct(Formula $formula, public readonly array $ingredients, private readonly Spelling $spelling, array $also = [])
+    {
+        foreach ($formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $i => $line) {
+                if (isset($ingredients["$n.$i"])) {
+                    $this->add("$n.$i", $line, $ingredients["$n.$i"], $also["$n.$i"] ?? []);
+                }
+            }
+        }
+    }
+
+    /** @param list<string> $also */
+    private function add(string $key, Line $line, Ingredient $in, array $also): void
+    {
+        $own = trim((string) preg_replace(self::BARE, ' ', $line->text));
+        $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), [$in->name, ...$in->called(), ...Tastes::of($in)]));
+        foreach ([...array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]), ...$known] as $words) {
+            if ($words === []) {
+                continue;
+            }
+            $this->note(implode(' ', $words), $key, self::WHOLE);
+            $last = \count($words) - 1;
+            foreach ($words as $at => $word) {
+                if (mb_strlen($word) >= 3) {
+                    $this->note($word, $key, $at === $last ? self::HEAD : self::ANY);
+                }
+            }
+            if ($last >= 1) {
+                $this->note($words[$last - 1] . ' ' . $words[$last], $key, self::WHOLE);
+            }
+        }
+    }
+
+    /** @return list<string> words of a name, without what only tells how the thing is */
+    private function bare(string $name): array
+    {
+        $bare = (string) preg_replace('~\([^)]*\)|,.*$|\d+\s*%.*$~u', '', $name);
+
+        return array_values(array_filter($this->spelling->words($bare), static fn(string $word): bool => !isset(self::idle()[$word]) && preg_match('~^\d|%~', $word) !== 1));
+    }
+
+    private function note(string $phrase, string $key, int $worth): void
+    {
+        $this->phrases[$phrase][$key] = max($worth, $this->phrases[$phrase][$key] ?? 0);
+        $this->longest = max($this->longest, substr_count($phrase, ' ') + 1);
+    }
+
+    /**
+     * The lines a clause may speak of, longest names first; words of a name are not looked at again.
+     *
+     * @param list<string> $words as {@see Spelling::words} gives them
+     *
+     * @return list<array{at: int, length: int, phrase: string, lines: array<string, int>}> in their order; `lines`: worth by key, the worthiest alone
+     */
+    public function in(array $words): array
+    {
+        $found = [];
+        for ($at = 0; $at < \count($words); ++$at) {
+            for ($length = min($this->longest, \count($words) - $at, 4); $length >= 1; --$length) {
+                $phrase = implode(' ', \array_slice($words, $at, $length));
+                $lines = $this->phrases[$phrase] ?? null;
+                if ($lines !== null && $lines !== []) {
+                    $most = max($lines);
+                    $found[] = ['at' => $at, 'length' => $length, 'phrase' => $phrase, 'lines' => array_filter($lines, static fn(int $worth): bool => $worth === $most)];
+                    $at += $length - 1;
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, true> words that tell how a thing is, not which */
+    private static function idle(): array
+    {
+        return Kept::once(self::class, static function (): array {
+            $idle = array_fill_keys(['of', 'and', 'or', 'the', 'a', 'with', 'in', 'g', 'ml', 'tbsp', 'tsp', 'cup', 'leaf', 'sheet', 'fat', 'stick', 'pod', 'each', 'drink', 'block', 'extra'], true);
+            foreach (Table::of('intake/words') as $row) {
+                if (\in_array($row['kind'], ['how', 'state', 'measure', 'plain'], true)) {
+                    foreach (explode('|', $row['words']) as $word) {
+                        $idle[$word] = true;
+                    }
+                }
+            }
+
+            return $idle;
+        });
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Reading;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Step;
+use Transmuta\Intake\Spelling;
+use Transmuta\Method\Method;
+use Transmuta\Method\Sentence;
+use Transmuta\Method\SentenceKind;
+use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Shelf;
+
+/**
+ * Reads the maker's own method: sentence by sentence, clause by clause, verb → operation, nouns → lines, "the mixture" → what was made before. Nothing is
+ * invented and nothing dropped: a sentence is steps, a note, a serving, a storage, or it is not understood and says so.
+ */
+final readonly class MethodReader
+{
+    private const STORAGE = '~\b(?:keeps?\b(?!\s+(?:back|aside|whisking|stirring))|stored?\b|storing|will keep|can be (?:made|frozen|kept|prepared|stored)|freezes? well|make[\s-]ahead|up to \d+ (?:days|weeks|months))\b.*\b(?:days?|weeks?|months?|hours?|fridge|ahead|airtight|well|freezer|container|h)\b|^store\b~iu';
+    private const NOTE = '~^(?:notes?|tips?|nb|p\.?s)\b|^(?:this|it|they|the (?:mixture|custard|cream|dough|batter)|you|i|we|my|our|some|if)\s+(?:is|are|was|will|should|may|might|can|want|like|do|would|could|need|looks?|has|have|must|’ll|ll|love|think|know)\b|^(?:do not|don.?t|never|avoid|be careful|take care|make sure|ensure|remember|beware|careful)\b|^or\b|^(?:optional|alternatively)\b|^why\b|\?$~iu';
+    private const SERVING = '~^(?:to serve[:,]?\s+(?:with|at|chilled|cold|warm)\b|serve[sd]?\b|enjoy\b|best (?:eaten|served)\b|eat\b)~iu';
+
+    private Spelling $spelling;
+
+    public function __construct()
+    {
+        $this->spelling = new Spelling();
+    }
+
+    /** With what the shelf knows of its lines. */
+    public function by(Shelf $shelf, Formula $formula): Method
+    {
+        $ingredients = [];
+        foreach ($formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $i => $line) {
+                $ingredients["$n.$i"] = $shelf->get((string) $line->ingredient);
+            }
+        }
+
+        return $this->read($formula, $ingredients);
+    }
+
+    /**
+     * @param array<string, Ingredient> $ingredients what each understood line is, by its key ("0.2": layer and line)
+     * @param array<string, list<string>> $also further names of lines by their key, such as what they stand in for
+     */
+    public function read(Formula $formula, array $ingredients, array $also = []): Method
+    {
+        $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
+        $sentences = [];
+        foreach ($formula->method as $n => $step) {
+            if (self::isHeading($step)) {
+                $sentences[] = new Sentence($n, $step->text, SentenceKind::Heading);
+                $thread->under($step->text);
+                continue;
+            }
+            foreach (Clauses::sentences($step->text) as $text) {
+                $sentences[] = new Sentence($n, $text, $this->kind($text, \count($sentences), $thread));
+            }
+        }
+
+        return new Method($sentences, $thread->acts(), $thread->unsaid());
+    }
+
+    private function kind(string $text, int $at, Thread $thread): SentenceKind
+    {
+        if (preg_match(self::STORAGE, $text) === 1) {
+            return SentenceKind::Storage;
+        }
+        if (preg_match(self::SERVING, $text) === 1 && !$thread->namesUnused($text)) {
+            return SentenceKind::Serving;
+        }
+        if (preg_match(self::NOTE, $text) === 1) {
+            return SentenceKind::Note;
+        }
+
+        return $thread->take($text, $at) ? SentenceKind::Steps : SentenceKind::Unread;
+    }
+
+    /** "For the base:", "FILLING": a row that only says of what the next steps are. */
+    private static function isHeading(Step $step): bool
+    {
+        $text = trim($step->text);
+
+        return mb_strlen($text) <= 60 && (str_ends_with($text, ':') || (preg_match('~^(?:for|to make|make) (?:the|your)\b~iu', $text) === 1 && preg_match('~[.,]~u', $text) !== 1) || ($text === mb_strtoupper($text) && preg_match('~\d~', $text) !== 1)) && preg_match('~[.!]$~u', $text) !== 1;
+    }
+}

@@ -1,0 +1,549 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Reading;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
+use Transmuta\Intake\Spelling;
+use Transmuta\Method\Act;
+use Transmuta\Method\Part;
+use Transmuta\Shelf\Ingredient;
+
+/** The reading of a method as it goes on: what was done, what of each line is still to come, which mass "it" is. */
+final class Thread
+{
+    /** Words for what is there already. */
+    private const PRODUCT = '~\b(?:mixture|mix|it|them|this|these|custard|batter|dough|paste|base mix|everything|curd|cream mixture|purée|puree|syrup|caramel|meringue|foam|compote|jelly|ganache|sauce|filling|panade|curds|slurry|blend|cheesecake|tart|pudding|dessert|the pan|the bowl)\b~iu';
+
+    private const ALL = '~\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest)|all the|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
+
+    private const DRY = '~\b(?:dry ingredients|the dries|the powders|the dry)\b~iu';
+
+    private const ONTO = '~\b(?:over|onto|on top of|on|into|in)\s+(?:to\s+)?(?:the|each|your)\s+[^,.;]*~iu';
+
+    /** "In another bowl": a thread of its own. */
+    private const APART = '~\b(?:meanwhile|separately|(?:in|into) an(?:other)? (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender)|(?:in|into) a (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender))\b~iu';
+
+    /** What is done beside the mass: no step goes on from it. */
+    private const BESIDE = ['prepare_tin', 'line_acetate', 'chill_tools', 'preheat'];
+
+    /** What only makes a line ready to go in. */
+    private const MADE_READY = ['sift', 'mix_dry', 'slake', 'grind', 'crush', 'toast', 'melt', 'zest', 'juice', 'chop', 'bloom', 'drain'];
+
+    private const VESSEL = '~\b(?:tins?|pans?|glass(?:es)?|mould?s?|molds?|ramekins?|dish(?:es)?|jars?|cups?|pots?|cases?|shells?|rings?|verrines?|bowls?|moulds)\b~iu';
+
+    /** @var array<int, Act> */
+    private array $acts = [];
+
+    /** @var array<string, float> share of each line that was named, by its key */
+    private array $used = [];
+
+    /** @var array<string, int> the act that took each line last */
+    private array $taker = [];
+
+    /** @var array<int, int> the last act of each layer */
+    private array $last = [];
+
+    private ?int $latest = null;
+
+    private int $under = 0;
+
+    /** °C the oven was set to, and how it was said. */
+    private ?Act $preheated = null;
+
+    /** Words that wait for the clause they belong to: "Peel and core the apples". */
+    private string $waiting = '';
+
+    /** Whether something of the sentence at hand was done already. */
+    private bool $isBegun = false;
+
+    public function __construct(private readonly Formula $formula, private readonly LineNouns $nouns, private readonly Spelling $spelling) {}
+
+    /** A heading of the method names the layer that the next steps are of, where it names one. */
+    public function under(string $heading): void
+    {
+        $layer = $this->layerNamed($heading);
+        if ($layer !== null) {
+            $this->under = $layer;
+            $this->latest = $this->last[$layer] ?? null;
+        }
+    }
+
+    /** Whether a sentence names a line nobody has used. */
+    public function namesUnused(string $text): bool
+    {
+        foreach ($this->nouns->in($this->spelling->words($text)) as $found) {
+            foreach (array_keys($found['lines']) as $key) {
+                if (!isset($this->used[$key])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Takes a sentence; false where no verb of it is known. */
+    public function take(string $sentence, int $at): bool
+    {
+        $clauses = Clauses::of($sentence);
+        $verbs = array_map(Clauses::verb(...), $clauses);
+        if (array_filter($verbs) === []) {
+            return false;
+        }
+        $this->waiting = '';
+        $this->isBegun = false;
+        foreach ($clauses as $n => $clause) {
+            $verb = $verbs[$n];
+            if ($verb === null) {
+                // Words without a verb belong to what was said before them, or to what comes.
+                $this->append($clause);
+                continue;
+            }
+            $this->clause($clause, $verb, $at, $clauses[$n + 1] ?? '');
+        }
+
+        return true;
+    }
+
+    /** @return list<Act> */
+    public function acts(): array
+    {
+        return array_values($this->acts);
+    }
+
+    /** @return list<Part> lines of which nothing was said */
+    public function unsaid(): array
+    {
+        $unsaid = [];
+        foreach ($this->nouns->ingredients as $key => $in) {
+            if (!isset($this->used[$key])) {
+                [$layer, $line] = array_map(intval(...), explode('.', (string) $key));
+                $unsaid[] = new Part($layer, $line, 1.0, mb_strtolower($in->name));
+            }
+        }
+
+        return $unsaid;
+    }
+
+    /** @param array{verb: string, at: int, length: int, words: list<string>} $verb */
+    private function clause(string $clause, array $verb, int $at, string $next): void
+    {
+        // What is a sign of the end names nothing that goes in.
+        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $said")));
+        if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($next)) !== [] && \count($verb['words']) === $verb['length'] && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
+            $this->waiting = trim($this->waiting . ' ' . $clause . ' and');
+
+            return;
+        }
+        $of = $isNamed || !$this->isBegun || $this->latest === null ? [...$parts, ...$refers] : $this->acts[$this->latest]->parts;
+        $objects = Objects::of(array_map(fn(Part $part): Ingredient => $this->nouns->ingredients[$part->key()], $of), mb_strtolower($said));
+        ['operation' => $operation, 'goesOn' => $goesOn] = Verbs::operation($verb['verb'], $objects, $clause, $next);
+        $words = trim($this->waiting . ' ' . $clause);
+        $this->waiting = '';
+        // "Pour over the base" is of what is poured.
+        $onto = $goesOn === 'yes' && $this->latest !== null && preg_match(self::ONTO, $said, $m) === 1 ? $this->layerNamed($m[0]) : null;
+        $layer = match (true) {
+            $parts !== [] => self::most(array_map(static fn(Part $part): int => $part->layer, $parts)),
+            $onto !== null && $this->latest !== null => $this->acts[$this->latest]->layer,
+            \in_array($operation->key, ['unmould', 'cut', 'temper_out'], true) && $this->main() !== null => $this->main(),
+            default => $this->layerNamed($said) ?? ($this->latest === null ? $this->under : $this->acts[$this->latest]->layer),
+        };
+        if ($operation->key === 'turn_down' && $this->lastBake() !== null) {
+            $this->isBegun = true;
+            $this->stage($words, $clause);
+
+            return;
+        }
+        $from = $this->from($said, $parts, $refers, $goesOn, $layer);
+        $this->isBegun = true;
+        $whole = $this->whole($said, $layer);
+        if ($whole !== null && $this->latest !== null) {
+            $from = array_values(array_unique([...($parts === [] ? [$this->latest] : $from), $whole]));
+        }
+        if ($onto !== null && $parts === [] && $this->latest !== null) {
+            $from = array_values(array_unique([$this->latest, ...$from]));
+        }
+        if ($operation->key === 'bake' && $parts === [] && $this->latest !== null && $this->latest === $this->lastBake() && $this->stagesOn($clause, $words)) {
+            return;
+        }
+        [$celsius, $oven] = $operation->heats === 'oven' ? Marks::oven($clause) : [Marks::mass($clause), null];
+        if ($operation->heats === 'oven' && $celsius === null && $this->preheated !== null && !\in_array($operation->key, ['preheat', 'turn_down'], true)) {
+            [$celsius, $oven] = [$this->preheated->celsius, $this->preheated->oven];
+        }
+        $stages = $operation->heats === 'oven' ? Marks::stages($clause) : [];
+        $act = new Act($at, $words, $operation, $layer, $parts, $from, $celsius, $oven, Marks::lasts($clause), $stages, Marks::sign($clause));
+        if ($operation->key === 'preheat') {
+            $this->preheated = $act;
+            $this->acts[] = $act;
+
+            return;
+        }
+        $this->add($act);
+        if ($operation->heats === 'oven' && $celsius !== null) {
+            $this->preheated = $act;
+        }
+    }
+
+    /**
+     * What a clause names: lines that go in, lines that are in already, and whether it names anything.
+     *
+     * @return array{list<Part>, list<Part>, bool}
+     */
+    private function parts(string $said): array
+    {
+        $parts = $refers = [];
+        $isNamed = false;
+        // "Whites + sugar" are two things, and no white sugar.
+        foreach (preg_split('~[,+&;:/()]|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
+            $words = $this->spelling->words($piece);
+            foreach ($this->nouns->in($words) as $found) {
+                $isNamed = true;
+                $this->name($found, $words, $said, $parts, $refers);
+            }
+        }
+        $isFirst = $this->latest === null && preg_match('~\b(?:it|them)\b~iu', $said) === 1 && !$isNamed;
+        if ($isFirst || preg_match(self::ALL, $said) === 1 || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
+            $isDry = preg_match(self::DRY, $said) === 1;
+            $layer = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
+            $layer = $this->hasUnused($layer) ? $layer : $this->under;
+            foreach ($this->nouns->ingredients as $key => $in) {
+                [$of, $line] = array_map(intval(...), explode('.', (string) $key));
+                if ($of === $layer && !isset($this->used[$key]) && (!$isDry || $in->composition->of100('water') < 20.0)) {
+                    $this->used[$key] = 1.0;
+                    $parts[] = new Part($of, $line, 1.0, $isDry ? 'dry ingredients' : 'everything');
+                }
+            }
+        }
+
+        return [$parts, $refers, $isNamed];
+    }
+
+    /**
+     * Takes what a word names: the line, or so much of it as the words before it say.
+     *
+     * @param array{at: int, length: int, phrase: string, lines: array<string, int>} $found
+     * @param list<string> $words it stands among
+     * @param list<Part> $parts lines that go in
+     * @param list<Part> $refers lines that are in already
+     */
+    private function name(array $found, array $words, string $said, array &$parts, array &$refers): void
+    {
+        $keys = $this->meant($found['lines'], $this->isMany($found['phrase'], $said));
+        [$share, $isRest, $isDrafted] = $this->share(implode(' ', \array_slice($words, max(0, $found['at'] - 5), min(5, $found['at']))), $keys[0] ?? '');
+        foreach ($keys as $key) {
+            $was = $this->used[$key] ?? 0.0;
+            [$layer, $line] = array_map(intval(...), explode('.', $key));
+            $take = $isRest ? 1.0 - $was : min($share, 1.0 - $was);
+            if ($take > 1e-6) {
+                $this->used[$key] = $was + $take;
+                $parts[] = new Part($layer, $line, $take, $found['phrase'], $isDrafted);
+            } else {
+                $refers[] = new Part($layer, $line, 0.0, $found['phrase']);
+            }
+        }
+    }
+
+    /** Whether a word means every line it fits: "the sugars", "all the cream". */
+    private function isMany(string $phrase, string $said): bool
+    {
+        return preg_match('~\b(?:all|both)\s+(?:of\s+)?(?:the\s+)?~iu', $said) === 1 || preg_match('~\b' . preg_quote($phrase, '~') . 's\b~iu', $said) === 1 && preg_match('~(?:sugar|flour|cheese|cream|chocolate|juice)$~u', $phrase) === 1;
+    }
+
+    /**
+     * Which of the lines a word fits is meant: those of the layer at work first, what is still to come before what is in.
+     *
+     * @param array<string, int> $lines
+     *
+     * @return list<string> keys
+     */
+    private function meant(array $lines, bool $isMany): array
+    {
+        $keys = array_map(strval(...), array_keys($lines));
+        $here = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
+        $open = array_values(array_filter($keys, fn(string $key): bool => ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
+        foreach ([$open, $keys] as $from) {
+            foreach ([$here, $this->under] as $layer) {
+                $of = array_values(array_filter($from, static fn(string $key): bool => (int) $key === $layer));
+                if ($of !== []) {
+                    return $isMany ? $of : [$of[0]];
+                }
+            }
+            if ($from !== []) {
+                return $isMany ? $from : [$from[0]];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * How much of a line the words before it ask for.
+     *
+     * @return array{float, bool, bool} share, whether it is what is left, whether it is a guess
+     */
+    private function share(string $before, string $key): array
+    {
+        $grams = $key === '' ? 0.0 : $this->grams($key);
+
+        return match (true) {
+            preg_match('~\b(?:rest|remaining|remainder|other half|other)\b[^.]*$~u', $before) === 1 => [1.0, true, false],
+            preg_match('~\b(?:two|2)[\s-]third(?: of)?(?: the| your)?$~u', $before) === 1, preg_match('~\b2 3(?: of)?(?: the)?$~u', $before) === 1 => [2 / 3, false, false],
+            preg_match('~\b(?:three|3)[\s-]quarter(?: of)?(?: the)?$~u', $before) === 1 => [0.75, false, false],
+            preg_match('~\bhalf(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1, preg_match('~\b1 2(?: the| of the)?$~u', $before) === 1 => [0.5, false, false],
+            preg_match('~\bthird(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1 => [1 / 3, false, false],
+            preg_match('~\bquarter(?: of)?(?: the)?$~u', $before) === 1 => [0.25, false, false],
+            preg_match('~\b(?:some|little|few|bit|spoonful|spoon|splash|ladleful)(?: more)?(?: of)?(?: the| cold| hot)*$~u', $before) === 1 => [1 / 3, false, true],
+            preg_match('~\bmost(?: of)?(?: the)?$~u', $before) === 1 => [0.8, false, true],
+            preg_match('~(\d+(?:\.\d+)?)\s*(g|ml|tbsp|tablespoon|tsp|teaspoon)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 && $grams > 0.0 => [min(1.0, (float) $m[1] * match ($m[2]) {
+                'tbsp', 'tablespoon' => 15.0,
+                'tsp', 'teaspoon' => 5.0,
+                default => 1.0,
+            } / $grams), false, false],
+            default => [1.0, false, false],
+        };
+    }
+
+    private function grams(string $key): float
+    {
+        [$layer, $line] = array_map(intval(...), explode('.', $key));
+
+        return $this->formula->layers[$layer]->understood()[$line]->grams;
+    }
+
+    /**
+     * @param list<Part> $parts
+     * @param list<Part> $refers
+     *
+     * @return list<int> acts whose products it works on
+     */
+    private function from(string $said, array $parts, array $refers, string $goesOn, int $layer): array
+    {
+        $isApart = preg_match(self::APART, $said) === 1;
+        $rest = self::without($said, [...$parts, ...$refers]);
+        $from = [];
+        foreach ($refers as $part) {
+            $taker = $this->taker[$part->key()] ?? $this->latest;
+            // Yolks and whites go ways of their own from where they were parted.
+            $from[] = $taker !== null && $this->acts[$taker]->operation->key === 'separate_eggs' && $isApart ? $taker : $this->reached($taker);
+        }
+        // Yolks and whites of eggs that stand as one line come from where they were parted.
+        $parted = preg_match('~\b(?:yolks?|whites?)\b~iu', $rest) === 1 ? array_key_last(array_filter($this->acts, static fn(Act $act): bool => $act->operation->key === 'separate_eggs')) : null;
+        if ($parted !== null && array_filter([...$parts, ...$refers], static fn(Part $part): bool => preg_match('~yolk|white~', $part->named) === 1) === []) {
+            $from[] = $isApart ? $parted : $this->reachedFirst($parted, $said);
+        }
+        $named = $this->layerNamed($said);
+        if ($named !== null && isset($this->last[$named])) {
+            $from[] = $this->last[$named];
+        }
+        if ($from === [] || preg_match(self::PRODUCT, $rest) === 1) {
+            $isOpen = $parts !== [] && preg_match(self::PRODUCT, $rest) !== 1 && ($goesOn === '' || ($goesOn === 'in' && preg_match('~\b(?:in|into|through|over|onto|to)\b(?!\s+an?\s+\w*\s*(?:bowl|pan|saucepan|jug|processor|blender))~iu', $said) !== 1));
+            if ((!$isOpen && !$isApart) || ($parts === [] && $from === [])) {
+                $from[] = preg_match('~\b(?:together|both)\b~iu', $said) === 1 && $parts === [] ? null : ($this->last[$layer] ?? $this->latest);
+                if (end($from) === null) {
+                    array_pop($from);
+                    $from = [...$from, ...$this->openOf($layer)];
+                }
+            }
+        }
+
+        $from = array_values(array_unique(array_filter($from, static fn(?int $n): bool => $n !== null)));
+        // "Crush the biscuits and mix with the butter": what is done to nothing that is named is done to what was in hand.
+        if ($this->isBegun && $this->latest !== null && !\in_array($this->latest, $from, true) && preg_match('~^\W*[\p{L}-]+\s+(?:with|in|into|through|over|onto|on|to)\b~iu', Clauses::bare($said)) === 1) {
+            $from[] = $this->latest;
+        }
+        $last = $this->last[$layer] ?? null;
+        if ($goesOn === 'yes' && $last !== null && !$isApart) {
+            // "Add cardamom and the saffron milk": what is added is added to what is in hand; what is poured into a tin is not.
+            if (\count($from) === 1 && $refers !== [] && !\in_array($last, $from, true) && preg_match(self::VESSEL, $said) !== 1) {
+                $from[] = $last;
+            }
+            // "Sift the flour. Fold it in": into what waited for it.
+            if ($from === [$last] && preg_match('~^\W*[\p{L}-]+\s+(?:it|them)\s+(?:in|through)\b~iu', Clauses::bare($said)) === 1) {
+                $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
+                $from = $waits === [] ? $from : [end($waits), $last];
+            }
+            if ($from === [$last] && \in_array($this->acts[$last]->operation->key, self::MADE_READY, true) && $this->acts[$last]->from === []) {
+                $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
+                $from = $waits === [] ? $from : [end($waits), $last];
+            }
+        }
+
+        return $from;
+    }
+
+    /**
+     * What is said beside the verb and the lines that are named: "mix the coffee" speaks of no mix, nor "lemon curd" of a curd.
+     *
+     * @param list<Part> $named
+     */
+    private static function without(string $said, array $named): string
+    {
+        $said = (string) preg_replace('~^\W*\w+~u', '', Clauses::bare($said));
+        foreach ($named as $part) {
+            $said = (string) preg_replace('~\b' . str_replace(' ', '\W+', preg_quote($part->named, '~')) . '(?:e?s)?\b~iu', '', $said);
+        }
+
+        return $said;
+    }
+
+    /** The last act of the dish itself, where a clause puts something on it by its name: "over the cheesecake". */
+    private function whole(string $said, int $layer): ?int
+    {
+        if (preg_match(self::ONTO, $said, $m) !== 1 || array_intersect($this->spelling->words($m[0]), [...\array_slice($this->spelling->words($this->formula->title), -2), 'cake', 'tart', 'dish', 'pudding']) === []) {
+            return null;
+        }
+        $mass = array_map($this->weighs(...), array_combine($others = array_keys(array_diff_key($this->last, [$layer => true])), $others));
+        arsort($mass);
+        $most = array_key_first($mass);
+
+        return $most === null ? null : $this->last[$most];
+    }
+
+    /** g of a layer as it is weighed. */
+    private function weighs(int $layer): float
+    {
+        return array_sum(array_map(static fn(Line $line): float => $line->grams, $this->formula->layers[$layer]->understood()));
+    }
+
+    /** What the yolks, or the whites, of parted eggs have become: the act that went on from them last and spoke of the same, else where they were parted. */
+    private function reachedFirst(int $parted, string $said): int
+    {
+        $word = preg_match('~\byolks?\b~iu', $said) === 1 ? 'yolk' : 'white';
+        foreach ($this->acts as $n => $act) {
+            if (\in_array($parted, $act->from, true) && preg_match("~\b{$word}s?\b~iu", $act->words) === 1) {
+                return (int) $this->reached($n);
+            }
+        }
+
+        return $parted;
+    }
+
+    /** The last act that goes on from this one. */
+    private function reached(?int $act): ?int
+    {
+        foreach ($act === null ? [] : $this->acts as $n => $later) {
+            if (\in_array($act, $later->from, true)) {
+                $act = $n;
+            }
+        }
+
+        return $act;
+    }
+
+    /** @return list<int> acts of a layer on whose products nothing was done yet */
+    private function openOf(int $layer): array
+    {
+        $used = array_merge(...array_map(static fn(Act $act): array => $act->from, $this->acts), ...[[]]);
+
+        return array_values(array_filter(array_keys($this->acts), fn(int $n): bool => $this->acts[$n]->layer === $layer && !$this->acts[$n]->operation->isBare() && !\in_array($n, $used, true)));
+    }
+
+    private function add(Act $act): void
+    {
+        $this->acts[] = $act;
+        $n = \count($this->acts) - 1;
+        foreach ($act->parts as $part) {
+            $this->taker[$part->key()] = $n;
+        }
+        if (!\in_array($act->operation->key, self::BESIDE, true)) {
+            $this->last[$act->layer] = $n;
+            $this->latest = $n;
+        }
+    }
+
+    /** Words that belong to the act before: "stirring all the time". */
+    private function append(string $clause): void
+    {
+        $last = array_key_last($this->acts);
+        if (!$this->isBegun || $last === null) {
+            $this->waiting = trim($this->waiting . ' ' . $clause . ',');
+
+            return;
+        }
+        $act = $this->acts[$last];
+        $time = $act->time ?? Marks::lasts($clause);
+        $isOven = $act->operation->heats === 'oven';
+        $next = Marks::oven($clause)[0];
+        // "Bake at 200 for 10 minutes, then 150 for 35".
+        if ($isOven && $act->celsius !== null && $next !== null && $next !== $act->celsius) {
+            $this->acts[$last] = $act->inStages([...$act->stages, ['celsius' => $next, 'minutes' => Marks::lasts($clause)?->best]], rtrim($act->words, ' ,') . ', ' . $clause);
+
+            return;
+        }
+        $this->acts[$last] = new Act($act->sentence, rtrim($act->words, ' ,') . ', ' . $clause, $act->operation, $act->layer, $act->parts, $act->from, $act->celsius ?? ($isOven ? $next : Marks::mass($clause)), $act->oven, $time, $act->stages, $act->sign === '' ? Marks::sign($clause) : $act->sign);
+    }
+
+    /** "… reduce to 110 °C and bake for 35 minutes": the stage before is told how long it lasts. */
+    private function stagesOn(string $clause, string $words): bool
+    {
+        $n = (int) $this->lastBake();
+        $stages = $this->acts[$n]->stages;
+        $open = array_key_last($stages);
+        if ($open === null || $stages[$open]['minutes'] !== null) {
+            return false;
+        }
+        $stages[$open] = ['celsius' => Marks::oven($clause)[0] ?? $stages[$open]['celsius'], 'minutes' => Marks::lasts($clause)?->best];
+        $this->acts[$n] = $this->acts[$n]->inStages($stages, rtrim($this->acts[$n]->words, ' ,') . ', ' . $words, Marks::sign($clause));
+
+        return true;
+    }
+
+    private function stage(string $words, string $clause): void
+    {
+        $n = (int) $this->lastBake();
+        $isOff = preg_match('~\boff\b~iu', $clause) === 1;
+        $this->acts[$n] = $this->acts[$n]->inStages([...$this->acts[$n]->stages, ['celsius' => $isOff ? 0.0 : Marks::oven($clause)[0], 'minutes' => Marks::lasts($clause)?->best]], rtrim($this->acts[$n]->words, ' ,') . ', ' . $words);
+    }
+
+    private function lastBake(): ?int
+    {
+        foreach (array_reverse(array_keys($this->acts)) as $n) {
+            if ($this->acts[$n]->operation->heats === 'oven' && $this->acts[$n]->operation->key !== 'preheat') {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /** The layer the dish is mostly of, once something was done to it. */
+    private function main(): ?int
+    {
+        $mass = array_map($this->weighs(...), array_combine(array_keys($this->last), array_keys($this->last)));
+        arsort($mass);
+
+        return array_key_first($mass);
+    }
+
+    private function hasUnused(int $layer): bool
+    {
+        return array_filter(array_keys($this->nouns->ingredients), fn(string|int $key): bool => (int) $key === $layer && !isset($this->used[(string) $key])) !== [];
+    }
+
+    /** The layer a text calls by its name: "the base", "for the filling". */
+    private function layerNamed(string $text): ?int
+    {
+        $words = $this->spelling->words($text);
+        foreach ($this->formula->layers as $n => $layer) {
+            $name = array_diff($this->spelling->words($layer->name), ['the', 'layer', 'of', 'and', 'dish', 'for']);
+            if ($name !== [] && array_diff($name, $words) === []) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param non-empty-list<int> $of */
+    private static function most(array $of): int
+    {
+        $count = array_count_values($of);
+        arsort($count);
+
+        return (int) array_key_first($count);
+    }
+}

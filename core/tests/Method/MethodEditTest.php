@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Tests\Method;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Transmuta\Diet\Diet;
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
+use Transmuta\Method\Editing\EditedStep;
+use Transmuta\Method\Editing\MethodEdit;
+use Transmuta\Method\Part;
+use Transmuta\Method\Reading\MethodReader;
+use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Tests\Kit;
+
+/** The maker's method after a swap: what nothing touches to the letter, what left gone, what came named and done. */
+final class MethodEditTest extends TestCase
+{
+    /**
+     * @param array<string, list<string>> $swap ids that come in by the id that leaves
+     *
+     * @return list<EditedStep>
+     */
+    private static function swapped(string $lines, string $method, array $swap, string $more = ''): array
+    {
+        $was = Kit::engine()->parse("Dish\nportions: 4\n$lines\nmethod:\n$method");
+        $kept = [];
+        foreach ($was->layers[0]->understood() as $line) {
+            foreach ($swap[$line->ingredient] ?? [(string) $line->ingredient] as $id) {
+                $kept[] = Line::of($id, $line->grams);
+            }
+        }
+        foreach ($more === '' ? [] : explode(' ', $more) as $id) {
+            $kept[] = Line::of($id, 1.0);
+        }
+        $now = $was->with([$was->layers[0]->with($kept)]);
+
+        return MethodEdit::of($was, (new MethodReader())->by(Kit::shelf(), $was), $now, [$swap], Kit::shelf());
+    }
+
+    /**
+     * @param list<EditedStep> $steps
+     *
+     * @return list<array{string, string}>
+     */
+    private static function told(array $steps): array
+    {
+        return array_map(static fn(EditedStep $one): array => [$one->changed, $one->changed === 'gone' ? $one->was : $one->step->text], $steps);
+    }
+
+    public function testGelatinGoesWithItsStepsAndAgarBringsItsOwn(): void
+    {
+        $told = self::told(self::swapped(
+            "400 ml milk\n200 ml double cream\n70 g sugar\n3 leaves gelatine",
+            "Soak the gelatine in cold water.\nHeat the milk, cream and sugar to a simmer.\nSqueeze out the gelatine and stir it in until dissolved. Strain into a jug.\nPour into 4 moulds and chill for at least 6 hours.",
+            ['gelatin-leaf-gold' => ['agar']],
+        ));
+        self::assertSame(['gone', 'Soak the gelatine in cold water.'], $told[0]);
+        self::assertSame('edited', $told[1][0]);
+        self::assertStringStartsWith('Whisk the agar powder into the cold liquid, bring to the boil and boil 2 minutes', $told[1][1]);
+        self::assertStringEndsWith('Heat the milk, cream and sugar to a simmer.', $told[1][1]);
+        self::assertSame(['edited', 'Strain into a jug.'], $told[2]);
+        self::assertSame(['same', 'Pour into 4 moulds and chill for at least 6 hours.'], $told[3]);
+    }
+
+    public function testWhatStandsInIsCalledByItsNameWhereItStood(): void
+    {
+        $told = self::told(self::swapped("200 g digestive biscuits\n90 g butter", "1. Crush the biscuits and mix with the melted butter.\n2. Press into a tin.", ['butter' => ['plant-butter-block']]));
+        self::assertSame(['edited', '1. Crush the biscuits and mix with the melted plant butter.'], $told[0]);
+        self::assertSame('same', $told[1][0]);
+    }
+
+    public function testWhatNothingStandsInForLeavesItsList(): void
+    {
+        $told = self::told(self::swapped("500 g cream\n80 g sugar\n1 g salt", 'Warm the cream, sugar and salt. Chill.', ['salt' => []]));
+        self::assertSame([['edited', 'Warm the cream, sugar. Chill.']], $told);
+        $told = self::told(self::swapped("500 g cream\n80 g sugar\n1 g salt", 'Warm the cream with the sugar and the salt.', ['sugar' => []]));
+        self::assertSame([['edited', 'Warm the cream and the salt.']], $told);
+    }
+
+    public function testWhatOnlyAnEggCanBeIsToldAnew(): void
+    {
+        $told = self::told(self::swapped("500 g cream cheese\n3 eggs\n100 g sugar", 'Beat the cream cheese with the sugar until smooth, then add the eggs one at a time. Bake at 150 °C for 40 minutes.', ['egg' => ['milk']]));
+        self::assertSame([['edited', 'Beat the cream cheese with the sugar until smooth, then mix in the whole milk. Bake at 150 °C for 40 minutes.']], $told);
+    }
+
+    public function testWhatComesInBesideIsMixedIn(): void
+    {
+        $told = self::told(self::swapped("500 g cream\n80 g sugar", "Warm the cream with the sugar.\nPour into glasses and chill.", [], 'xanthan water'));
+        self::assertSame('edited', $told[0][0]);
+        self::assertStringStartsWith('Mix the xanthan gum dry with ten times its weight of sugar', $told[0][1]);
+        self::assertStringContainsString('Mix in the water.', $told[1][1]);
+    }
+
+    public function testNothingTouchedStaysToTheLetter(): void
+    {
+        $method = "1)  Warm   the cream with the sugar; DON'T boil.\nPour in 4 glasses!\nServe cold.";
+        foreach (self::swapped("500 g cream\n80 g sugar", $method, []) as $n => $step) {
+            self::assertSame('same', $step->changed);
+            self::assertSame(explode("\n", $method)[$n], $step->step->text);
+        }
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function conversions(): iterable
+    {
+        foreach (glob(__DIR__ . '/pages/*.txt') ?: [] as $file) {
+            foreach (['vegan', 'eggless', 'gluten-free', 'high-protein'] as $diet) {
+                yield basename($file, '.txt') . ", $diet" => [$file, $diet];
+            }
+        }
+    }
+
+    /** Whole pages through whole conversions: each line of the result is named by its own method, read anew, and steps with nothing changed are the maker's. */
+    #[DataProvider('conversions')]
+    public function testTheMethodOfARouteNamesEveryLineOfIt(string $file, string $diet): void
+    {
+        $was = Kit::engine()->parse((string) file_get_contents($file));
+        $before = \count((new MethodReader())->by(Kit::shelf(), $was)->unsaid);
+        $answer = Kit::engine()->answer($was, Brief::of([Diet::from($diet)]));
+        self::assertTrue($answer->routes !== [] || $answer->blocked !== []);
+        foreach (\array_slice($answer->routes, 0, 2) as $route) {
+            if ($route->result->formula === $was) {
+                continue;
+            }
+            $now = $route->formula();
+            $unsaid = array_map(static fn(Part $part): string => $part->named, (new MethodReader())->by(Kit::shelf(), $now)->unsaid);
+            self::assertLessThanOrEqual($before, \count($unsaid), "$route->name: " . implode(', ', $unsaid));
+            $words = array_map(static fn(\Transmuta\Formula\Step $step): string => $step->text, $was->method);
+            foreach ($route->method() as $step) {
+                if ($step->changed === 'same') {
+                    self::assertContains($step->step->text, $words);
+                }
+                self::assertContains($step->changed, ['same', 'edited', 'new', 'gone']);
+            }
+            self::assertInstanceOf(Formula::class, $now);
+        }
+    }
+}
