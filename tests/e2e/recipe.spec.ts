@@ -74,7 +74,7 @@ Pour into 4 glasses and chill for at least 4 hours.
 Crush the raspberries with the rest of the sugar and spoon over. Keeps 2 days in the fridge.`);
     const method = page.getByRole('region', { name: 'As it is read' }).getByRole('region', { name: 'Method' });
     const said = (text: string) => method.getByRole('listitem').filter({ hasText: text });
-    await expect(said('Warm the cream')).toContainText('heat to double cream 48 % fat, 50 % of the caster or granulated sugar · 60 °C');
+    await expect(said('Warm the cream')).toContainText('warm double cream 48 % fat, 50 % of the caster or granulated sugar · 60 °C');
     await expect(said('Soak the gelatine')).toContainText(/bloom .*gelatin.* · 5 min/);
     await expect(said('Pour into 4 glasses')).toContainText('fill → chill · 4 h');
     await expect(said('Jiggle')).toContainText('not understood');
@@ -94,5 +94,5 @@ test('a schema.org recipe becomes rows that can be changed', async ({ page }) =>
     await page.goto('/new');
     await page.getByLabel('Ingredient lines').fill('{"@context":"https://schema.org","@type":"Recipe","name":"Lime pot","recipeYield":"4 servings","recipeIngredient":["200 ml double cream","60 g caster sugar"],"recipeInstructions":"Boil for 3 minutes.\\nChill 4 hours."}');
     await expect(page.getByLabel('Ingredient lines')).toHaveValue(/title: Lime pot[\s\S]*200 ml double cream/);
-    await expect(page.getByRole('region', { name: 'As it is read' }).getByText('Method, kept with the dish')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'As it is read' }).getByText('Method, in your words')).toBeVisible();
 });

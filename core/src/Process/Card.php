@@ -67,7 +67,8 @@ final readonly class Card
         return [
             'ingredients' => $ingredients,
             'steps' => $this->method->steps($dish),
-            'own_method' => array_map(static fn(Step $step): string => $step->text, $dish->formula->method),
+            // Where the steps are the maker's own words they stand there once.
+            'own_method' => $this->method->methodOf($dish) !== null ? [] : array_map(static fn(Step $step): string => $step->text, $dish->formula->method),
             // What the kitchen makes for itself opens into its own lines and steps.
             'preparations' => array_values($made),
             'pull' => PullList::of($dish),
