@@ -9,12 +9,16 @@ use Transmuta\Format\FormulaCsv;
 use Transmuta\Format\FormulaJson;
 use Transmuta\Format\FormulaText;
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Matcher;
+use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\SchemaOrg;
 use Transmuta\Intake\TextFormula;
 use Transmuta\Intake\Unreadable;
+use Transmuta\Method\BakeStages;
+use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Process\LineWords;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\ProcessBook;
@@ -88,7 +92,7 @@ final readonly class Engine
         if (SchemaOrg::is($text)) {
             $all = SchemaOrg::texts($text);
             $one = $all[$number - 1] ?? throw Unreadable::json(\sprintf('it holds %d recipe%s', \count($all), \count($all) === 1 ? '' : 's'));
-            $read = $this->text->recipe($one['text'], $assumed, $guessPortions);
+            $read = $this->staged($this->text->recipe($one['text'], $assumed, $guessPortions));
             unset($all[$number - 1]);
 
             return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
@@ -105,7 +109,28 @@ final readonly class Engine
             return $this->asText($this->json->read($data));
         }
 
-        return $this->text->recipe($text, $assumed, $guessPortions);
+        return $this->staged($this->text->recipe($text, $assumed, $guessPortions));
+    }
+
+    /** Bakes that the method tells in stages, as it tells them; what was written of a layer stays. */
+    private function staged(ReadRecipe $read): ReadRecipe
+    {
+        $layers = array_values(array_filter(array_map(static fn(Inference $one): ?int => $one->what === 'treat' ? $one->layer : null, $read->inferred), static fn(?int $n): bool => $n !== null));
+        if ($layers === [] || $read->formula->method === []) {
+            return $read;
+        }
+        $staged = BakeStages::of($read->formula, (new MethodReader())->by($this->reader->shelf, $read->formula), $layers);
+        if ($staged === []) {
+            return $read;
+        }
+        $formula = $read->formula->with(array_map(static fn(Layer $layer, int $n): Layer => isset($staged[$n]) ? $layer->treated($staged[$n]) : $layer, $read->formula->layers, array_keys($read->formula->layers)));
+        $inferred = array_map(static function (Inference $one) use ($staged): Inference {
+            $now = $one->what === 'treat' ? $staged[$one->layer ?? -1] ?? null : null;
+
+            return $now === null ? $one : new Inference('treat', $one->layer, $now->words(), $one->because . ', in stages');
+        }, $read->inferred);
+
+        return new ReadRecipe($formula, $inferred, $read->aside, $read->others, $read->text);
     }
 
     /** A formula of another form, with the rows that say the same. */

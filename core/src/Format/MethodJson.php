@@ -35,14 +35,16 @@ final class MethodJson
     /**
      * For somebody who has just typed it.
      *
-     * @return array{sentences: list<array{text: string, as: string, acts: list<array{does: string, lines: list<array{name: string, share: float}>, celsius: ?float, minutes: ?float, until: string}>}>, unsaid: list<string>}
+     * @return array{sentences: list<array{text: string, as: string, acts: list<array{does: string, lines: list<array{name: string, share: float}>, celsius: ?float, oven: string, stages: list<array{celsius: ?float, minutes: ?float}>, minutes: ?float, until: string}>}>, unsaid: list<string>}
      */
     public static function read(Method $method, Formula $formula, Shelf $shelf): array
     {
         $told = static fn(Act $act): array => [
             'does' => $act->operation->name,
-            'lines' => array_map(static fn(Part $part): array => ['name' => mb_strtolower($shelf->get((string) $formula->layers[$part->layer]->understood()[$part->line]->ingredient)->name), 'share' => round($part->share, 3)], $act->parts),
+            'lines' => array_map(static fn(Part $part): array => ['name' => \in_array($part->named, ['everything', 'dry ingredients'], true) ? mb_strtolower($shelf->get((string) $formula->layers[$part->layer]->understood()[$part->line]->ingredient)->name) : $part->named, 'share' => round($part->share, 3)], $act->parts),
             'celsius' => $act->celsius,
+            'oven' => $act->celsius !== null && $act->operation->heats === 'oven' ? ($act->oven?->set($act->celsius) ?? \sprintf('%g °C', round($act->celsius))) : '',
+            'stages' => $act->stages,
             'minutes' => $act->time?->best,
             'until' => $act->sign,
         ];

@@ -215,4 +215,19 @@ final class MethodReaderTest extends TestCase
             self::assertSame([], array_diff(preg_split('~[+ ]~', $row['of'], -1, \PREG_SPLIT_NO_EMPTY) ?: [], $objects), $row['verb']);
         }
     }
+
+    /** A bake in stages is as long as all of them, at their mean by time; what stands under it is baked with it, and an oven that is off adds nothing. */
+    public function testStagesOfAnOvenAreOneBakeToItsModels(): void
+    {
+        [$formula] = self::page('cheesecake');
+        foreach ([0, 1] as $layer) {
+            $bake = $formula->layers[$layer]->treatment->step(\Transmuta\Formula\TreatmentKind::Bake);
+            self::assertNotNull($bake);
+            self::assertSame([45.0, 126.0], [$bake->minutes, $bake->celsius]);
+            self::assertSame(\Transmuta\Formula\Oven::Fan, $bake->oven);
+        }
+        // What somebody wrote of a layer stays.
+        $written = Kit::engine()->parse("Dish\nportions: 4\ntreat: bake 150 C 20 min\n500 g cream\n3 eggs\nmethod:\nMix the cream with the eggs and bake at 180 °C for 10 minutes, then 110 for 35.");
+        self::assertSame(20.0, $written->layers[0]->treatment->step(\Transmuta\Formula\TreatmentKind::Bake)?->minutes);
+    }
 }

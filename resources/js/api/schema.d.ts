@@ -4384,6 +4384,13 @@ export interface components {
             celsius: number | null;
             /** @description Minutes, the best where several are said. Null where nothing is said. */
             minutes: number | null;
+            /** @description The oven as it was said, "160 °C fan"; empty where none was. */
+            oven: string;
+            /** @description Stages of an oven after the first; 0 °C is one that is turned off. */
+            stages: {
+                celsius: number | null;
+                minutes: number | null;
+            }[];
             /** @description The sign of its end, as written; empty where none is. */
             until: string;
         };

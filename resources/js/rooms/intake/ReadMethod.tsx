@@ -32,10 +32,12 @@ export function ReadMethod({ method }: { method: TextReading['method'] }) {
     );
 }
 
-/** "bake · 180 °C · 35 min", "combine butter, half the sugar". */
+/** "bake · 160 °C fan · 10 min, then 110 °C · 35 min", "combine butter, 50 % of the sugar". */
 function understood(act: ReadAct): string {
     const lines = act.lines.map((line) => (line.share < 0.995 ? `${Math.round(100 * line.share)} % of the ${line.name}` : line.name)).join(', ');
-    return [lines === '' ? act.does : `${act.does} ${lines}`, act.celsius === null ? '' : `${Math.round(act.celsius)} °C`, act.minutes === null ? '' : minutes(act.minutes)].filter((part) => part !== '').join(' · ');
+    const heat = act.oven !== '' ? act.oven : act.celsius === null ? '' : `${Math.round(act.celsius)} °C`;
+    const first = [lines === '' ? act.does : `${act.does} ${lines}`, heat, act.minutes === null ? '' : minutes(act.minutes)].filter((part) => part !== '').join(' · ');
+    return [first, ...act.stages.map((stage) => [stage.celsius === 0 ? 'oven off' : stage.celsius === null ? '' : `${Math.round(stage.celsius)} °C`, stage.minutes === null ? '' : minutes(stage.minutes)].filter((part) => part !== '').join(' · '))].join(', then ');
 }
 
 function minutes(time: number): string {
