@@ -115,7 +115,7 @@ final readonly class FormulaJson
         $treatment = TreatmentGrammar::parse(self::text($layer, 'treat', '') ?: 'none');
         if ($treatment->air() === null && (\is_int($layer['air'] ?? null) || \is_float($layer['air'] ?? null))) {
             $last = $treatment->steps[\count($treatment->steps) - 1] ?? TreatmentStep::of(TreatmentKind::None);
-            $treatment = Treatment::sequence(...\array_slice($treatment->steps, 0, -1), ...[TreatmentStep::of($last->kind, $last->celsius, $last->minutes, $last->stirred, (float) $layer['air'], $last->oven)]);
+            $treatment = Treatment::sequence(...\array_slice($treatment->steps, 0, -1), ...[TreatmentStep::of($last->kind, $last->celsius, $last->minutes, $last->stirred, (float) $layer['air'], $last->oven, $last->staged)]);
         }
         $tin = self::text($layer, 'tin', '');
         $loss = self::text($layer, 'loss', '');

@@ -20,10 +20,15 @@ final readonly class TreatmentStep
         public bool $stirred,
         public ?float $air,
         public ?Oven $oven = null,
+        public bool $staged = false,
     ) {}
 
-    /** @throws Nonsense if the temperature is outside −40…300 °C, the time negative or the air outside 0…1 */
-    public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null, ?Oven $oven = null): self
+    /**
+     * @param bool $staged whether it stands for a bake in stages: minutes of all of them, °C their mean by time
+     *
+     * @throws Nonsense if the temperature is outside −40…300 °C, the time negative or the air outside 0…1
+     */
+    public static function of(TreatmentKind $kind, ?float $celsius = null, ?float $minutes = null, ?bool $stirred = null, ?float $air = null, ?Oven $oven = null, bool $staged = false): self
     {
         if ($celsius !== null && ($celsius < -40.0 || $celsius > 300.0)) {
             throw Nonsense::of('treat', \sprintf('%s °C', $celsius), 'give a temperature between −40 and 300 °C');
@@ -35,7 +40,7 @@ final readonly class TreatmentStep
             throw Nonsense::of('treat', \sprintf('air %s', $air), 'give air between 0 and 1');
         }
 
-        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air, $kind === TreatmentKind::Bake ? $oven : null);
+        return new self($kind, $celsius, $minutes, $stirred ?? $kind !== TreatmentKind::Bake, $air, $kind === TreatmentKind::Bake ? $oven : null, $staged && $kind === TreatmentKind::Bake);
     }
 
     /**
@@ -83,12 +88,15 @@ final readonly class TreatmentStep
 
     public function at(?float $celsius): self
     {
-        return self::of($this->kind, $celsius, $this->minutes, $this->stirred, $this->air, $this->oven);
+        return self::of($this->kind, $celsius, $this->minutes, $this->stirred, $this->air, $this->oven, $this->staged);
     }
 
     /** As a cook tells it: "cooked to 82 °C, stirred". */
     public function told(): string
     {
+        if ($this->staged) {
+            return \sprintf('baked %g min in stages, %g °C on the mean', $this->minutes ?? 0.0, $this->oven());
+        }
         $degrees = static fn(float $c): string => str_replace('-', '−', (string) $c) . ' °C';
         $told = match ($this->kind) {
             TreatmentKind::Cook => 'cooked to ' . $degrees($this->celsius ?? Figure::CookedUnsaid->number()),
@@ -122,6 +130,6 @@ final readonly class TreatmentStep
             $words .= $this->stirred ? ' stirred' : ' still';
         }
 
-        return $words . ($this->air === null ? '' : \sprintf(' air %g %%', round(100 * $this->air, 2)));
+        return $words . ($this->staged ? ' in stages' : '') . ($this->air === null ? '' : \sprintf(' air %g %%', round(100 * $this->air, 2)));
     }
 }

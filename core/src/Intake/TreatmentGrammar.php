@@ -65,7 +65,7 @@ final class TreatmentGrammar
         }
         $rest = $m[2];
         $known = preg_replace('/-?\d+(?:\.\d+)?\s*(?:°\s*)?(?:c|f|min|minutes|h|hours|%)(?![a-z])/u', ' ', $rest) ?? $rest;
-        $known = preg_replace('/\b(?:to|at|for|stirred|still|static|conventional|air|fan|fan-?forced|convection|gas|mark|steam|oven|about|in|a|the)\b|[\s,°\d.()\/-]+/u', '', $known);
+        $known = preg_replace('/\b(?:to|at|for|stirred|still|static|conventional|air|fan|fan-?forced|convection|gas|mark|steam|oven|about|in|stages|a|the)\b|[\s,°\d.()\/-]+/u', '', $known);
         if ($known !== '' && $known !== null) {
             throw self::nonsense($whole);
         }
@@ -79,7 +79,7 @@ final class TreatmentGrammar
 
         [$celsius, $oven] = ($m[1] === 'steam' || $m[1] === 'bake') ? HeatWords::oven($rest) ?? [HeatWords::celsius($rest), null] : [HeatWords::celsius($rest), null];
 
-        return TreatmentStep::of(TreatmentKind::from(self::SAME[$m[1]] ?? $m[1]), $celsius, $minutes, $stirred, $air, $m[1] === 'steam' ? $oven ?? Oven::Steam : $oven);
+        return TreatmentStep::of(TreatmentKind::from(self::SAME[$m[1]] ?? $m[1]), $celsius, $minutes, $stirred, $air, $m[1] === 'steam' ? $oven ?? Oven::Steam : $oven, preg_match('/\bin\s+stages\b/u', $rest) === 1);
     }
 
     private static function nonsense(string $text): Nonsense

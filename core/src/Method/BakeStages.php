@@ -39,7 +39,7 @@ final class BakeStages
                 }
             }
             if ($minutes > $act->time->best) {
-                $found[$n] = $treatment->with(TreatmentStep::of(TreatmentKind::Bake, round($heat / $minutes), $minutes, $bake->stirred, $bake->air, $bake->oven));
+                $found[$n] = $treatment->with(TreatmentStep::of(TreatmentKind::Bake, round($heat / $minutes), $minutes, $bake->stirred, $bake->air, staged: true));
             }
         }
 

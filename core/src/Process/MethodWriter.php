@@ -88,9 +88,16 @@ final readonly class MethodWriter
                 $ovens[$method->sentences[$act->sentence]->step][] = Degrees::oven(round($act->celsius), $act->oven);
             }
         }
+        $told = [];
         // Other ovens than the maker's stand behind their words, which are left as they are.
         $words = array_map(
-            static fn(Step $step, int $n): string => $step->text . (isset($ovens[$n]) ? ' [' . implode('; ', array_unique($ovens[$n])) . ']' : ''),
+            static function (Step $step, int $n) use ($ovens, &$told): string {
+                $new = array_diff(array_unique($ovens[$n] ?? []), $told);
+                array_push($told, ...$new);
+
+                // The card numbers its steps itself.
+                return preg_replace('~^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', '', $step->text) . ($new === [] ? '' : ' [' . implode('; ', $new) . ']');
+            },
             $dish->formula->method,
             array_keys($dish->formula->method),
         );

@@ -224,7 +224,9 @@ final class MethodReaderTest extends TestCase
             $bake = $formula->layers[$layer]->treatment->step(\Transmuta\Formula\TreatmentKind::Bake);
             self::assertNotNull($bake);
             self::assertSame([45.0, 126.0], [$bake->minutes, $bake->celsius]);
-            self::assertSame(\Transmuta\Formula\Oven::Fan, $bake->oven);
+            self::assertNull($bake->oven, 'a mean is no oven anybody sets');
+            self::assertSame('baked 45 min in stages, 126 °C on the mean', $bake->told());
+            self::assertEquals($bake, \Transmuta\Intake\TreatmentGrammar::parse($bake->words())->steps[0]);
         }
         // What somebody wrote of a layer stays.
         $written = Kit::engine()->parse("Dish\nportions: 4\ntreat: bake 150 C 20 min\n500 g cream\n3 eggs\nmethod:\nMix the cream with the eggs and bake at 180 °C for 10 minutes, then 110 for 35.");

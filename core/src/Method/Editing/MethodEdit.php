@@ -405,7 +405,7 @@ final class MethodEdit
         $ends = array_values(array_filter($of, static fn(Act $act): bool => \in_array($act->operation->key, self::ENDS, true)));
 
         return match ($goesIn) {
-            'boil' => $hot[0]->sentence ?? $first,
+            'boil' => $hot[0]->sentence ?? $ends[0]->sentence ?? $first,
             'warm' => $hot === [] ? ($ends[0]->sentence ?? $first) : $this->after(end($hot), $ends[0] ?? null),
             'last', 'after' => $ends[0]->sentence ?? $first,
             'whip' => array_values(array_filter($of, static fn(Act $act): bool => $act->operation->key === 'fold'))[0]->sentence ?? $ends[0]->sentence ?? $first,
