@@ -272,7 +272,7 @@ final readonly class TextFormula
         if ($steps === [] || array_filter($layers, static fn(array $one): bool => !$one['treat']) === []) {
             return $layers;
         }
-        $of = Spoken::steps($steps, array_column($layers, 'layer'));
+        $of = Spoken::steps($steps, array_column($layers, 'layer'), array_map(fn(array $one): array => $this->lines->ingredients($one['layer']->understood()), $layers));
         foreach ($layers as $n => $one) {
             $guess = $one['treat'] ? null : TreatmentGuess::of($of[$n], $one['layer']->understood(), $this->lines->ingredients($one['layer']->understood()), $whole);
             // What is called a sabayon is whisked as it cooks, whoever leaves that unsaid.

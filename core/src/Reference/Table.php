@@ -49,7 +49,7 @@ final class Table
     }
 
     /**
-     * A table of the application's own knowledge.
+     * A table of the application's own knowledge, read once.
      *
      * @param string $name its place in `core/data` without the ending, such as `reference/water`
      *
@@ -59,7 +59,7 @@ final class Table
      */
     public static function of(string $name): array
     {
-        return self::rows(self::directory() . "$name.csv");
+        return Kept::once("table $name", static fn(): array => self::rows(self::directory() . "$name.csv"));
     }
 
     /**

@@ -11,6 +11,7 @@ use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
+use Transmuta\Shelf\Tastes;
 
 /** What a recipe's words say of the dish as a whole: its family, whose measures it was written with, how cold it is eaten. */
 final class Spoken
@@ -126,10 +127,11 @@ final class Spoken
      *
      * @param list<array{text: string, heading: string}> $steps
      * @param list<Layer> $layers
+     * @param list<list<Ingredient>> $of what the understood lines of each layer are
      *
      * @return array<int, list<string>> steps by place of the layer
      */
-    public static function steps(array $steps, array $layers): array
+    public static function steps(array $steps, array $layers, array $of): array
     {
         $found = array_fill(0, \count($layers), []);
         if (\count($layers) === 1) {
@@ -138,6 +140,7 @@ final class Spoken
             return $found;
         }
         $names = array_map(static fn(Layer $layer): array => self::words($layer->name), $layers);
+        $nouns = array_map(static fn(Layer $layer, array $in): array => array_map(self::nouns(...), array_values($layer->understood()), $in), $layers, $of);
         // What is said before anything is named is said of what there is most of.
         $masses = array_map(static fn(Layer $layer): float => array_sum(array_map(static fn(Line $line): float => $line->grams, $layer->lines)), $layers);
         arsort($masses);
@@ -154,10 +157,10 @@ final class Spoken
                         $own += 6.0;
                     }
                     $own += 4.0 * \count(array_intersect($names[$n], $said));
-                    foreach ($layer->understood() as $line) {
-                        $word = self::noun($line);
-                        if ($word !== '' && \in_array($word, $said, true)) {
-                            $own += 1.0 / max(1, self::holders($word, $layers));
+                    foreach ($nouns[$n] as $words) {
+                        $named = array_intersect($words, $said);
+                        if ($named !== []) {
+                            $own += 1.0 / max(1, min(array_map(static fn(string $word): int => \count(array_filter($nouns, static fn(array $lines): bool => \in_array($word, array_merge(...$lines, ...[[]]), true))), $named)));
                         }
                     }
                     $scores[$n] = $own;
@@ -172,24 +175,31 @@ final class Spoken
         return $found;
     }
 
-    /** @param list<Layer> $layers */
-    private static function holders(string $word, array $layers): int
+    /**
+     * The words a method calls an ingredient by: what it is of, the last word of what it is called and of what was typed, and what a whole class is called.
+     *
+     * @return list<string>
+     */
+    private static function nouns(Line $line, Ingredient $in): array
     {
-        return \count(array_filter($layers, static fn(Layer $layer): bool => array_filter($layer->understood(), static fn(Line $line): bool => self::noun($line) === $word) !== []));
-    }
+        $last = static function (string $name): array {
+            $words = self::words((string) preg_replace('/\([^)]*\)|,.*$|\d+\s*%.*$/u', '', $name));
 
-    /** The word a method calls an ingredient by. */
-    private static function noun(Line $line): string
-    {
-        $id = (string) $line->ingredient;
-
-        return match (true) {
-            preg_match('/biscuit|cracker|wafer|cookie/', $id) === 1 => 'biscuit',
-            str_starts_with($id, 'chocolate-') => 'chocolate',
-            str_contains($id, 'cheese') => 'cheese',
-            str_contains($id, 'gelatin') => 'gelatin',
-            default => (static fn(array $parts): string => $parts[\count($parts) - 1])(self::words(preg_replace('/-(?:\d+|puree|juice|powder|dried|fresh|block)$/', '', $id) ?? $id) ?: ['']),
+            return $words === [] ? [] : [$words[\count($words) - 1]];
         };
+
+        return array_values(array_unique([
+            ...array_merge(...array_map(self::words(...), Tastes::of($in)), ...[[]]),
+            ...$last($in->called()[0] ?? $in->name),
+            ...$last($line->text),
+            ...match (true) {
+                $in->group === 'base' => ['biscuit'],
+                $in->group === 'chocolate' => ['chocolate'],
+                $in->class === 'gelatin' => ['gelatin'],
+                \in_array($in->class, ['soft-cheese', 'curd-cheese', 'plant-cheese'], true) => ['cheese'],
+                default => [],
+            },
+        ]));
     }
 
     /** @return list<string> */
