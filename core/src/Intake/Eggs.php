@@ -6,6 +6,7 @@ namespace Transmuta\Intake;
 
 use Transmuta\Formula\Confidence;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Natures;
 use Transmuta\Shelf\Shelf;
@@ -51,8 +52,8 @@ final class Eggs
         $units = $shelf->get(Natures::one(Nature::WholeEggCounted))->units;
         $each = $units[\sprintf('each:%s-%s', $system->eggPrefix(), $size)] ?? $units['each:' . $system->eggPrefix() . '-extra-large'];
         $share = match ($part) {
-            Natures::one(Nature::YolkCounted) => 0.34,
-            Natures::one(Nature::WhiteCounted) => 0.66,
+            Natures::one(Nature::YolkCounted) => Figure::EggYolkShare->number(),
+            Natures::one(Nature::WhiteCounted) => Figure::EggWhiteShare->number(),
             default => 1.0,
         };
         $each *= $share;

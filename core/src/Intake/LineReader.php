@@ -9,6 +9,7 @@ use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
 use Transmuta\Intake\Production\Part;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
@@ -296,9 +297,9 @@ final class LineReader
         $found = $this->matcher->find($phrase, $system);
         if ($purpose !== null && $found->id !== null) {
             $grams = match (true) {
-                $purpose === 'to taste' => isset($this->shelf->get($found->id)->units['pinch']) ? 2 * $this->shelf->get($found->id)->units['pinch'] : 0.5,
-                preg_match('/greas|tin|pan|dish|mould|mold|brush|oil|lin/u', $purpose) === 1 => 5.0,
-                default => 10.0,
+                $purpose === 'to taste' => isset($this->shelf->get($found->id)->units['pinch']) ? Figure::LineToTastePinches->number() * $this->shelf->get($found->id)->units['pinch'] : Figure::LineToTaste->number(),
+                preg_match('/greas|tin|pan|dish|mould|mold|brush|oil|lin/u', $purpose) === 1 => Figure::LineGreasing->number(),
+                default => Figure::LineDusting->number(),
             };
 
             return Line::of($found->id, $grams, $text, \sprintf('%s g, an estimate: %s', Numbers::words($grams), $purpose), $found->confidence->atMost(Confidence::Likely), [], false, $number)->doubting($found->doubt, $found->suggestions);

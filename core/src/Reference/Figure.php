@@ -60,6 +60,8 @@ enum Figure: string
     case EggDishSafe = 'egg-dish.safe';
     case EggRunCooks = 'egg.run-cooks';
     case EggSets = 'egg.sets';
+    case EggWhiteShare = 'egg.white-share';
+    case EggYolkShare = 'egg.yolk-share';
     case EmulsionBlender = 'emulsion.blender';
     case EmulsionSeen = 'emulsion.seen';
     case EmulsionSure = 'emulsion.sure';
@@ -107,6 +109,10 @@ enum Figure: string
     case LabelWater = 'label.water';
     case LactoseUnnoticed = 'lactose.unnoticed';
     case LayerSmall = 'layer.small';
+    case LineDusting = 'line.dusting';
+    case LineGreasing = 'line.greasing';
+    case LineToTaste = 'line.to-taste';
+    case LineToTastePinches = 'line.to-taste-pinches';
     case LowFatFat = 'low-fat.fat';
     case MeansMost = 'means.most';
     case MilkCurdlesBoiled = 'milk.curdles-boiled';

@@ -8,7 +8,9 @@ use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
 use Transmuta\Property\Roots;
 use Transmuta\Reference\Figure;
+use Transmuta\Reference\Kept;
 use Transmuta\Reference\Reference;
+use Transmuta\Reference\Table;
 
 /**
  * How long a layer, or a whole stack, takes to cool in its vessel (hours). Both flat faces and the sides are cooled through a surface film; a stack
@@ -115,19 +117,16 @@ final readonly class Cooling
      */
     public static function onset(array $mechanisms): ?float
     {
-        $first = (string) array_key_first($mechanisms);
+        $onsets = Kept::once(self::class, static function (): array {
+            $made = [];
+            foreach (Table::of('reference/mechanisms') as $row) {
+                $made[$row['mechanism']] = $row['onset_c'] === '' ? null : (float) $row['onset_c'];
+            }
 
-        return match ($first) {
-            'gelatin' => 12.0,
-            'fat' => 14.0,
-            'agar', 'gellan' => 33.0,
-            'iota', 'kappa', 'lm-pectin' => 40.0,
-            'hm-pectin' => 60.0,
-            'starch', 'egg', 'soy', 'whey', 'alginate' => 30.0,
-            'caramel' => 40.0,
-            'concentrate', 'citrus', 'cultured', 'powder', 'particles', 'air' => 10.0,
-            default => null,
-        };
+            return $made;
+        });
+
+        return $onsets[(string) array_key_first($mechanisms)] ?? null;
     }
 
     private function at(float $hours, float $place): float
