@@ -69,6 +69,7 @@ final class AttackTest extends FeatureCase
         self::assertSame(422, $this->try('cöok@alpha.example', self::WORDS));
     }
 
+    /** code A11 besides */
     public function testA2ThePlaceIsCountedWhoeverItTriesAndNoSuccessForgetsIt(): void
     {
         $this->person('own@alpha.example');
@@ -184,6 +185,7 @@ final class AttackTest extends FeatureCase
         $this->getJson('/api/dishes')->assertForbidden();
     }
 
+    /** code A12 besides */
     public function testA8AKeyIsOfOneBodyAndNoSecretIsKept(): void
     {
         $once = ['Idempotency-Key' => 'attack-a8-0000000000000001'];

@@ -35,7 +35,8 @@ final class CompiledTest extends FeatureCase
     }
 
     /** A deploy that changes the shape of what is kept does not read the shape of before. */
-    public function testOtherCodeMakesItAnew(): void
+    /** code A15 */
+    public function testA15OtherCodeMakesItAnew(): void
     {
         $made = static fn(int $what): array => Compiled::of(self::FAMILY, 'a', static fn(): array => ['made' => $what]);
         $stamp = storage_path('framework/cache/code.stamp');

@@ -125,6 +125,19 @@ final class CodeTest extends TestCase
         self::assertSame(['chocolate-70', null, \Transmuta\Formula\Confidence::Sure], [$seventy->ingredient, $seventy->doubt, $seventy->confidence]);
     }
 
+    /** A13: what a package imports is there: none is replaced, each is pinned, and extensions alone are of any version. */
+    public function testA13NoPackageIsReplacedAndEachIsPinned(): void
+    {
+        $composer = json_decode((string) file_get_contents(\dirname(__DIR__, 3) . '/composer.json'), true, 32, \JSON_THROW_ON_ERROR);
+        self::assertArrayNotHasKey('replace', $composer);
+        $loose = array_filter([...$composer['require'], ...$composer['require-dev']], static fn(string $version, string $name): bool => $name !== 'php' && !str_starts_with($name, 'ext-') && preg_match('/^\d+\.\d+\.\d+$/', $version) !== 1, \ARRAY_FILTER_USE_BOTH);
+        self::assertSame([], $loose);
+        $node = json_decode((string) file_get_contents(\dirname(__DIR__, 3) . '/package.json'), true, 32, \JSON_THROW_ON_ERROR);
+        self::assertSame([], array_filter([...$node['dependencies'] ?? [], ...$node['devDependencies'] ?? []], static fn(string $version): bool => preg_match('/^(?:npm:[\w@\/-]+@)?\d+\.\d+\.\d+(?:-[\w.]+)?$/', $version) !== 1));
+        // The Markdown of the framework, which fell over the package that was not there.
+        self::assertTrue(interface_exists(\League\Config\ConfigurationInterface::class));
+    }
+
     /** A14: what is refused is what was typed. */
     public function testA14TheErrorNamesWhatWasTyped(): void
     {
@@ -154,6 +167,17 @@ final class CodeTest extends TestCase
                     self::assertStringNotContainsString('weighing', $route->name);
                 }
             }
+        }
+    }
+
+    /** A20: whatever of the gels a cure or a payment adds goes in boiled, not agar powder alone. */
+    public function testA20EveryGelThatIsAddedGoesInBoiled(): void
+    {
+        $cold = Kit::reading(['milk' => 400, 'sugar' => 60]);
+        $gels = array_filter(Kit::shelf()->all(), static fn(\Transmuta\Shelf\Ingredient $in): bool => $in->class === 'gel-agent');
+        self::assertGreaterThan(8, \count($gels));
+        foreach ($gels as $in) {
+            self::assertContains('boiled', \Transmuta\Reformulation\Substitution\Heating::prep($in, null, $cold), $in->id);
         }
     }
 
