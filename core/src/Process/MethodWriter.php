@@ -24,7 +24,7 @@ final readonly class MethodWriter
     private const NIGHT = 8 * 60.0;
 
     /** What a method takes for granted, or says at its end. */
-    private const UNSAID = [StepKind::Weigh, StepKind::Garnish, StepKind::TemperOut];
+    private const UNSAID = [StepKind::Weigh, StepKind::TemperOut];
 
     private const SETS = [StepKind::Chill, StepKind::Freeze];
 
@@ -64,7 +64,8 @@ final readonly class MethodWriter
             if ($place === $last) {
                 $now[] = $this->chill($dish, $step->kind === StepKind::Freeze);
             }
-            if (\in_array($step->kind, self::UNSAID, true) || $place === $last) {
+            $isService = $step->kind === StepKind::Garnish && $step->layer >= \count($dish->layers);
+            if (\in_array($step->kind, self::UNSAID, true) || $isService || $place === $last) {
                 continue;
             }
             $isAhead = $step->wait->least >= self::NIGHT && !\in_array($step->kind, self::SETS_A_LAYER, true);
@@ -72,7 +73,7 @@ final readonly class MethodWriter
             $isAhead ? $ahead[] = 'The night before: ' . preg_replace('/^[^:]+: /', '', $said) : $now[] = $said;
         }
 
-        return [...$ahead, ...$now, ...($last === null ? [$this->chill($dish, false)] : [])];
+        return [...$ahead, ...$now];
     }
 
     /**
@@ -111,7 +112,7 @@ final readonly class MethodWriter
         $text = rtrim($step->text, '.');
         if ($step->kind === StepKind::Bake && $step->target !== null) {
             $oven = ($dish->layers[$step->layer] ?? null)?->layer->treatment->step(TreatmentKind::Bake)?->oven;
-            $text = str_replace(Degrees::set($step->target, $oven), Degrees::oven($step->target, $oven), $text);
+            $text = str_replace(Degrees::set($step->target, $oven), Degrees::oven($step->target, $oven), $text) . self::baked($step);
         } else {
             $text = Degrees::in($text);
         }
@@ -125,6 +126,14 @@ final readonly class MethodWriter
         $wait = self::waited($step);
 
         return $text . ($wait === '' ? '.' : ". Leave it $wait.");
+    }
+
+    /** ", 22–26 min"; '' where nobody knows how long. */
+    private static function baked(MakingStep $step): string
+    {
+        [$least, $best] = [round($step->wait->least), round($step->wait->best)];
+
+        return $best < 1.0 || $step->origin->oven !== [] ? '' : \sprintf(', %s min', $least < 1.0 || $least === $best ? \sprintf('%g', $best) : \sprintf('%g–%g', $least, $best));
     }
 
     /** "45 min", "4–7 h"; '' where nothing is waited for but a machine. */

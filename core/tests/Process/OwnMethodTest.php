@@ -156,12 +156,12 @@ final class OwnMethodTest extends TestCase
         $dish = self::dish();
         $typed = self::typed($dish);
         $cook = (int) array_search(self::stepOf($dish, 'cook'), array_column($typed, 'step'), true);
-        $strain = (int) array_search(self::stepOf($dish, 'strain'), array_column($typed, 'step'), true);
-        $kept = self::method()->kept(array_values(array_diff_key($typed, [$cook => true, $strain => true])), $dish);
+        $parted = (int) array_search(self::stepOf($dish, 'separate'), array_column($typed, 'step'), true);
+        $kept = self::method()->kept(array_values(array_diff_key($typed, [$cook => true, $parted => true])), $dish);
         $told = self::method()->told($kept, $dish);
-        self::assertSame(array_values(array_diff(array_column($typed, 'step'), [$typed[$cook]['step'], $typed[$strain]['step']])), array_column($told, 'step'));
+        self::assertSame(array_values(array_diff(array_column($typed, 'step'), [$typed[$cook]['step'], $typed[$parted]['step']])), array_column($told, 'step'));
         $out = array_column(self::method()->out($kept, $dish), 'breaks', 'step');
-        self::assertSame('', $out[(string) $typed[$strain]['step']]);
+        self::assertSame('', $out[(string) $typed[$parted]['step']]);
         self::assertStringStartsWith('no step takes this any more: ', $out[(string) $typed[$cook]['step']]);
         // Kept as it was written, and for other portions too.
         $again = array_map(static fn(OwnStep $one): OwnStep => OwnStep::read($one->write()), $kept);

@@ -159,7 +159,7 @@ final class PlanTest extends TestCase
             'who does it' => $spoilt($at('weigh'), ['cook' => null]),
             'there is no oven' => $spoilt($bake, ['unit' => 2]),
             'the oven is cold' => $spoilt($at('preheat'), ['start' => '2026-12-01T09:00:00', 'end' => '2026-12-01T09:20:00']),
-            'is not there once' => ['steps' => array_values(array_filter($plan['steps'], static fn(array $r): bool => $r['kind'] !== 'strain'))] + $plan,
+            'is not there once' => ['steps' => array_values(array_filter($plan['steps'], static fn(array $r): bool => $r['kind'] !== 'fill'))] + $plan,
             'waits' => $spoilt($bake, ['end' => $plan['steps'][$bake]['start']]),
             'spans' => ['span_min' => 10.0] + $plan,
             'a bound of' => ['lower_bound_min' => 1e6] + $plan,

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Transmuta\Process\Making;
 
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Kind\Kind;
 use Transmuta\Process\Degrees;
 use Transmuta\Property\Portion;
 
 /** A base: pressed crumb, dough, ground nuts, or something laid in. */
 final readonly class BaseMaking
 {
-    public function __construct(private LayerAtWork $at) {}
+    /** The kind that is pressed in, whatever meal or oats are in it. */
+    private const CRUMB = 'crumb-base';
+
+    public function __construct(private LayerAtWork $at, private Kind $kind) {}
 
     /**
      * A base that stands by itself: pressed crumb, dough, or something laid in.
@@ -24,7 +28,7 @@ final readonly class BaseMaking
         $bake = $this->at->layer->layer->treatment->step(TreatmentKind::Bake);
         $mass = $this->at->layer->state->mixed;
         if ($bake !== null) {
-            $isDough = array_filter($this->at->layer->state->model->portions, static fn(Portion $p): bool => $p->ingredient->isFlour()) !== [];
+            $isDough = $this->kind->key !== self::CRUMB && array_filter($this->at->layer->state->model->portions, static fn(Portion $p): bool => $p->ingredient->isFlour()) !== [];
             $made = $this->at->steps->add($isDough ? StepKind::Knead : StepKind::PressBase, \sprintf($isDough ? 'rub %s together and bring to one lump.' : 'mix %s with the fat melted and press in.', $this->at->told($all)), $all, [$weighed, $isDough ? null : $lined]);
             if ($isDough) {
                 $made = $this->at->steps->add(StepKind::Chill, 'rest it cold.', [], [$made], new StepDetail(wait: Wait::of($this->at->book->value('pastry-rest-min'), $this->at->book->value('pastry-rest-min'), 24 * 60.0), mass: $mass, endpoint: 'firm, rolls without sticking'));

@@ -17,6 +17,9 @@ final readonly class LayerAtWork
     /** A gel that is poured hot and sets as it cools: it must not cool first. */
     private const POURED_HOT = ['agar', 'kappa', 'iota', 'lm-pectin', 'hm-pectin', 'gellan', 'konjac'];
 
+    /** °C that no middle is taken past on purpose. */
+    private const CORE_MOST = 82.0;
+
     /** @var array<string, list<int>> places of lines by role */
     public array $roles;
 
@@ -33,6 +36,12 @@ final readonly class LayerAtWork
     public static function pouredHot(LayerReading $layer): bool
     {
         return array_intersect(array_keys($layer->set->mechanisms), self::POURED_HOT) !== [];
+    }
+
+    /** °C in the middle at which egg in it is done and safe; null where no egg thickens it. */
+    public function core(): ?float
+    {
+        return $this->layer->window === null ? null : max($this->layer->window->safe, min(self::CORE_MOST, $this->layer->window->done));
     }
 
     /** min on a ring from one temperature to another: by the pan's own model where the layer has one, else by m·c·ΔT/P. */

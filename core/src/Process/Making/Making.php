@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Transmuta\Process\Making;
 
+use Transmuta\Kind\Draft;
+use Transmuta\Kind\Kind;
+use Transmuta\Kind\Kinds;
+use Transmuta\Kind\Mass;
 use Transmuta\Method\Method;
 use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Process\LineRole;
 use Transmuta\Process\LineWords;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\LayerReading;
+use Transmuta\Property\Portion;
 use Transmuta\Property\Structure\Base;
 use Transmuta\Reference\Figure;
 use Transmuta\Reference\Reference;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * The making of a dish as steps: what enters when, how hot, how long, after what. Times come from the models of this formula in this vessel
@@ -20,6 +26,9 @@ use Transmuta\Reference\Reference;
  */
 final readonly class Making
 {
+    /** Kinds that set nothing and are put on what has set. */
+    private const LAID_ON = ['decoration', 'laid-in', 'fresh-fruit'];
+
     /** @var \WeakMap<DishReading, list<MakingStep>> made once of a reading, for as long as somebody has it */
     private \WeakMap $made;
 
@@ -69,6 +78,12 @@ final readonly class Making
         $last = null;
         $lined = null;
         $total = \count($dish->layers);
+        $kinds = $this->kinds($dish);
+        // What is only laid or strewn on top waits for the set of what is under it.
+        $settles = $total - 1;
+        while ($settles > 0 && \in_array($kinds[$settles]->key, self::LAID_ON, true)) {
+            --$settles;
+        }
         foreach ($dish->layers as $n => $layer) {
             $steps = new Steps($graph, $n, $layer->layer->name);
             $at = new LayerAtWork($steps, $this->book, $dish, $layer, $n, $this->words);
@@ -76,13 +91,29 @@ final readonly class Making
             if ($n === 0 && $vessel !== null && $vessel->shape !== 'glass') {
                 $lined = $steps->add(StepKind::LineTin, \sprintf('line %s.', $vessel->words()), [], []);
             }
-            $last = Base::is($layer->state)
-                ? (new BaseMaking($at))->base($weighed, $lined, $last)
-                : (new Setting($at, $this->reference))->fill((new MassMaking($at))->filling($weighed), [$lined, $last], $n === $total - 1);
+            $setting = new Setting($at, $this->reference, $kinds[$n]);
+            $isLast = $n === $settles;
+            $last = match (true) {
+                KindMaking::isDrafted($kinds[$n]) => (new KindMaking($at, $setting, Draft::of($kinds[$n])))->make($weighed, [$lined, $last], $isLast),
+                Base::is($layer->state) => (new BaseMaking($at, $kinds[$n]))->base($weighed, $lined, $last),
+                default => $setting->fill((new MassMaking($at, $kinds[$n]))->filling($weighed), [$lined, $last], $isLast),
+            };
         }
         $this->finish(new Steps($graph, $total), $dish, $last);
 
         return $graph->steps();
+    }
+
+    /** @return list<Kind> what each layer is, by what it is made of and by what is done to it */
+    public function kinds(DishReading $dish): array
+    {
+        $operations = [];
+        foreach ($this->methodOf($dish)->acts ?? [] as $act) {
+            $operations[$act->layer][] = $act->operation->key;
+        }
+        $ingredients = array_map(static fn(LayerReading $layer): array => array_map(static fn(Portion $portion): Ingredient => $portion->ingredient, $layer->state->model->portions), $dish->layers);
+
+        return array_map(Kinds::standard()->of(...), Mass::of($dish->formula, $ingredients, $operations));
     }
 
     public function operation(MakingStep $step): string

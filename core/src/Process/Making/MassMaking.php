@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process\Making;
 
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Kind\Kind;
 use Transmuta\Property\Portion;
 use Transmuta\Reference\Figure;
 use Transmuta\Shelf\Nature;
@@ -12,7 +13,7 @@ use Transmuta\Shelf\Nature;
 /** What is made of a layer before it is filled in: prepared, heated or not, with its gelatin and its foam. */
 final readonly class MassMaking
 {
-    public function __construct(private LayerAtWork $at) {}
+    public function __construct(private LayerAtWork $at, private Kind $kind) {}
 
     /**
      * What is made of the layer before it is filled in.
@@ -152,7 +153,7 @@ final readonly class MassMaking
         } else {
             $last = $this->at->steps->add($isBoil ? StepKind::Boil : StepKind::Cook, \sprintf('%s, stirring, %s.', 'heat ' . $this->at->told($all), $isBoil ? \sprintf('to a boil and boil %g min', $hold) : \sprintf('to %.0f °C', $to)), $all, [$weighed, ...$prepared], new StepDetail(target: $to, attended: $this->at->heats($mass, 20.0, $to) + $hold, mass: $mass, thing: 'cooked', reason: $window !== null && !$window->mayBoil ? \sprintf('it thickens from %.0f and curdles at %.0f °C', $window->thickens, $window->curdles) : ''));
         }
-        if ($window !== null) {
+        if ($window !== null && $this->kind->isStrained) {
             $last = $this->at->steps->add(StepKind::Strain, 'strain it.', [], [$last], new StepDetail(mass: $mass));
         }
         $last = $this->reduced($last);

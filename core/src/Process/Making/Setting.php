@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Process\Making;
 
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Kind\Kind;
 use Transmuta\Process\Degrees;
 use Transmuta\Property\Heat\Cooling;
 use Transmuta\Property\LayerReading;
@@ -15,7 +16,10 @@ use Transmuta\Reference\Reference;
 /** A layer filled onto what is under it, baked if it is baked in its vessel, and set: chilled or frozen. */
 final readonly class Setting
 {
-    public function __construct(private LayerAtWork $at, private Reference $reference) {}
+    /** °C in the middle of what is baked without egg. */
+    private const CORE = 80.0;
+
+    public function __construct(private LayerAtWork $at, private Reference $reference, private Kind $kind) {}
 
     /**
      * Filled onto what is under it, baked if it is baked in its vessel, and set.
@@ -28,27 +32,48 @@ final readonly class Setting
         $grams = $this->at->layer->state->mixed;
         $under = $this->at->dish->layers[$this->at->n - 1] ?? null;
         $bake = $this->at->layer->layer->treatment->step(TreatmentKind::Bake);
-        $strained = $bake !== null && $this->at->layer->state->of100('protein.egg') > 0.3 && !$this->at->layer->layer->treatment->isWhipped()
+        $strained = $bake !== null && $this->kind->isStrained && !$this->at->layer->layer->treatment->isWhipped()
             ? [$this->at->steps->add(StepKind::Strain, 'strain it.', [], $mass, new StepDetail(mass: $grams))]
             : $mass;
         $last = $this->at->steps->add(StepKind::Fill, \sprintf('fill in %.0f g%s.', $grams, $under === null || Base::is($under->state) ? '' : ', over a spoon'), [], [...$strained, ...$onto], new StepDetail(target: $this->at->isPouredHot() && $bake === null ? $this->at->book->value('pour-hot-c') : null, mass: $grams, reason: $this->at->n === 0 ? '' : 'what is under it must be cold and set, or it dimples and bleeds'));
         $thick = $this->at->dish->stack->heights[$this->at->n] ?? 0.0;
         if ($bake !== null) {
             $minutes = $bake->minutes ?? $this->at->book->value('bath-50mm-min') * (max(5.0, $thick) / 50.0) ** $this->at->book->value('bath-power');
-            $core = $this->at->layer->window === null ? 80.0 : max($this->at->layer->window->safe, min(82.0, $this->at->layer->window->done));
-            $last = $this->at->steps->add(StepKind::Bake, \sprintf('bake at %s.', Degrees::set($bake->oven(), $bake->oven)), [], [$last], new StepDetail(target: $bake->oven(), wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: \sprintf('edge set, the middle trembles as one; %.0f °C in the middle', $core)));
+            $core = $this->at->core();
+            $inBath = $this->kind->isStrained && $this->at->layer->window !== null && !$this->at->layer->layer->treatment->isWhipped() && !$this->isInACase();
+            $last = $this->at->steps->add(StepKind::Bake, \sprintf($inBath ? 'bake in hot water at %s.' : 'bake at %s.', Degrees::set($bake->oven(), $bake->oven)), [], [$last], new StepDetail(target: $bake->oven(), wait: Wait::of(0.85 * $minutes, $minutes, 1.25 * $minutes), mass: $grams, endpoint: $this->at->layer->window === null && $this->kind->key === Kind::MIXTURE ? 'set at the edge, dry on top' : \sprintf('%s; %.0f °C in the middle', $this->kind->sign, $core ?? self::CORE)));
             $isCake = $this->at->roles['cool'] !== [];
-            $inBath = $this->at->layer->window !== null && !$this->at->layer->layer->treatment->isWhipped();
             $last = $this->at->steps->add(StepKind::Rest, \sprintf('%s.', $isCake ? 'let it stand in the open oven' : ($inBath ? 'out of its bath, let it cool' : 'let it cool')), [], [$last], new StepDetail(wait: $isCake ? Wait::of(30.0, 60.0, 90.0) : Wait::of(20.0, 30.0, 90.0), mass: $grams, reason: $isCake ? 'it goes on cooking by 2–4 K and cracks in a draught' : ($inBath ? 'in the bath it goes on cooking' : ''), endpoint: 'hand-warm'));
         }
-        $freeze = $this->at->layer->layer->treatment->step(TreatmentKind::Freeze);
-        if ($freeze !== null || $this->at->dish->formula->serveAt < -2.0) {
-            $minutes = $this->freezes($thick);
-
-            return $this->at->steps->add(StepKind::Freeze, 'freeze it, flat.', [], [$last], new StepDetail(target: $freeze->celsius ?? -18.0, wait: Wait::of($isLast ? $this->at->book->value('freeze-hard') * $minutes : $this->at->book->value('freeze-leaves') * $minutes, max($isLast ? 12 * 60.0 : 0.0, $this->at->book->value('freeze-hard') * $minutes), 28 * 24 * 60.0), mass: $grams, reason: 'by its water, its depth and the air around it'));
+        if ($this->at->layer->layer->treatment->freezes() || $this->at->dish->formula->serveAt < -2.0) {
+            return $this->frozen([$last], $isLast);
         }
 
         return $this->at->steps->add(StepKind::Chill, 'film on its face, into the fridge.', [], [$last], new StepDetail(target: 5.0, wait: $this->sets($isLast), mass: $grams, reason: $isLast ? 'its set is full only when it is cold through and ripe' : 'firm enough for the next layer a quarter of the way in'));
+    }
+
+    /** Whether something dry lies under it, which water would soak. */
+    private function isInACase(): bool
+    {
+        return array_filter(\array_slice($this->at->dish->layers, 0, $this->at->n), static fn(LayerReading $under): bool => Base::is($under->state)) !== [];
+    }
+
+    /**
+     * Frozen until it may be built on, or is hard to its middle.
+     *
+     * @param list<?string> $after
+     */
+    public function frozen(array $after, bool $isLast): string
+    {
+        $minutes = $this->freezes($this->at->dish->stack->heights[$this->at->n] ?? 0.0);
+        $hard = $this->at->book->value('freeze-hard') * $minutes;
+
+        return $this->at->steps->add(StepKind::Freeze, 'freeze it, flat.', [], $after, new StepDetail(
+            target: $this->at->layer->layer->treatment->step(TreatmentKind::Freeze)->celsius ?? -18.0,
+            wait: Wait::of($isLast ? $hard : $this->at->book->value('freeze-leaves') * $minutes, max($isLast ? 12 * 60.0 : 0.0, $hard), 28 * 24 * 60.0),
+            mass: $this->at->layer->state->mixed,
+            reason: 'by its water, its depth and the air around it',
+        ));
     }
 
     /** min until its middle is frozen, by Plank for a slab with two cold faces [published: ASHRAE]. */
@@ -91,7 +116,7 @@ final readonly class Setting
      * How long it sets: for the next layer its onset; for the knife until every layer is cold in its middle and ripe, of which those under it have
      * had the time they stood before.
      */
-    private function sets(bool $isLast): Wait
+    public function sets(bool $isLast): Wait
     {
         $onset = $this->onset($this->at->n);
         $most = 24 * 60.0 * max(1, $this->at->dish->keepsDays());

@@ -252,15 +252,16 @@ final class Timetable
             }
         }
 
-        return $this->cleansFor($task, $stays, $at, $to);
+        return $this->cleansFor($task, $stays, $at, $to, $before);
     }
 
     /**
      * @param list<Stay> $stays
+     * @param int $heats s its oven takes to be hot for it
      *
      * @return list<array{from: int, cook: int, item: int}>|int
      */
-    private function cleansFor(Task $task, array $stays, int $at, int $to): array|int
+    private function cleansFor(Task $task, array $stays, int $at, int $to, int $heats): array|int
     {
         $cleans = [];
         foreach (array_reverse($stays) as $later) {
@@ -288,7 +289,7 @@ final class Timetable
                 break;
             }
             if ($this->brings[$earlier->item][$task->item] ?? false) {
-                $clean = $this->clean($stays, $at, $task->item);
+                $clean = $this->clean($stays, $at - $heats, $task->item);
                 if ($clean === null || $clean['from'] < $earlier->to) {
                     return $earlier->from - ($to - $at);
                 }
@@ -318,8 +319,10 @@ final class Timetable
             }
             [$free, $cook] = $this->cookAt($open, $this->wipes);
             foreach ($stays as $stay) {
-                if ($stay->from < $free + $this->wipes && $stay->to > $free) {
-                    $free = $stay->from - $this->wipes;
+                // Nobody wipes an oven while it heats for what comes.
+                $from = $stay->from - ($stay->celsius !== null && !$stay->isBegun && !$this->isHot($stays, $stay->from, $stay->celsius) ? $this->heats : 0);
+                if ($from < $free + $this->wipes && $stay->to > $free) {
+                    $free = $from - $this->wipes;
                 }
             }
             if ($free === $at) {
