@@ -13,7 +13,7 @@ use Transmuta\Process\Making\StepKind;
 #[OA\Schema(
     schema: 'Making',
     type: 'object',
-    required: ['steps', 'critical', 'stops', 'told', 'sentences', 'raw'],
+    required: ['steps', 'critical', 'stops', 'told', 'sentences', 'raw', 'kinds'],
     properties: [
         new OA\Property(property: 'critical', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'what', 'celsius', 'low', 'high'], properties: [
             new OA\Property(property: 'celsius', type: 'number', nullable: true),
@@ -21,6 +21,11 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'layer', type: 'string'),
             new OA\Property(property: 'low', type: 'number', nullable: true),
             new OA\Property(property: 'what', type: 'string'),
+        ])),
+        new OA\Property(property: 'kinds', description: 'What each layer is, as its makers call it.', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'kind', 'name'], properties: [
+            new OA\Property(property: 'kind', description: 'A key of the table of kinds.', type: 'string'),
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
         ])),
         new OA\Property(property: 'raw', description: 'What the maker’s own steps never heat after it goes in.', type: 'array', items: new OA\Items(type: 'object', required: ['line', 'layer', 'what', 'why'], properties: [
             new OA\Property(property: 'layer', type: 'string'),
@@ -37,8 +42,9 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'layer', type: 'string'),
             new OA\Property(property: 'text', type: 'string'),
         ])),
-        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven'], properties: [
+        new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven', 'between', 'ways', 'loss_g', 'loses'], properties: [
             new OA\Property(property: 'after', description: 'Steps that must be done before.', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'between', description: 'How it looks before it is done, which is no fault yet.', type: 'string'),
             new OA\Property(property: 'endpoint', description: 'How a cook sees that it is done.', type: 'string'),
             new OA\Property(property: 'goes_wrong', type: 'string'),
             new OA\Property(property: 'hands_on_min', type: 'number'),
@@ -57,6 +63,8 @@ use Transmuta\Process\Making\StepKind;
                 new OA\Property(property: 'grams', type: 'number'),
                 new OA\Property(property: 'ingredient', type: 'string'),
             ])),
+            new OA\Property(property: 'loses', description: 'What is lost at the step.', type: 'string'),
+            new OA\Property(property: 'loss_g', description: 'g lost at the step.', type: 'number'),
             new OA\Property(property: 'operation', description: 'What is done, a key of the table of operations.', type: 'string'),
             new OA\Property(property: 'origin', description: 'In the maker’s own words, or drafted where nobody wrote any.', type: 'string', enum: ['own', 'drafted']),
             new OA\Property(property: 'oven', description: 'Stages of a bake; 0 °C is an oven that is turned off.', type: 'array', items: new OA\Items(type: 'object', required: ['celsius', 'fan', 'minutes'], properties: [
@@ -64,7 +72,7 @@ use Transmuta\Process\Making\StepKind;
                 new OA\Property(property: 'fan', description: 'Whether a fan oven was said.', type: 'boolean'),
                 new OA\Property(property: 'minutes', type: 'number', nullable: true),
             ])),
-            new OA\Property(property: 'product_g', description: 'g of all that has gone into what the step makes.', type: 'number'),
+            new OA\Property(property: 'product_g', description: 'g of what the step makes: all that has gone in, less what was lost.', type: 'number'),
             new OA\Property(property: 'reason', type: 'string'),
             new OA\Property(property: 'rescue', type: 'string'),
             new OA\Property(property: 'sentence', description: 'Of the method, from 0; null where nobody wrote it.', type: 'integer', nullable: true),
@@ -72,6 +80,11 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'target_c', type: 'number', nullable: true),
             new OA\Property(property: 'text', type: 'string'),
             new OA\Property(property: 'tools', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'ways', description: 'Other means to do it.', type: 'array', items: new OA\Items(type: 'object', required: ['by', 'minutes', 'note'], properties: [
+                new OA\Property(property: 'by', type: 'string'),
+                new OA\Property(property: 'minutes', description: 'min of hands; null where it cannot be done so.', type: 'number', nullable: true),
+                new OA\Property(property: 'note', type: 'string'),
+            ])),
             new OA\Property(property: 'wait_min', type: 'object', required: ['least', 'best', 'most'], properties: [
                 new OA\Property(property: 'best', type: 'number'),
                 new OA\Property(property: 'least', type: 'number'),

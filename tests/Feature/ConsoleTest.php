@@ -53,7 +53,7 @@ final class ConsoleTest extends TestCase
         [$code, $out] = self::artisan(['formula:method', '-'], "Lime pots\nserves 6\n\n1 can condensed milk\n4 limes, juice only\n300 ml double cream, whipped\n3 leaves gelatine");
         self::assertSame(0, $code);
         $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame(['steps', 'critical', 'stops', 'sentences', 'raw'], array_keys($json));
+        self::assertSame(['steps', 'critical', 'stops', 'sentences', 'raw', 'kinds'], array_keys($json));
         self::assertSame([[], []], [$json['sentences'], $json['raw']], 'nobody wrote how it is made');
         self::assertSame([], $json['stops']);
         [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Formula\Oven;
+use Transmuta\Kind\Kind;
 use Transmuta\Method\HeatHistory;
 use Transmuta\Method\Method;
+use Transmuta\Method\Operation;
+use Transmuta\Process\Making\Between;
+use Transmuta\Process\Making\Losses;
 use Transmuta\Process\Making\Making;
 use Transmuta\Process\Making\MakingStep;
+use Transmuta\Process\Making\StepKind;
 use Transmuta\Process\Words\Measures;
 use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
+use Transmuta\Property\LayerReading;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 
@@ -22,7 +28,7 @@ final class MakingJson
      * @param ?Measures $measures the kitchen's own, in which amounts are said as well
      * @param ?DishReading $original where it is given, each step says whether the original has none like it: the same kind of the same layer with the same in it
      *
-     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>, sentences: list<array{text: string, as: string, steps: list<string>}>, raw: list<array{line: string, layer: string, what: string, why: string}>}
+     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>, sentences: list<array{text: string, as: string, steps: list<string>}>, raw: list<array{line: string, layer: string, what: string, why: string}>, kinds: list<array{layer: string, kind: string, name: string}>}
      */
     public static function write(DishReading $dish, Making $making, ?DishReading $original = null, ?Measures $measures = null): array
     {
@@ -34,12 +40,14 @@ final class MakingJson
         }
 
         $steps = $making->of($dish);
-        $products = self::products($steps);
+        $losses = Losses::of($steps, $dish);
+        $products = self::products($steps, $losses);
+        $between = new Between($making);
         $method = $making->methodOf($dish);
         $raw = $method === null ? [] : self::raw($method, $dish);
 
         return [
-            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish, $measures), ...self::origin($step, $making, $dish, $products), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $steps),
+            'steps' => array_map(static fn(MakingStep $step): array => [...self::step($step, $dish, $measures), ...self::origin($step, $making, $dish, $products), ...self::seen($step, $dish, $between, $losses), 'ways' => self::ways($step, $making), ...($original === null ? [] : ['is_new' => !isset($known[self::like($step, $dish)])])], $steps),
             'critical' => $making->critical($dish),
             // Steps that are followed as they stand would serve it raw: said before the first.
             'stops' => [
@@ -51,6 +59,7 @@ final class MakingJson
             ],
             'sentences' => $method === null ? [] : MethodJson::sentences($method, $steps),
             'raw' => $raw,
+            'kinds' => array_map(static fn(LayerReading $layer, Kind $kind): array => ['layer' => $layer->layer->name, 'kind' => $kind->key, 'name' => $kind->name], $dish->layers, $making->kinds($dish)),
         ];
     }
 
@@ -76,17 +85,45 @@ final class MakingJson
     }
 
     /**
-     * g of what stands in the bowl or tin after each step: all that has gone into it.
+     * How it looks in between, and what it loses.
+     *
+     * @param array<string, array{grams: float, what: string}> $losses
+     *
+     * @return array{between: string, loss_g: float, loses: string}
+     */
+    private static function seen(MakingStep $step, DishReading $dish, Between $between, array $losses): array
+    {
+        return [
+            'between' => $between->of($step, $dish),
+            'loss_g' => $losses[$step->id]['grams'] ?? 0.0,
+            'loses' => $losses[$step->id]['what'] ?? '',
+        ];
+    }
+
+    /** @return list<array{by: string, minutes: ?float, note: string}> by what else it may be done, with min of hands, or of the wait where that is the longer */
+    private static function ways(MakingStep $step, Making $making): array
+    {
+        if ($step->kind === StepKind::Weigh) {
+            return [];
+        }
+        $takes = max($step->hands, $step->wait->best);
+
+        return array_map(static fn(array $way): array => ['by' => $way['by'], 'minutes' => $way['share'] === null ? null : round($way['share'] * $takes, 1), 'note' => $way['note']], Operation::of($making->operation($step))->ways);
+    }
+
+    /**
+     * g of what stands in the bowl or tin after each step: all that has gone into it, less what was lost.
      *
      * @param list<MakingStep> $steps
+     * @param array<string, array{grams: float, what: string}> $losses
      *
      * @return array<string, float> by id
      */
-    private static function products(array $steps): array
+    private static function products(array $steps, array $losses): array
     {
         $in = $mass = [];
         foreach ($steps as $step) {
-            $in[$step->id] = [$step->id => array_sum(array_column($step->lines, 'grams'))];
+            $in[$step->id] = [$step->id => array_sum(array_column($step->lines, 'grams')) - ($losses[$step->id]['grams'] ?? 0.0)];
             foreach ($step->after as $before) {
                 $in[$step->id] += $in[$before] ?? [];
             }

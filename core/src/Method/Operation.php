@@ -16,6 +16,8 @@ final readonly class Operation
      * @param ?string $kind kind of step the book of the process plans it as; null for what changes nothing of the mass (the oven is set, a bowl is changed)
      * @param string $heats what heats it: `none`, `cold`, `mass`, `boil`, `sugar`, `oven`, `steam`, `fat`, `freezer`, `surface`
      * @param string $sign how a cook sees that it is done
+     * @param string $between how it looks before that, which is no fault yet; '' where nothing is to be said
+     * @param list<array{by: string, share: ?float, note: string}> $ways other means to do it with the share of the time they take; null: it cannot be done so
      * @param array{float, float, ?float}|null $wait min at least, at best and at the most that it is left alone; null where it is not
      */
     private function __construct(
@@ -26,6 +28,8 @@ final readonly class Operation
         public string $station,
         public string $sign,
         public ?array $wait,
+        public string $between = '',
+        public array $ways = [],
     ) {}
 
     /** @throws BrokenTable if there is none of that key */
@@ -41,11 +45,32 @@ final readonly class Operation
             $all = [];
             foreach (Table::of('method/operations') as $row) {
                 $wait = (float) $row['wait_best'] > 0.0 ? [(float) $row['wait_least'], (float) $row['wait_best'], $row['wait_most'] === '' ? null : (float) $row['wait_most']] : null;
-                $all[$row['op']] = new self($row['op'], $row['kind'] === '' ? null : $row['kind'], $row['name'], $row['heats'], $row['station'], $row['sign'], $wait);
+                $all[$row['op']] = new self($row['op'], $row['kind'] === '' ? null : $row['kind'], $row['name'], $row['heats'], $row['station'], $row['sign'], $wait, $row['sign_between'], self::waysOf($row['variants']));
             }
 
             return $all;
         });
+    }
+
+    /**
+     * Reads "by hand 2|hand mixer 1.2|microwave no|fan −20 K".
+     *
+     * @return list<array{by: string, share: ?float, note: string}>
+     */
+    private static function waysOf(string $cell): array
+    {
+        $ways = [];
+        foreach ($cell === '' ? [] : explode('|', $cell) as $way) {
+            if (preg_match('/^(?<by>.+?)\s+(?<share>\d+(?:\.\d+)?)(?:\s+\((?<note>.+)\))?$/u', $way, $m) === 1) {
+                $ways[] = ['by' => $m['by'], 'share' => (float) $m['share'], 'note' => $m['note'] ?? ''];
+            } elseif (preg_match('/^(?<by>.+?)\s+(?:no|none)$/u', $way, $m) === 1) {
+                $ways[] = ['by' => $m['by'], 'share' => null, 'note' => ''];
+            } else {
+                $ways[] = ['by' => $way, 'share' => 1.0, 'note' => ''];
+            }
+        }
+
+        return $ways;
     }
 
     /** Whether it heats the whole of what is in the pan, the oven or the steam. */

@@ -3657,6 +3657,13 @@ export interface components {
                 low: number | null;
                 what: string;
             }[];
+            /** @description What each layer is, as its makers call it. */
+            kinds: {
+                /** @description A key of the table of kinds. */
+                kind: string;
+                layer: string;
+                name: string;
+            }[];
             /** @description What the maker’s own steps never heat after it goes in. */
             raw: {
                 layer: string;
@@ -3681,6 +3688,8 @@ export interface components {
             steps: {
                 /** @description Steps that must be done before. */
                 after: string[];
+                /** @description How it looks before it is done, which is no fault yet. */
+                between: string;
                 /** @description How a cook sees that it is done. */
                 endpoint: string;
                 goes_wrong: string;
@@ -3705,6 +3714,10 @@ export interface components {
                     grams: number;
                     ingredient: string;
                 }[];
+                /** @description What is lost at the step. */
+                loses: string;
+                /** @description g lost at the step. */
+                loss_g: number;
                 /** @description What is done, a key of the table of operations. */
                 operation: string;
                 /**
@@ -3720,7 +3733,7 @@ export interface components {
                     fan: boolean;
                     minutes: number | null;
                 }[];
-                /** @description g of all that has gone into what the step makes. */
+                /** @description g of what the step makes: all that has gone in, less what was lost. */
                 product_g: number;
                 reason: string;
                 rescue: string;
@@ -3731,6 +3744,13 @@ export interface components {
                 target_c: number | null;
                 text: string;
                 tools: string[];
+                /** @description Other means to do it. */
+                ways: {
+                    by: string;
+                    /** @description min of hands; null where it cannot be done so. */
+                    minutes: number | null;
+                    note: string;
+                }[];
                 wait_min: {
                     best: number;
                     least: number;

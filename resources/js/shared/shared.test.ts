@@ -1,3 +1,4 @@
+import { otherWays } from './stepWords';
 import { newId } from './ids';
 import { describe, expect, it } from 'vitest';
 import type { Facts, Rail, Waiting } from '../api/types';
@@ -160,4 +161,10 @@ describe('a typed number', () => {
 describe('a target drawn by hand', () => {
     const rail = { target: 2, reach: [1.2, 3.6] as [number, number] };
     it.each([[0, 2], [0.5, 3.6], [-0.5, 1.2], [0.25, 2.8], [-0.25, 1.6]])('a share of %s is %s', (share, value) => expect(movedTarget(rail, share)).toBe(value));
+});
+
+describe('other means', () => {
+    it('tells how long each takes, and what cannot be used', () => {
+        expect(otherWays([{ by: 'by hand', minutes: 8, note: '' }, { by: 'microwave', minutes: null, note: '' }, { by: 'stick', minutes: 120, note: 'in two bowls' }])).toBe('Otherwise: by hand about 8 min; not by microwave; stick about 2 h (in two bowls)');
+    });
 });

@@ -181,6 +181,7 @@ final class KindMaking
             'hot' => $treatment->boils() || $treatment->has(TreatmentKind::Cook),
             'cold', 'unheated' => !$treatment->boils() && !$treatment->has(TreatmentKind::Cook),
             'loses' => $layer->loss !== null && !$layer->loss->isNone(),
+            'keeps' => $layer->loss === null || $layer->loss->isNone(),
             'rich' => $this->at->layer->state->fat >= self::RICH,
             'lean' => $this->at->layer->state->fat < self::RICH,
             'thick' => $height >= self::THICK,

@@ -4,11 +4,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { makingQuery } from '../../api/queries';
 import type { Card, Making } from '../../api/types';
-import { minutes } from '../../shared/numbers';
+import { grams, minutes } from '../../shared/numbers';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inWords, type InWords } from '../../shared/ownWords';
 import { ended } from '../../shared/routeWords';
-import { withoutLayer } from '../../shared/stepWords';
+import { otherWays, withoutLayer } from '../../shared/stepWords';
 import { LinesWaiting, Waiting } from '../../shared/Waiting';
 import { MethodDialog } from './MethodDialog';
 import { Paper } from './Paper';
@@ -59,7 +59,7 @@ function Steps({ making }: { making: Making }) {
                     ))}
                     <Watched making={making} layer={layer} />
                     <Box component="ol" aria-label={`Steps of ${layer || 'the whole'}`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                        {all.filter((one) => one.step.layer === layer).map((one) => (
+                        {all.filter((one) => one.step.layer === layer && one.step.kind !== 'weigh').map((one) => (
                             <Step key={one.step.id} told={one} />
                         ))}
                     </Box>
@@ -89,9 +89,12 @@ function Step({ told: { step, texts, quarrels, also } }: { told: InWords }) {
                 {about.length > 0 && <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)' }}>In your measures: {about.join(', ')}. The scale decides.</Box>}
                 {quarrels.map((one) => <Box key={one.quarrel} sx={{ color: 'var(--yolk)', fontSize: 'var(--text-plain)' }}><strong>{ended(one.why)}</strong> {one.is_own && <>The formula asks: {withoutLayer(step.layer, one.now)}</>}</Box>)}
                 <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', lineHeight: 1.3 }}>
-                    {step.kind !== 'weigh' && <>Done when: {step.endpoint}. </>}
+                    {step.between && <>On the way: {step.between}. </>}
+                    {step.endpoint && <>Done when: {step.endpoint}. </>}
                     {step.reason && <>Why: {step.reason}. </>}
-                    {step.goes_wrong && step.kind !== 'weigh' && <>If {step.goes_wrong}: {step.rescue}.</>}
+                    {step.goes_wrong && <>If {step.goes_wrong}: {step.rescue}. </>}
+                    {step.loss_g >= 1 && <>Loses {grams(step.loss_g)} g: {step.loses}. </>}
+                    {step.ways.length > 0 && <>{otherWays(step.ways)}.</>}
                 </Box>
                 {also.map((one) => <Box key={one.id}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.is_new === true && step.kind !== 'weigh' && <Box component="strong" sx={{ fontSize: 'var(--text-small)', color: 'var(--cobalt)' }}>not so in the original</Box>}

@@ -6,7 +6,7 @@ import type { MakingStep, Run, RunEvent } from '../../api/types';
 import { grams, minutes, oneDecimal, typedNumber } from '../../shared/numbers';
 import type { InWords } from '../../shared/ownWords';
 import { ended } from '../../shared/routeWords';
-import { withoutLayer } from '../../shared/stepWords';
+import { otherWays, withoutLayer } from '../../shared/stepWords';
 import { weighedAt } from './fold';
 import { HeatCurve } from './HeatCurve';
 import { InstrumentsAtWork } from './InstrumentsAtWork';
@@ -55,9 +55,11 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                 {words?.also.map((one) => <Box key={one.id} sx={{ fontSize: 'var(--text-title)' }}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.target_c !== null && <Box sx={{ fontSize: 'var(--text-stove)' }}>{step.kind === 'bake' ? 'Oven' : 'To'} <strong>{Math.round(step.target_c)} °C</strong></Box>}
                 {batches > 1 && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>In <strong>{batches} batches</strong>: one does not fit the bowl or the oven. {lines.length > 0 && <>Each takes {lines.map((line) => `${grams(line.asked / batches)} g ${line.name}`).join(', ')}.</>}</Box>}
-                {step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>Done when: <strong>{step.endpoint}</strong></Box>}
+                {step.between && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)', mt: 0.5 }}>On the way: {step.between}.</Box>}
+                {step.kind !== 'weigh' && step.endpoint && <Box sx={{ fontSize: 'var(--text-title)', mt: 0.5 }}>Done when: <strong>{step.endpoint}</strong></Box>}
                 {step.reason && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>Why: {step.reason}.</Box>}
                 {step.goes_wrong && step.kind !== 'weigh' && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>If {step.goes_wrong}: {step.rescue}.</Box>}
+                {step.ways.length > 0 && <Box sx={{ fontSize: 'var(--text-head)', color: 'var(--ink-soft)' }}>{otherWays(step.ways)}.</Box>}
             </div>
             <InstrumentsAtWork run={run.id} step={step} lines={lines} lots={lots} heat={heat} say={say} />
             {heat && <HeatCurve heat={heat} />}
