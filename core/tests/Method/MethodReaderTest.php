@@ -109,8 +109,8 @@ final class MethodReaderTest extends TestCase
     public function testChouxIsDriedAndBeatenAndAPastryCreamBoiled(): void
     {
         [, $method] = self::page('eclairs');
-        self::assertSame(['boil', 'combine', 'combine', 'move', 'dry_on_hob', 'cool', 'beat_in', 'pipe', 'bake', 'cut_out', 'cool', 'scald', 'blanch_yolks', 'combine', 'temper_eggs', 'move', 'boil', 'beat', 'rest', 'chill', 'boil', 'pour_over', 'rest', 'combine', 'fill', 'dip'], self::operations($method));
-        self::assertSame([['celsius' => 160.0, 'minutes' => 10.0]], $method->acts[8]->stages);
+        self::assertSame(['boil', 'combine', 'move', 'dry_on_hob', 'cool', 'beat_in', 'pipe', 'bake', 'cut_out', 'cool', 'scald', 'blanch_yolks', 'combine', 'temper_eggs', 'move', 'boil', 'beat', 'move', 'chill', 'boil', 'pour_over', 'rest', 'combine', 'fill', 'dip'], self::operations($method));
+        self::assertSame([['celsius' => 160.0, 'minutes' => 10.0]], $method->acts[7]->stages);
     }
 
     public function testWhatNobodyUnderstandsIsKeptAndSaid(): void
@@ -212,7 +212,7 @@ final class MethodReaderTest extends TestCase
         }
         $objects = array_column(Table::of('method/objects'), 'object');
         foreach (Table::of('method/verbs') as $row) {
-            self::assertSame([], array_diff(preg_split('~[+ ]~', $row['of'], -1, \PREG_SPLIT_NO_EMPTY) ?: [], $objects), $row['verb']);
+            self::assertSame([], array_diff(array_map(static fn(string $one): string => (string) preg_replace('~^in-~', '', $one), preg_split('~[+ ]~', $row['of'], -1, \PREG_SPLIT_NO_EMPTY) ?: []), $objects), $row['verb']);
         }
     }
 

@@ -11,9 +11,24 @@ final class Clauses
     private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or)\b[,:]?\s*~iu';
 
     /** What may stand before a comma and the verb: "In a bowl, whisk", "Once cool, fold", "Using a spoon, …", "When it boils, …", "Filling: beat". */
-    private const PLACE = '~^(?:in|into|on|over|with|using|once|when|as soon as|while|after|before|meanwhile|for|to make|at this point|off the heat|from|by hand|until|if|without|still|keeping|working)\b[^,:]{0,80}[,:]\s*~iu';
+    private const PLACE = '~^(?:in|into|on|over|with|using|once|when|as soon as|while|after|before|meanwhile|for|to make|at this point|off (?:the )?(?:heat|hob|flame|stove)|away from the heat|from|by hand|until|if|without|still|keeping|working)\b[^,:]{0,80}[,:]\s*~iu';
 
-    private const ALSO_NOUNS = ['cream', 'butter', 'juice', 'zest', 'core', 'stone', 'oil', 'top', 'layer', 'glaze', 'stand', 'sponge', 'syrup', 'work', 'form', 'set', 'pit', 'split', 'cut', 'quarter', 'stream', 'crumble', 'puree', 'purée', 'grain'];
+    private const ALSO_NOUNS = ['cream', 'butter', 'juice', 'zest', 'core', 'stone', 'oil', 'top', 'layer', 'glaze', 'stand', 'sponge', 'syrup', 'work', 'form', 'set', 'pit', 'split', 'cut', 'quarter', 'stream', 'crumble', 'puree', 'purée', 'grain', 'flour', 'ice', 'frost', 'score', 'mount', 'shave', 'slide', 'pull'];
+
+    /** Places that are verbs of a prep sheet where a time or a heat follows: "fridge 3 h", "blind 165". */
+    private const PLACES = ['fridge', 'freezer', 'blast', 'blind'];
+
+    /** "Keep stirring", "start by beating": the work is the second word. */
+    private const GOES_ON = '~^(?:keep(?: on)?|continue|carry on|go on|start|begin|start off|try)(?:\s+(?:by|to|with))?\s+([\p{L}]+?)(ing)?\b~iu';
+
+    private const NOMINAL = [
+        '~\bto (?:a |the |one )?boil\b~iu' => 'boil',
+        '~\bto (?:a |the )?simmer\b~iu' => 'simmer',
+        '~\bto (?:a |one )?(?:dough|lump|ball)\b~iu' => 'knead',
+        '~^(?:on ?to|over|on) (?:the )?\p{L}+$~iu' => 'pour',
+        '~\bin(?: (?:\d|two|three|thirds|gradually|slowly|last))?$~iu' => 'add',
+        '~^\d{2,3} ?° ?c?\b~iu' => 'heat',
+    ];
 
     /** @return list<string> sentences of a step, trimmed */
     public static function sentences(string $step): array
@@ -69,8 +84,15 @@ final class Clauses
         // Prep sheets name the thing first: "cream 35 % whip soft", "straw. purée 85 °C".
         for ($at = 1; $at < min(6, \count($words)); ++$at) {
             $found = Verbs::at($words, $at);
-            if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to'], true)) {
+            if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on'], true)) {
                 return ['verb' => $found['verb'], 'at' => $at, 'length' => $found['length'], 'words' => $words];
+            }
+        }
+
+        // Prep sheets leave the verb out: "juice + sugar to simmer", "eggs in 3", "flour in, just to a dough", "onto eggs".
+        foreach (self::NOMINAL as $pattern => $verb) {
+            if (preg_match($pattern, $bare) === 1) {
+                return ['verb' => $verb, 'at' => \count($words), 'length' => 0, 'words' => $words];
             }
         }
 
@@ -90,7 +112,24 @@ final class Clauses
             $clause = (string) preg_replace([self::LEAD, self::PLACE], '', ltrim($clause));
         } while ($clause !== $was);
 
-        return $clause === '' ? $was : $clause;
+        $clause = $clause === '' ? $was : $clause;
+        if (preg_match(self::GOES_ON, $clause, $m) === 1) {
+            foreach (self::stems($m[1], ($m[2] ?? '') !== '') as $stem) {
+                if (Verbs::at([$stem]) !== null) {
+                    return $stem . mb_substr($clause, mb_strlen($m[0]));
+                }
+            }
+        }
+
+        return $clause;
+    }
+
+    /** @return list<string> what a word in -ing may be of: beat, whip, bake */
+    private static function stems(string $word, bool $isGerund): array
+    {
+        $word = mb_strtolower($word);
+
+        return $isGerund ? [$word, (string) preg_replace('~(\p{L})\1$~u', '$1', $word), "{$word}e"] : [$word];
     }
 
     private static function startsWithVerb(string $piece): bool
@@ -112,6 +151,10 @@ final class Clauses
      */
     private static function isName(array $words): bool
     {
+        if (\in_array($words[0] ?? '', self::PLACES, true)) {
+            return preg_match('~^(?:\d.*|overnight|until|at|for)$~u', $words[1] ?? '') !== 1;
+        }
+
         return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open)$~u', $words[1] ?? '') !== 1;
     }
 

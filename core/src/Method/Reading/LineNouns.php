@@ -23,6 +23,10 @@ final class LineNouns
     private const HEAD = 2;
     private const ANY = 1;
 
+    /** Letters from which a word may have one wrong, and from which two. */
+    private const SHORT = 6;
+    private const LONG = 9;
+
     /** @var array<string, array<string, int>> worth of each line, by the words and the key of the line ("0.2") */
     private array $phrases = [];
 
@@ -48,6 +52,7 @@ final class LineNouns
     {
         $own = trim((string) preg_replace(self::BARE, ' ', $line->text));
         $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), [$in->name, ...$in->called(), ...Tastes::of($in)]));
+        $this->noteLast($own, $key);
         foreach ([...array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]), ...$known] as $words) {
             if ($words === []) {
                 continue;
@@ -62,6 +67,16 @@ final class LineNouns
             if ($last >= 1) {
                 $this->note($words[$last - 1] . ' ' . $words[$last], $key, self::WHOLE);
             }
+        }
+    }
+
+    /** The last word of a line as it was written, where it tells how the thing is: "passion fruit purée" is the purée of its method. */
+    private function noteLast(string $own, string $key): void
+    {
+        $words = $this->spelling->words((string) preg_replace('~\([^)]*\)|,.*$~u', '', $own));
+        $last = end($words);
+        if ($last !== false && mb_strlen($last) >= 4 && isset(self::idle()[$last])) {
+            $this->note($last, $key, self::ANY);
         }
     }
 
@@ -92,7 +107,7 @@ final class LineNouns
         for ($at = 0; $at < \count($words); ++$at) {
             for ($length = min($this->longest, \count($words) - $at, 4); $length >= 1; --$length) {
                 $phrase = implode(' ', \array_slice($words, $at, $length));
-                $lines = $this->phrases[$phrase] ?? null;
+                $lines = $this->phrases[$phrase] ?? ($length === 1 ? $this->misspelt($phrase) : null);
                 if ($lines !== null && $lines !== []) {
                     $most = max($lines);
                     $found[] = ['at' => $at, 'length' => $length, 'phrase' => $phrase, 'lines' => array_filter($lines, static fn(int $worth): bool => $worth === $most)];
@@ -103,6 +118,28 @@ final class LineNouns
         }
 
         return $found;
+    }
+
+    /**
+     * The lines whose name a word is but for a letter, two of a long one: "liquer", "marscapone".
+     *
+     * @return ?array<string, int>
+     */
+    private function misspelt(string $word): ?array
+    {
+        $length = \strlen($word);
+        if ($length < self::SHORT || isset(self::idle()[$word]) || Verbs::at([$word]) !== null) {
+            return null;
+        }
+        $may = $length >= self::LONG ? 2 : 1;
+        foreach ($this->phrases as $phrase => $lines) {
+            $phrase = (string) $phrase;
+            if (abs(\strlen($phrase) - $length) <= $may && $phrase[0] === $word[0] && !str_contains($phrase, ' ') && levenshtein($phrase, $word) <= $may) {
+                return $lines;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, true> words that tell how a thing is, not which */

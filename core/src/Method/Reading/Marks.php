@@ -52,6 +52,7 @@ final class Marks
     /** °C of a mass. */
     public static function mass(string $clause): ?float
     {
+        $clause = (string) preg_replace('~\([^)]*\bcount\b[^)]*\)~iu', '', $clause);
         $celsius = HeatWords::heat((string) preg_replace('~\bgas\s*(?:mark\s*)?\d~iu', '', $clause));
         if ($celsius === null && preg_match('~\b(?:to|at|core|below|above|<|≤)\s*(-?\d{2,3})\b(?!\s*(?:g|ml|kg|mm|cm|min|mins|minutes?|hours?|h|s|%)\b)~u', $clause, $m) === 1 && (float) $m[1] <= 200.0) {
             return (float) $m[1];

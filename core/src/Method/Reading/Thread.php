@@ -8,6 +8,7 @@ use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
 use Transmuta\Intake\Spelling;
 use Transmuta\Method\Act;
+use Transmuta\Method\Operation;
 use Transmuta\Method\Part;
 use Transmuta\Shelf\Ingredient;
 
@@ -17,7 +18,10 @@ final class Thread
     /** Words for what is there already. */
     private const PRODUCT = '~\b(?:mixture|mix|it|them|this|these|custard|batter|dough|paste|base mix|everything|curd|cream mixture|purée|puree|syrup|caramel|meringue|foam|compote|jelly|ganache|sauce|filling|panade|curds|slurry|blend|cheesecake|tart|pudding|dessert|the pan|the bowl)\b~iu';
 
-    private const ALL = '~\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest)|all the|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
+    private const ALL = '~\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest)|all the(?!\s+(?:time|way|while|lumps))|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
+
+    /** "Everything except the zest". */
+    private const EXCEPT = '~,?\s*\b(?:except(?:ing)?(?: for)?|apart from|other than|excluding|but not|save)\b\s*~iu';
 
     private const DRY = '~\b(?:dry ingredients|the dries|the powders|the dry)\b~iu';
 
@@ -30,7 +34,12 @@ final class Thread
     private const BESIDE = ['prepare_tin', 'line_acetate', 'chill_tools', 'preheat'];
 
     /** What only makes a line ready to go in. */
-    private const MADE_READY = ['sift', 'mix_dry', 'slake', 'grind', 'crush', 'toast', 'melt', 'zest', 'juice', 'chop', 'bloom', 'drain'];
+    private const MADE_READY = ['sift', 'mix_dry', 'slake', 'grind', 'crush', 'toast', 'melt', 'zest', 'juice', 'chop', 'bloom', 'drain', 'prep_fruit', 'rinse_dry', 'soak'];
+
+    /** What is a mixing already, so that "and mix" behind it is no step of its own. */
+    private const MIXING = ['combine', 'beat', 'beat_in', 'cream_butter', 'mix_dry', 'fold', 'stream_in', 'temper_in', 'temper_eggs', 'blend', 'emulsify', 'toss', 'whip', 'meringue_french', 'whisk_ribbon', 'blanch_yolks'];
+
+    private const JUST_MIX = '~^\W*(?:and\s+)?[\p{L}-]+(?:\s+(?:it|all|well|again|together|gently|thoroughly|briefly|smooth|everything|in|through|up|until.*))*\W*$~iu';
 
     private const VESSEL = '~\b(?:tins?|pans?|glass(?:es)?|mould?s?|molds?|ramekins?|dish(?:es)?|jars?|cups?|pots?|cases?|shells?|rings?|verrines?|bowls?|moulds)\b~iu';
 
@@ -132,8 +141,10 @@ final class Thread
     private function clause(string $clause, array $verb, int $at, string $next): void
     {
         // What is a sign of the end names nothing that goes in.
-        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
-        [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $said")));
+        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b.*$~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        // "Butter the bread": what is done is also what it is done with.
+        $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
+        [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$said")));
         if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($next)) !== [] && \count($verb['words']) === $verb['length'] && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
             $this->waiting = trim($this->waiting . ' ' . $clause . ' and');
 
@@ -141,6 +152,9 @@ final class Thread
         }
         $of = $isNamed || !$this->isBegun || $this->latest === null ? [...$parts, ...$refers] : $this->acts[$this->latest]->parts;
         $objects = Objects::of(array_map(fn(Part $part): Ingredient => $this->nouns->ingredients[$part->key()], $of), mb_strtolower($said));
+        if ($parts === []) {
+            array_push($objects, ...$this->held($refers));
+        }
         ['operation' => $operation, 'goesOn' => $goesOn] = Verbs::operation($verb['verb'], $objects, $clause, $next);
         $words = trim($this->waiting . ' ' . $clause);
         $this->waiting = '';
@@ -175,6 +189,11 @@ final class Thread
             [$celsius, $oven] = [$this->preheated->celsius, $this->preheated->oven];
         }
         $stages = $operation->heats === 'oven' ? Marks::stages($clause) : [];
+        if ($parts === [] && $this->latest !== null && $from === [$this->latest] && $this->goesOnWith($operation, $said)) {
+            $this->append($clause);
+
+            return;
+        }
         $act = new Act($at, $words, $operation, $layer, $parts, $from, $celsius, $oven, Marks::lasts($clause), $stages, Marks::sign($clause));
         if ($operation->key === 'preheat') {
             $this->preheated = $act;
@@ -189,6 +208,47 @@ final class Thread
     }
 
     /**
+     * What the mass at hand holds, as objects of `verbs.csv` behind "in-": yolks that are cooked are not simmered.
+     *
+     * @param list<Part> $refers lines that are spoken of and in already
+     *
+     * @return list<string>
+     */
+    private function held(array $refers): array
+    {
+        $at = $refers === [] ? $this->latest : ($this->taker[$refers[0]->key()] ?? $this->latest);
+        $keys = [];
+        $open = $at === null ? [] : [(int) $this->reached($at)];
+        $seen = [];
+        while ($open !== []) {
+            $n = array_pop($open);
+            if (isset($seen[$n])) {
+                continue;
+            }
+            $seen[$n] = true;
+            array_push($open, ...$this->acts[$n]->from);
+            foreach ($this->acts[$n]->parts as $part) {
+                $keys[$part->key()] = true;
+            }
+        }
+
+        return array_map(static fn(string $object): string => "in-$object", Objects::of(array_map(fn(string|int $key): Ingredient => $this->nouns->ingredients[(string) $key], array_keys($keys)), ''));
+    }
+
+    /** Whether a clause that names nothing only goes on with what was just done: "put it in water and let it bloom", "add the sugar and mix". */
+    private function goesOnWith(Operation $operation, string $said): bool
+    {
+        $last = $this->acts[(int) $this->latest]->operation;
+        $isMixing = static fn(Operation $one): bool => \in_array($one->key, self::MIXING, true);
+
+        $isBare = preg_match(self::JUST_MIX, $said) === 1;
+        // "Cover with boiling water and leave an hour": the hour is that of the soaking.
+        $isItsTime = $operation->key === 'rest' && $last->wait !== null && $this->acts[(int) $this->latest]->time === null && !\in_array($last->key, ['rest', 'cool'], true) && !$isMixing($last);
+
+        return $this->isBegun && !$operation->isBare() && ($operation->key === $last->key && $operation->heats !== 'oven' && ($operation->key !== 'combine' || $isBare) || ($operation->key === 'combine' && $isBare && $isMixing($last)) || $isItsTime);
+    }
+
+    /**
      * What a clause names: lines that go in, lines that are in already, and whether it names anything.
      *
      * @return array{list<Part>, list<Part>, bool}
@@ -197,6 +257,8 @@ final class Thread
     {
         $parts = $refers = [];
         $isNamed = false;
+        [$said, $but] = [...preg_split(self::EXCEPT, $said, 2) ?: [$said], ''];
+        $kept = $this->nouns->in($this->spelling->words($but));
         // "Whites + sugar" are two things, and no white sugar.
         foreach (preg_split('~[,+&;:/()]|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
             $words = $this->spelling->words($piece);
@@ -209,17 +271,20 @@ final class Thread
         if ($isFirst || preg_match(self::ALL, $said) === 1 || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
             $isDry = preg_match(self::DRY, $said) === 1;
             $layer = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
-            $layer = $this->hasUnused($layer) ? $layer : $this->under;
+            $layer = $this->layerNamed($said) ?? ($this->hasUnused($layer) ? $layer : $this->under);
             foreach ($this->nouns->ingredients as $key => $in) {
                 [$of, $line] = array_map(intval(...), explode('.', (string) $key));
-                if ($of === $layer && !isset($this->used[$key]) && (!$isDry || $in->composition->of100('water') < 20.0)) {
+                $isKept = array_filter($kept, static fn(array $found): bool => isset($found['lines'][$key])) !== [];
+                if ($of === $layer && !$isKept && !isset($this->used[$key]) && (!$isDry || $in->composition->of100('water') < 20.0)) {
                     $this->used[$key] = 1.0;
                     $parts[] = new Part($of, $line, 1.0, $isDry ? 'dry ingredients' : 'everything');
                 }
             }
         }
 
-        return [$parts, $refers, $isNamed];
+        $taken = array_fill_keys(array_map(static fn(Part $part): string => $part->key(), $parts), true);
+
+        return [$parts, array_values(array_filter($refers, static fn(Part $part): bool => !isset($taken[$part->key()]))), $isNamed];
     }
 
     /**
@@ -295,6 +360,8 @@ final class Thread
             preg_match('~\b(?:three|3)[\s-]quarter(?: of)?(?: the)?$~u', $before) === 1 => [0.75, false, false],
             preg_match('~\bhalf(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1, preg_match('~\b1 2(?: the| of the)?$~u', $before) === 1 => [0.5, false, false],
             preg_match('~\bthird(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1 => [1 / 3, false, false],
+            // "Quarter the figs" cuts all of them.
+            preg_match('~^quarter(?: the| your| each)?$~u', $before) === 1 => [1.0, false, false],
             preg_match('~\bquarter(?: of)?(?: the)?$~u', $before) === 1 => [0.25, false, false],
             preg_match('~\b(?:some|little|few|bit|spoonful|spoon|splash|ladleful)(?: more)?(?: of)?(?: the| cold| hot)*$~u', $before) === 1 => [1 / 3, false, true],
             preg_match('~\bmost(?: of)?(?: the)?$~u', $before) === 1 => [0.8, false, true],
@@ -335,6 +402,12 @@ final class Thread
         if ($parted !== null && array_filter([...$parts, ...$refers], static fn(Part $part): bool => preg_match('~yolk|white~', $part->named) === 1) === []) {
             $from[] = $isApart ? $parted : $this->reachedFirst($parted, $said);
         }
+        foreach ($parts === [] ? Products::in($rest) : [] as $operations) {
+            $made = $this->madeBy($operations);
+            if ($made !== null) {
+                $from[] = (int) $this->reached($made);
+            }
+        }
         $named = $this->layerNamed($said);
         if ($named !== null && isset($this->last[$named])) {
             $from[] = $this->last[$named];
@@ -356,23 +429,55 @@ final class Thread
             $from[] = $this->latest;
         }
         $last = $this->last[$layer] ?? null;
-        if ($goesOn === 'yes' && $last !== null && !$isApart) {
+        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:it|them|this)\s+(?:in|into|through)\b~iu', Clauses::bare($said)) === 1;
+        if (($goesOn === 'yes' || $isIn) && $last !== null && !$isApart) {
             // "Add cardamom and the saffron milk": what is added is added to what is in hand; what is poured into a tin is not.
             if (\count($from) === 1 && $refers !== [] && !\in_array($last, $from, true) && preg_match(self::VESSEL, $said) !== 1) {
                 $from[] = $last;
             }
             // "Sift the flour. Fold it in": into what waited for it.
-            if ($from === [$last] && preg_match('~^\W*[\p{L}-]+\s+(?:it|them)\s+(?:in|through)\b~iu', Clauses::bare($said)) === 1) {
+            if ($from === [$last] && $isIn) {
                 $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
                 $from = $waits === [] ? $from : [end($waits), $last];
             }
-            if ($from === [$last] && \in_array($this->acts[$last]->operation->key, self::MADE_READY, true) && $this->acts[$last]->from === []) {
+            if ($from === [$last] && $this->isMadeReady($last)) {
                 $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
                 $from = $waits === [] ? $from : [end($waits), $last];
             }
         }
 
         return $from;
+    }
+
+    /**
+     * The last act that made what is called by a name.
+     *
+     * @param list<string> $operations
+     */
+    private function madeBy(array $operations): ?int
+    {
+        foreach (array_reverse(array_keys($this->acts)) as $n) {
+            if (\in_array($this->acts[$n]->operation->key, $operations, true)) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether nothing but making ready was done to what an act holds: gelatin that was soaked and squeezed. */
+    private function isMadeReady(int $act): bool
+    {
+        if (!\in_array($this->acts[$act]->operation->key, self::MADE_READY, true)) {
+            return false;
+        }
+        foreach ($this->acts[$act]->from as $before) {
+            if (!$this->isMadeReady($before)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -437,9 +542,33 @@ final class Thread
     /** @return list<int> acts of a layer on whose products nothing was done yet */
     private function openOf(int $layer): array
     {
-        $used = array_merge(...array_map(static fn(Act $act): array => $act->from, $this->acts), ...[[]]);
+        $used = [];
+        foreach ($this->acts as $act) {
+            if (!$act->operation->isBare()) {
+                array_push($used, ...$act->from, ...$this->beforeBare($act->from));
+            }
+        }
 
         return array_values(array_filter(array_keys($this->acts), fn(int $n): bool => $this->acts[$n]->layer === $layer && !$this->acts[$n]->operation->isBare() && !\in_array($n, $used, true)));
+    }
+
+    /**
+     * What was done before something that is only said: "take off the heat" uses nothing up.
+     *
+     * @param list<int> $acts
+     *
+     * @return list<int>
+     */
+    private function beforeBare(array $acts): array
+    {
+        $before = [];
+        foreach ($acts as $n) {
+            if ($this->acts[$n]->operation->isBare()) {
+                array_push($before, ...$this->acts[$n]->from, ...$this->beforeBare($this->acts[$n]->from));
+            }
+        }
+
+        return $before;
     }
 
     private function add(Act $act): void
