@@ -28,6 +28,7 @@ final class Clauses
         '~^(?:on ?to|over|on) (?:the )?\p{L}+$~iu' => 'pour',
         '~\bin(?: (?:\d|two|three|thirds|gradually|slowly|last))?$~iu' => 'add',
         '~^\d{2,3} ?° ?c?\b~iu' => 'heat',
+        '~^in ?to\b.*\b(?:tins?|moulds?|molds?|rings?|glass(?:es)?|cases?|shells?|ramekins?|verrines?|frames?)\b~iu' => 'pour',
     ];
 
     /** @return list<string> sentences of a step, trimmed */
@@ -87,6 +88,12 @@ final class Clauses
             if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on'], true)) {
                 return ['verb' => $found['verb'], 'at' => $at, 'length' => $found['length'], 'words' => $words];
             }
+        }
+
+        // "Layer the fruit", "Cut into squares": a word that may be a thing is the verb where nothing else is.
+        $first = Verbs::at($words);
+        if ($first !== null && \count($words) > 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
+            return ['verb' => $first['verb'], 'at' => 0, 'length' => $first['length'], 'words' => $words];
         }
 
         // Prep sheets leave the verb out: "juice + sugar to simmer", "eggs in 3", "flour in, just to a dough", "onto eggs".
@@ -155,7 +162,7 @@ final class Clauses
             return preg_match('~^(?:\d.*|overnight|until|at|for)$~u', $words[1] ?? '') !== 1;
         }
 
-        return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open)$~u', $words[1] ?? '') !== 1;
+        return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open|into|across|up|out)$~u', $words[1] ?? '') !== 1 && !($words[0] === 'glaze' && \in_array($words[1] ?? '', ['at', 'with'], true));
     }
 
     /** @return list<string> in small letters, without marks */

@@ -23,6 +23,9 @@ final class LineNouns
     private const HEAD = 2;
     private const ANY = 1;
 
+    /** What names end in or begin with that say of what form a thing is. */
+    private const FORMS = ['powder', 'paste', 'coarse', 'fine', 'flake', 'flakes', 'crumb', 'crumbs', 'granule', 'granules', 'drop', 'drops', 'piece', 'pieces', 'ground', 'grain', 'dust', 'plain', 'white', 'light', 'dark', 'thick', 'whole', 'raw', 'hard', 'cold', 'hot', 'sheet', 'sheets', 'block', 'stick', 'base', 'mix', 'spread', 'top', 'drink'];
+
     /** Letters from which a word may have one wrong, and from which two. */
     private const SHORT = 6;
     private const LONG = 9;
@@ -53,14 +56,18 @@ final class LineNouns
         $own = trim((string) preg_replace(self::BARE, ' ', $line->text));
         $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), [$in->name, ...$in->called(), ...Tastes::of($in)]));
         $this->noteLast($own, $key);
-        foreach ([...array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]), ...$known] as $words) {
+        $written = array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]);
+        $ownWords = array_merge(...$written, ...[[]]);
+        foreach ([...$written, ...$known] as $n => $words) {
             if ($words === []) {
                 continue;
             }
+            $isOwn = $n < \count($written);
             $this->note(implode(' ', $words), $key, self::WHOLE);
             $last = \count($words) - 1;
             foreach ($words as $at => $word) {
-                if (mb_strlen($word) >= 3) {
+                // What the shelf calls a thing besides lends it no word that only tells its form: a coarse powder is no sugar.
+                if (mb_strlen($word) >= 3 && ($isOwn || \in_array($word, $ownWords, true) || !\in_array($word, self::FORMS, true))) {
                     $this->note($word, $key, $at === $last ? self::HEAD : self::ANY);
                 }
             }

@@ -23,6 +23,10 @@ final class Thread
     /** "Everything except the zest". */
     private const EXCEPT = '~,?\s*\b(?:except(?:ing)?(?: for)?|apart from|other than|excluding|but not|save)\b\s*~iu';
 
+    /** "The three milks": as many lines as there are of a layer. */
+    private const SOME = '~\b(two|three|four|five|[2-5])\s+(milks|creams|cheeses|sugars|flours|chocolates|juices|liquids|powders|ingredients)\b~iu';
+    private const COUNTS = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5];
+
     private const DRY = '~\b(?:dry ingredients|the dries|the powders|the dry)\b~iu';
 
     private const ONTO = '~\b(?:over|onto|on top of|on|into|in)\s+(?:to\s+)?(?:the|each|your)\s+[^,.;]*~iu';
@@ -141,7 +145,7 @@ final class Thread
     private function clause(string $clause, array $verb, int $at, string $next): void
     {
         // What is a sign of the end names nothing that goes in.
-        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b.*$~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
         // "Butter the bread": what is done is also what it is done with.
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
         [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$said")));
@@ -171,6 +175,10 @@ final class Thread
             $this->stage($words, $clause);
 
             return;
+        }
+        // "Heat the ghee, fry the nuts": in it.
+        if ($this->isBegun && $this->latest !== null && \in_array($operation->key, ['fry', 'roast_in_fat', 'toast'], true) && \in_array($this->acts[$this->latest]->operation->key, ['warm', 'melt', 'heat_to'], true)) {
+            $goesOn = 'yes';
         }
         $from = $this->from($said, $parts, $refers, $goesOn, $layer);
         $this->isBegun = true;
@@ -218,15 +226,7 @@ final class Thread
     {
         $at = $refers === [] ? $this->latest : ($this->taker[$refers[0]->key()] ?? $this->latest);
         $keys = [];
-        $open = $at === null ? [] : [(int) $this->reached($at)];
-        $seen = [];
-        while ($open !== []) {
-            $n = array_pop($open);
-            if (isset($seen[$n])) {
-                continue;
-            }
-            $seen[$n] = true;
-            array_push($open, ...$this->acts[$n]->from);
+        foreach ($at === null ? [] : array_keys($this->chain((int) $this->reached($at))) as $n) {
             foreach ($this->acts[$n]->parts as $part) {
                 $keys[$part->key()] = true;
             }
@@ -260,7 +260,7 @@ final class Thread
         [$said, $but] = [...preg_split(self::EXCEPT, $said, 2) ?: [$said], ''];
         $kept = $this->nouns->in($this->spelling->words($but));
         // "Whites + sugar" are two things, and no white sugar.
-        foreach (preg_split('~[,+&;:/()]|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
+        foreach (preg_split('~[,+&;:()]|(?<!\d)/|/(?!\d)|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
             $words = $this->spelling->words($piece);
             foreach ($this->nouns->in($words) as $found) {
                 $isNamed = true;
@@ -268,7 +268,8 @@ final class Thread
             }
         }
         $isFirst = $this->latest === null && preg_match('~\b(?:it|them)\b~iu', $said) === 1 && !$isNamed;
-        if ($isFirst || preg_match(self::ALL, $said) === 1 || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
+        $isMoved = preg_match('~^\W*(?:return|transfer|strain|sieve|pass|pour|scrape|move|take|spoon|ladle|bring)\b~iu', Clauses::bare(ltrim($said))) === 1;
+        if ($isFirst || (!$isMoved && preg_match(self::ALL, $said) === 1) || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
             $isDry = preg_match(self::DRY, $said) === 1;
             $layer = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
             $layer = $this->layerNamed($said) ?? ($this->hasUnused($layer) ? $layer : $this->under);
@@ -282,9 +283,37 @@ final class Thread
             }
         }
 
+        if (preg_match(self::SOME, $said, $m) === 1) {
+            $this->several(self::COUNTS[mb_strtolower($m[1])] ?? (int) $m[1], $m[2], $parts);
+            $refers = [];
+        }
         $taken = array_fill_keys(array_map(static fn(Part $part): string => $part->key(), $parts), true);
 
         return [$parts, array_values(array_filter($refers, static fn(Part $part): bool => !isset($taken[$part->key()]))), $isNamed];
+    }
+
+    /**
+     * Takes as many lines as a layer has left, where it has just so many: "the three milks".
+     *
+     * @param list<Part> $parts
+     */
+    private function several(int $count, string $named, array &$parts): void
+    {
+        foreach (array_keys($this->formula->layers) as $layer) {
+            $open = array_values(array_filter(array_map(strval(...), array_keys($this->nouns->ingredients)), fn(string $key): bool => (int) $key === $layer && (!isset($this->used[$key]) || array_filter($parts, static fn(Part $part): bool => $part->key() === $key) !== [])));
+            if (\count($open) !== $count) {
+                continue;
+            }
+            $parts = array_values(array_filter($parts, static fn(Part $part): bool => $part->layer === $layer));
+            foreach ($open as $key) {
+                if (!isset($this->used[$key])) {
+                    $this->used[$key] = 1.0;
+                    $parts[] = new Part($layer, (int) explode('.', $key)[1], 1.0, $named);
+                }
+            }
+
+            return;
+        }
     }
 
     /**
@@ -297,8 +326,9 @@ final class Thread
      */
     private function name(array $found, array $words, string $said, array &$parts, array &$refers): void
     {
-        $keys = $this->meant($found['lines'], $this->isMany($found['phrase'], $said));
-        [$share, $isRest, $isDrafted] = $this->share(implode(' ', \array_slice($words, max(0, $found['at'] - 5), min(5, $found['at']))), $keys[0] ?? '');
+        $before = implode(' ', \array_slice($words, max(0, $found['at'] - 5), min(5, $found['at'])));
+        $keys = $this->meant($found['lines'], $this->isMany($found['phrase'], $said), preg_match('~\b(?:rest|remaining|remainder)\b~u', $before) === 1, preg_match('~(\d+(?:\.\d+)?)\s*(?:g|ml)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 ? (float) $m[1] : null);
+        [$share, $isRest, $isDrafted] = $this->share($before, $keys[0] ?? '');
         foreach ($keys as $key) {
             $was = $this->used[$key] ?? 0.0;
             [$layer, $line] = array_map(intval(...), explode('.', $key));
@@ -322,15 +352,23 @@ final class Thread
      * Which of the lines a word fits is meant: those of the layer at work first, what is still to come before what is in.
      *
      * @param array<string, int> $lines
+     * @param ?float $grams that are said
      *
      * @return list<string> keys
      */
-    private function meant(array $lines, bool $isMany): array
+    private function meant(array $lines, bool $isMany, bool $isRest = false, ?float $grams = null): array
     {
+        // "The 60 g sugar" is the line of 60 g.
+        $exact = $grams === null ? [] : array_values(array_filter(array_map(strval(...), array_keys($lines)), fn(string $key): bool => abs($this->grams($key) - $grams) <= 0.02 * $grams && ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
+        if (\count($exact) === 1) {
+            return $exact;
+        }
         $keys = array_map(strval(...), array_keys($lines));
         $here = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
         $open = array_values(array_filter($keys, fn(string $key): bool => ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
-        foreach ([$open, $keys] as $from) {
+        // "The rest of the sugar" is of a line that was begun, wherever another has not been.
+        $begun = $isRest ? array_values(array_filter($open, fn(string $key): bool => ($this->used[$key] ?? 0.0) > 0.0)) : [];
+        foreach ([$begun, $open, $keys] as $from) {
             foreach ([$here, $this->under] as $layer) {
                 $of = array_values(array_filter($from, static fn(string $key): bool => (int) $key === $layer));
                 if ($of !== []) {
@@ -358,6 +396,8 @@ final class Thread
             preg_match('~\b(?:rest|remaining|remainder|other half|other)\b[^.]*$~u', $before) === 1 => [1.0, true, false],
             preg_match('~\b(?:two|2)[\s-]third(?: of)?(?: the| your)?$~u', $before) === 1, preg_match('~\b2 3(?: of)?(?: the)?$~u', $before) === 1 => [2 / 3, false, false],
             preg_match('~\b(?:three|3)[\s-]quarter(?: of)?(?: the)?$~u', $before) === 1 => [0.75, false, false],
+            preg_match('~\b([1-5]) ([2-6])(?: of)?(?: the)?$~u', $before, $of) === 1 && (int) $of[1] < (int) $of[2] => [(int) $of[1] / (int) $of[2], false, false],
+            preg_match('~\b0?([.]\d+)(?: of)(?: the)?$~u', $before, $of) === 1 => [(float) "0$of[1]", false, false],
             preg_match('~\bhalf(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1, preg_match('~\b1 2(?: the| of the)?$~u', $before) === 1 => [0.5, false, false],
             preg_match('~\bthird(?: of)?(?: the| your)?(?: \w+)?$~u', $before) === 1 => [1 / 3, false, false],
             // "Quarter the figs" cuts all of them.
@@ -365,7 +405,7 @@ final class Thread
             preg_match('~\bquarter(?: of)?(?: the)?$~u', $before) === 1 => [0.25, false, false],
             preg_match('~\b(?:some|little|few|bit|spoonful|spoon|splash|ladleful)(?: more)?(?: of)?(?: the| cold| hot)*$~u', $before) === 1 => [1 / 3, false, true],
             preg_match('~\bmost(?: of)?(?: the)?$~u', $before) === 1 => [0.8, false, true],
-            preg_match('~(\d+(?:\.\d+)?)\s*(g|ml|tbsp|tablespoon|tsp|teaspoon)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 && $grams > 0.0 => [min(1.0, (float) $m[1] * match ($m[2]) {
+            preg_match('~(\d+(?:\.\d+)?)\s*(g|ml|tbsp|tablespoon|tsp|teaspoon)s?(?: of)?(?: the| cold| hot| caster| granulated)*$~u', $before, $m) === 1 && $grams > 0.0 => [min(1.0, (float) $m[1] * match ($m[2]) {
                 'tbsp', 'tablespoon' => 15.0,
                 'tsp', 'teaspoon' => 5.0,
                 default => 1.0,
@@ -425,14 +465,25 @@ final class Thread
 
         $from = array_values(array_unique(array_filter($from, static fn(?int $n): bool => $n !== null)));
         // "Crush the biscuits and mix with the butter": what is done to nothing that is named is done to what was in hand.
-        if ($this->isBegun && $this->latest !== null && !\in_array($this->latest, $from, true) && preg_match('~^\W*[\p{L}-]+\s+(?:with|in|into|through|over|onto|on|to)\b~iu', Clauses::bare($said)) === 1) {
+        if (($this->isBegun || $refers === []) && $this->latest !== null && !$isApart && !\in_array($this->latest, $from, true) && preg_match('~^\W*[\p{L}-]+\s+(?:with|in|into|through|over|onto|on|to)\b~iu', Clauses::bare($said)) === 1) {
             $from[] = $this->latest;
         }
         $last = $this->last[$layer] ?? null;
         $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:it|them|this)\s+(?:in|into|through)\b~iu', Clauses::bare($said)) === 1;
-        if (($goesOn === 'yes' || $isIn) && $last !== null && !$isApart) {
+        // "Whisk in the hot milk": into what is in hand.
+        $isInto = $goesOn === 'yes' || ($goesOn === 'in' && preg_match('~^\W*[\p{L}-]+\s+(?:back\s+)?in\s+(?!an?\s|the\s+(?:\w+\s+)?(?:bowl|pan|pot|oven|fridge|freezer|microwave|mixer|processor|blender))~iu', Clauses::bare($said)) === 1);
+        if (($isInto || $isIn) && $last !== null && !$isApart) {
             // "Add cardamom and the saffron milk": what is added is added to what is in hand; what is poured into a tin is not.
-            if (\count($from) === 1 && $refers !== [] && !\in_array($last, $from, true) && preg_match(self::VESSEL, $said) !== 1) {
+            $isOver = $parts === [] && preg_match('~^\W*[\p{L}-]+\s+(?:it\s+|this\s+)?(?:over|on top|around|all over)\W*$~iu', Clauses::bare($said)) === 1;
+            if ($isOver && $from === [$last]) {
+                $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
+                $from = $waits === [] ? $from : [end($waits), $last];
+            }
+            // "Poke the cake and drizzle the milk over": over what is in hand.
+            if ($this->isBegun && $refers !== [] && $this->latest !== null && !\in_array($this->latest, $from, true) && preg_match('~\b(?:over|on top|around)\b~iu', $said) === 1) {
+                $from[] = $this->latest;
+            }
+            if (\count($from) === 1 && $refers !== [] && !\in_array($last, $from, true) && preg_match(self::VESSEL, (string) preg_replace('~\b(?:an?|half an?|\d+)\s+(?:cups?|glass|pot|jar)\s+of\b~iu', '', $said)) !== 1) {
                 $from[] = $last;
             }
             // "Sift the flour. Fold it in": into what waited for it.
@@ -456,13 +507,30 @@ final class Thread
      */
     private function madeBy(array $operations): ?int
     {
+        $inHand = $this->latest === null ? [] : $this->chain($this->latest);
         foreach (array_reverse(array_keys($this->acts)) as $n) {
-            if (\in_array($this->acts[$n]->operation->key, $operations, true)) {
+            if (!isset($inHand[$n]) && \in_array($this->acts[$n]->operation->key, $operations, true)) {
                 return $n;
             }
         }
 
         return null;
+    }
+
+    /** @return array<int, true> an act and all it was made from */
+    private function chain(int $act): array
+    {
+        $chain = [];
+        $open = [$act];
+        while ($open !== []) {
+            $n = array_pop($open);
+            if (!isset($chain[$n])) {
+                $chain[$n] = true;
+                array_push($open, ...$this->acts[$n]->from);
+            }
+        }
+
+        return $chain;
     }
 
     /** Whether nothing but making ready was done to what an act holds: gelatin that was soaked and squeezed. */
