@@ -21,6 +21,9 @@ final class Clauses
     /** "Keep stirring", "start by beating": the work is the second word. */
     private const GOES_ON = '~^(?:keep(?: on)?|continue|carry on|go on|start|begin|start off|try)(?:\s+(?:by|to|with))?\s+([\p{L}]+?)(ing)?\b~iu';
 
+    /** Words behind which a verb is none. */
+    private const BEFORE_NOUNS = ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on', 'you', 'it', 'they', 'is', 'are', 'has', 'have', 'by', 'large', 'small', 'clean', 'dry', 'heavy', 'mixing', 'is', 'until', 'and'];
+
     private const NOMINAL = [
         '~\bto (?:a |the |one )?boil\b~iu' => 'boil',
         '~\bto (?:a |the )?simmer\b~iu' => 'simmer',
@@ -85,7 +88,7 @@ final class Clauses
         // Prep sheets name the thing first: "cream 35 % whip soft", "straw. purée 85 °C".
         for ($at = 1; $at < min(6, \count($words)); ++$at) {
             $found = Verbs::at($words, $at);
-            if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on'], true)) {
+            if ($found !== null && !self::isName(\array_slice($words, $at)) && !\in_array($words[$at - 1], self::BEFORE_NOUNS, true)) {
                 return ['verb' => $found['verb'], 'at' => $at, 'length' => $found['length'], 'words' => $words];
             }
         }
@@ -116,7 +119,8 @@ final class Clauses
     {
         do {
             $was = $clause;
-            $clause = (string) preg_replace([self::LEAD, self::PLACE], '', ltrim($clause));
+            $clause = (string) preg_replace(self::LEAD, '', ltrim($clause));
+            $clause = (string) preg_replace_callback(self::PLACE, self::leads(...), $clause);
         } while ($clause !== $was);
 
         $clause = $clause === '' ? $was : $clause;
@@ -129,6 +133,23 @@ final class Clauses
         }
 
         return $clause;
+    }
+
+    /**
+     * What stands before the verb goes; where the verb stands among it ("In a bowl whisk the eggs, …"), all from it on stays.
+     *
+     * @param array<string> $m
+     */
+    private static function leads(array $m): string
+    {
+        $words = self::words($m[0]);
+        for ($at = 2; $at < \count($words); ++$at) {
+            if (Verbs::at($words, $at) !== null && !\in_array($words[$at - 1], self::BEFORE_NOUNS, true) && !self::isName(\array_slice($words, $at)) && preg_match('~(?<![\p{L}-])' . preg_quote($words[$at], '~') . '(?![\p{L}-]).*$~isu', $m[0], $from) === 1) {
+                return $from[0];
+            }
+        }
+
+        return '';
     }
 
     /** @return list<string> what a word in -ing may be of: beat, whip, bake */

@@ -45,6 +45,10 @@ final class Thread
 
     private const JUST_MIX = '~^\W*(?:and\s+)?[\p{L}-]+(?:\s+(?:it|all|well|again|together|gently|thoroughly|briefly|smooth|everything|in|through|up|until.*))*\W*$~iu';
 
+    /** What is put on top of what has set, and what a mass that stands was last. */
+    private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
+    private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
+
     private const VESSEL = '~\b(?:tins?|pans?|glass(?:es)?|mould?s?|molds?|ramekins?|dish(?:es)?|jars?|cups?|pots?|cases?|shells?|rings?|verrines?|bowls?|moulds)\b~iu';
 
     /** @var array<int, Act> */
@@ -148,7 +152,8 @@ final class Thread
         $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
         // "Butter the bread": what is done is also what it is done with.
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
-        [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$said")));
+        $named = self::beside($said, $verb);
+        [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$named")));
         if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($next)) !== [] && \count($verb['words']) === $verb['length'] && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
             $this->waiting = trim($this->waiting . ' ' . $clause . ' and');
 
@@ -182,12 +187,16 @@ final class Thread
         }
         $from = $this->from($said, $parts, $refers, $goesOn, $layer);
         $this->isBegun = true;
+        $from = $this->finished($operation, $from, $said, $layer);
         $whole = $this->whole($said, $layer);
         if ($whole !== null && $this->latest !== null) {
             $from = array_values(array_unique([...($parts === [] ? [$this->latest] : $from), $whole]));
         }
         if ($onto !== null && $parts === [] && $this->latest !== null) {
             $from = array_values(array_unique([$this->latest, ...$from]));
+        }
+        if ($operation->key === 'bake' && $this->standsInWater()) {
+            $operation = Operation::of('bake_water');
         }
         if ($operation->key === 'bake' && $parts === [] && $this->latest !== null && $this->latest === $this->lastBake() && $this->stagesOn($clause, $words)) {
             return;
@@ -235,6 +244,69 @@ final class Thread
         return array_map(static fn(string $object): string => "in-$object", Objects::of(array_map(fn(string|int $key): Ingredient => $this->nouns->ingredients[(string) $key], array_keys($keys)), ''));
     }
 
+    /**
+     * What a clause names beside its verb: to cream the butter takes no cream.
+     *
+     * @param array{verb: string, at: int, length: int, words: list<string>} $verb
+     */
+    private static function beside(string $said, array $verb): string
+    {
+        return $verb['length'] === 0 ? $said : (string) preg_replace('~(?<![\p{L}-])' . str_replace(' ', '\s+', preg_quote($verb['verb'], '~')) . '(?![\p{L}-])~iu', ' ', $said, 1);
+    }
+
+    /** Whether hot water was poured around what is baked next. */
+    private function standsInWater(): bool
+    {
+        foreach (\array_slice($this->acts, -4) as $act) {
+            if (preg_match('~\bwater\b.*\b(?:roasting|half\s?way|tins?|trays?|bath|sides)\b~iu', $act->words) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What a step that ends something is also done to: a topping goes on what has set, a filling on what lies under it, an assembly takes all there is.
+     *
+     * @param list<int> $from
+     *
+     * @return list<int>
+     */
+    private function finished(Operation $operation, array $from, string $said, int $layer): array
+    {
+        $isTop = \in_array($operation->key, self::TOPS, true) || ($operation->key === 'arrange' && preg_match('~\b(?:on|over|around|top)\b~iu', $said) === 1);
+        $isFill = \in_array($operation->key, ['fill', 'spread', 'pipe'], true);
+        if (!$isTop && !$isFill && $operation->key !== 'layer') {
+            return $from;
+        }
+        $in = [];
+        foreach ($from as $n) {
+            $in += $this->chain($n);
+        }
+        $waits = [];
+        foreach (array_keys($this->formula->layers) as $of) {
+            foreach ($this->openOf($of) as $n) {
+                $isSet = \in_array($this->acts[$n]->operation->key, self::STANDS, true);
+                $is = match (true) {
+                    isset($in[$n]) => false,
+                    $operation->key === 'layer' => !$this->isMadeReady($n),
+                    $isFill => $of < $layer && $isSet,
+                    default => $isSet,
+                };
+                if ($is) {
+                    $waits[$n] = array_sum(array_map(fn(int $act): float => array_sum(array_map(fn(Part $part): float => $part->share * $this->grams($part->key()), $this->acts[$act]->parts)), array_keys($this->chain($n))));
+                }
+            }
+        }
+        if ($waits === []) {
+            return $from;
+        }
+        arsort($waits);
+
+        return array_values(array_unique([...($operation->key === 'layer' ? array_keys($waits) : [(int) array_key_first($waits)]), ...$from]));
+    }
+
     /** Whether a clause that names nothing only goes on with what was just done: "put it in water and let it bloom", "add the sugar and mix". */
     private function goesOnWith(Operation $operation, string $said): bool
     {
@@ -269,7 +341,12 @@ final class Thread
         }
         $isFirst = $this->latest === null && preg_match('~\b(?:it|them)\b~iu', $said) === 1 && !$isNamed;
         $isMoved = preg_match('~^\W*(?:return|transfer|strain|sieve|pass|pour|scrape|move|take|spoon|ladle|bring)\b~iu', Clauses::bare(ltrim($said))) === 1;
-        if ($isFirst || (!$isMoved && preg_match(self::ALL, $said) === 1) || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
+        $begun = preg_match('~\bthe (?:rest|remainder|remaining half|other half)\b(?!\s+of)~iu', $said) === 1 && !$isNamed ? $this->begunLast() : null;
+        if ($begun !== null) {
+            [$of, $line] = array_map(intval(...), explode('.', $begun));
+            $parts[] = new Part($of, $line, 1.0 - $this->used[$begun], 'the rest');
+            $this->used[$begun] = 1.0;
+        } elseif ($isFirst || (!$isMoved && preg_match(self::ALL, $said) === 1) || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
             $isDry = preg_match(self::DRY, $said) === 1;
             $layer = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
             $layer = $this->layerNamed($said) ?? ($this->hasUnused($layer) ? $layer : $this->under);
@@ -290,6 +367,20 @@ final class Thread
         $taken = array_fill_keys(array_map(static fn(Part $part): string => $part->key(), $parts), true);
 
         return [$parts, array_values(array_filter($refers, static fn(Part $part): bool => !isset($taken[$part->key()]))), $isNamed];
+    }
+
+    /** The line of which an act just before took a part. */
+    private function begunLast(): ?string
+    {
+        foreach (\array_slice(array_reverse($this->acts), 0, 2) as $act) {
+            foreach ($act->parts as $part) {
+                if (($this->used[$part->key()] ?? 1.0) < 1.0 - 1e-6) {
+                    return $part->key();
+                }
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -489,6 +580,10 @@ final class Thread
             // "Sift the flour. Fold it in": into what waited for it.
             if ($from === [$last] && $isIn) {
                 $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
+                $from = $waits === [] ? $from : [end($waits), $last];
+            }
+            if ($from === [$last] && $parts === [] && $refers === [] && !$isIn && preg_match(self::PRODUCT, $rest) === 1 && preg_match('~^\W*[\p{L}-]+\s+(?:in|through)\b~iu', Clauses::bare($said)) === 1) {
+                $waits = array_values(array_filter($this->openOf($layer), fn(int $n): bool => $n !== $last && $this->isMadeReady($n)));
                 $from = $waits === [] ? $from : [end($waits), $last];
             }
             if ($from === [$last] && $this->isMadeReady($last)) {
