@@ -58,7 +58,7 @@ final class LossesTest extends TestCase
             $dish = self::dish((string) file_get_contents($file));
             $steps = MakingJson::write($dish, Making::standard())['steps'];
             $weight = array_sum(array_map(static fn($layer): float => $layer->state->mass, $dish->layers));
-            $held = max(array_column($steps, 'product_g'));
+            $held = max(0.0, ...array_column($steps, 'product_g'));
             self::assertEqualsWithDelta($weight, $held, 1.0, basename($file));
         }
     }
@@ -78,9 +78,9 @@ final class LossesTest extends TestCase
         };
         $curd = "title: T\nportions: 4\nlayer: Curd\ntreat: cook to 82 C\n120 g lemon juice\n%d g sugar\n150 g egg\n100 g butter";
         self::assertMatchesRegularExpression('/^thin until (\d+) °C/', $said(\sprintf($curd, 60), StepKind::Cook));
-        preg_match('/(\d+) °C/', $said(\sprintf($curd, 60), StepKind::Cook), $lean);
-        preg_match('/(\d+) °C/', $said(\sprintf($curd, 300), StepKind::Cook), $sweet);
-        self::assertGreaterThan((int) $lean[1], (int) $sweet[1], 'sugar keeps egg from setting');
+        $thickens = static fn(float $sugar): int => (int) preg_replace('/^.*?(\d+) °C.*$/su', '$1', $said(\sprintf($curd, $sugar), StepKind::Cook));
+        self::assertGreaterThan($thickens(60.0), $thickens(300.0), 'sugar keeps egg from setting');
+        self::assertGreaterThan(60, $thickens(60.0));
         self::assertStringContainsString('gelatin shows nothing above 12 °C', $said("title: T\nportions: 4\nlayer: Jelly\ntreat: melt\n300 g apple juice\n6 g gelatin powder", StepKind::TemperIn));
         self::assertStringContainsString('it sets under 33 °C', $said("title: T\nportions: 4\nlayer: Jelly\ntreat: boil 2 min\n300 g apple juice\n3 g agar", StepKind::Boil));
         self::assertSame('', $said("title: T\nportions: 4\nlayer: Jelly\ntreat: melt\n300 g apple juice\n6 g gelatin powder", StepKind::Weigh));

@@ -8,7 +8,7 @@ namespace Transmuta\Method\Reading;
 final class Clauses
 {
     /** Words before the verb that say when, how or where. */
-    private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or)\b[,:]?\s*~iu';
+    private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or|ok(?:ay)?|right|softly|evenly|loosely|generously|after\s+(?:about\s+)?\d+\s*(?:min\w*|hours?|hrs?|h|sec\w*))\b[,:]?\s*~iu';
 
     /** What may stand before a comma and the verb: "In a bowl, whisk", "Once cool, fold", "Using a spoon, …", "When it boils, …", "Filling: beat". */
     private const PLACE = '~^(?:in|into|on|over|with|using|once|when|as soon as|while|after|before|meanwhile|for|to make|at this point|off (?:the )?(?:heat|hob|flame|stove)|away from the heat|from|by hand|until|if|without|still|keeping|working)\b[^,:]{0,80}[,:]\s*~iu';
@@ -39,7 +39,7 @@ final class Clauses
     {
         $step = trim((string) preg_replace('~^(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', '', $step));
         // A full stop behind a shortened word or within a figure ends nothing.
-        $parts = preg_split('~(?<!\bapprox)(?<!\bmin)(?<!\bmins)(?<!\bhrs)(?<!\btbsp)(?<!\btsp)(?<!\bca)(?<!\bStraw)(?<!\bsq)(?<=[.!?])\s+(?=\S)|\R~u', $step) ?: [];
+        $parts = preg_split('~(?<!\bapprox\.)(?:(?<!\bmin\.)(?<!\bmins\.)(?<!\bhrs\.)|(?=\s+\D))(?<!\btbsp\.)(?<!\btsp\.)(?<!\bca\.)(?<!\bstraw\.)(?<!\bStraw\.)(?<!\bsq\.)(?<!\be\.g\.)(?<!\bi\.e\.)(?<!\betc\.)(?<=[.!?])\s+(?=\S)|\R~u', $step) ?: [];
 
         return array_values(array_filter(array_map(trim(...), $parts), static fn(string $one): bool => $one !== ''));
     }
@@ -183,7 +183,7 @@ final class Clauses
             return preg_match('~^(?:\d.*|overnight|until|at|for)$~u', $words[1] ?? '') !== 1;
         }
 
-        return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open|into|across|up|out)$~u', $words[1] ?? '') !== 1 && !($words[0] === 'glaze' && \in_array($words[1] ?? '', ['at', 'with'], true));
+        return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open|into|across|up|out)$~u', $words[1] ?? '') !== 1 && !(\in_array($words[0], ['glaze', 'top', 'layer'], true) && \in_array($words[1] ?? '', ['at', 'with'], true));
     }
 
     /** @return list<string> in small letters, without marks */

@@ -16,7 +16,7 @@ use Transmuta\Shelf\Tastes;
 final class LineNouns
 {
     /** What a line's own words hold besides its name. */
-    private const BARE = '~\([^)]*\)|,.*$|\b(?:about|approx\w*|plus|extra|to taste|for .*)$|^\W*[\d\s/.,½¼¾⅓⅔x×–-]+~iu';
+    private const BARE = '~\([^)]*\)|,.*$|\b(?:about|approx\w*|plus|extra|to taste|for .*)$|\s+\d[\d.,/]*\s*(?:g|kg|ml|l|dl|cl|tbsp|tsp|cups?|oz|lb)?\s*$|^\W*[\d\s/.,½¼¾⅓⅔x×–-]+~iu';
 
     /** What an exact name, the last word of a name, and any other word of it are worth. */
     private const WHOLE = 3;
@@ -24,7 +24,10 @@ final class LineNouns
     private const ANY = 1;
 
     /** What names end in or begin with that say of what form a thing is. */
-    private const FORMS = ['powder', 'paste', 'coarse', 'fine', 'flake', 'flakes', 'crumb', 'crumbs', 'granule', 'granules', 'drop', 'drops', 'piece', 'pieces', 'ground', 'grain', 'dust', 'plain', 'white', 'light', 'dark', 'thick', 'whole', 'raw', 'hard', 'cold', 'hot', 'sheet', 'sheets', 'block', 'stick', 'base', 'mix', 'spread', 'top', 'drink'];
+    private const FORMS = ['powder', 'paste', 'coarse', 'fine', 'flake', 'flakes', 'crumb', 'crumbs', 'granule', 'granules', 'drop', 'drops', 'piece', 'pieces', 'ground', 'grain', 'dust', 'plain', 'white', 'light', 'dark', 'thick', 'whole', 'raw', 'hard', 'cold', 'hot', 'sheet', 'sheets', 'block', 'stick', 'base', 'mix', 'spread', 'top', 'drink', 'dairy', 'sauce', 'juice'];
+
+    /** Words of a name that alone name nothing: a heavy pot is no cream. */
+    private const ADJECTIVES = ['heavy', 'double', 'single', 'whole', 'full', 'large', 'small', 'fresh', 'hot', 'cold', 'unsalted', 'salted', 'soft', 'free', 'high', 'low', 'big', 'extra', 'fine', 'thick', 'thin', 'raw', 'ripe', 'plain', 'light', 'dark', 'pure', 'natural', 'good', 'quality', 'medium', 'strong', 'instant', 'dried', 'dry', 'frozen', 'tinned', 'canned', 'fat', 'green', 'red', 'black', 'white', 'yellow', 'own', 'all'];
 
     /** Letters from which a word may have one wrong, and from which two. */
     private const SHORT = 6;
@@ -67,7 +70,7 @@ final class LineNouns
             $last = \count($words) - 1;
             foreach ($words as $at => $word) {
                 // What the shelf calls a thing besides lends it no word that only tells its form: a coarse powder is no sugar.
-                if (mb_strlen($word) >= 3 && ($isOwn || \in_array($word, $ownWords, true) || !\in_array($word, self::FORMS, true))) {
+                if (mb_strlen($word) >= 3 && ($at === $last || !\in_array($word, self::ADJECTIVES, true)) && ($isOwn || \in_array($word, $ownWords, true) || !\in_array($word, self::FORMS, true))) {
                     $this->note($word, $key, $at === $last ? self::HEAD : self::ANY);
                 }
             }
@@ -80,7 +83,7 @@ final class LineNouns
     /** The last word of a line as it was written, where it tells how the thing is: "passion fruit purée" is the purée of its method. */
     private function noteLast(string $own, string $key): void
     {
-        $words = $this->spelling->words((string) preg_replace('~\([^)]*\)|,.*$~u', '', $own));
+        $words = $this->spelling->words((string) preg_replace('~\([^)]*\)|,.*$|\s+\d[\d.,/]*\s*(?:g|kg|ml|l|dl|cl)?\s*$~u', '', $own));
         $last = end($words);
         if ($last !== false && mb_strlen($last) >= 4 && isset(self::idle()[$last])) {
             $this->note($last, $key, self::ANY);

@@ -19,7 +19,7 @@ use Transmuta\Shelf\Shelf;
  */
 final readonly class MethodReader
 {
-    private const STORAGE = '~\b(?:keeps?\b(?!\s+(?:back|aside|whisking|stirring))|stored?\b|storing|will keep|can be (?:made|frozen|kept|prepared|stored)|freezes? well|make[\s-]ahead|up to \d+ (?:days|weeks|months))\b.*\b(?:days?|weeks?|months?|hours?|fridge|ahead|airtight|well|freezer|container|h)\b|^store\b~iu';
+    private const STORAGE = '~\b(?:keeps?\b(?!\s+(?:back|aside|whisking|stirring))|stored?\b|storing|will keep|can be (?:made|frozen|kept|prepared|stored)|freezes? well|make[\s-]ahead|up to \d+ (?:days|weeks|months))\b.*\b(?:days?|weeks?|months?|hours?|fridge|ahead|airtight|well|freezer|container|h)\b|^store\b|^shelf[\s-]life\b~iu';
     private const NOTE = '~^(?:notes?|tips?|nb|p\.?s)\b\s*[:.,–-]|\byou(?:’ll|\'ll| will| should| may) (?:get|have|need|find|see)\b|^(?:this|it|they|the (?:mixture|custard|cream|dough|batter)|you|i|we|my|our|some|if)\s+(?:is|are|was|will|should|may|might|can|want|like|do|would|could|need|looks?|has|have|must|’ll|ll|love|think|know)\b|^(?:do not|don.?t|never|avoid|be careful|take care|make sure|ensure|remember|beware|careful)\b|^or\b|^(?:optional|alternatively|contains|makes|serves|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|servings?)\b|^(?:it|this|they|that)\s+\p{L}+(?:s|ed)\b|^why\b|\?$~iu';
     private const SERVING = '~^(?:to serve[:,]?\s+(?:with|at|chilled|cold|warm)\b|serve[sd]?\b|enjoy\b|best (?:eaten|served)\b|eat\b)~iu';
 

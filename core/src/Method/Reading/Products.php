@@ -14,14 +14,14 @@ final class Products
     public static function in(string $said): array
     {
         $all = Kept::once(self::class, static function (): array {
-            $all = array_column(Table::of('method/products'), 'operations', 'word');
-            uksort($all, static fn(string $a, string $b): int => \strlen($b) <=> \strlen($a));
+            $all = array_map(static fn(array $row): array => [$row['word'], $row['operations']], Table::of('method/products'));
+            usort($all, static fn(array $a, array $b): int => \strlen($b[0]) <=> \strlen($a[0]));
 
             return $all;
         });
         $found = [];
         $said = (string) preg_replace('~\p{Mn}+~u', '', \Normalizer::normalize(mb_strtolower($said), \Normalizer::FORM_D) ?: $said);
-        foreach ($all as $word => $operations) {
+        foreach ($all as [$word, $operations]) {
             $left = preg_replace('~\b' . preg_quote($word, '~') . 's?\b~u', ' ', $said, -1, $count);
             if ($count > 0) {
                 $said = (string) $left;

@@ -45,9 +45,14 @@ final class Thread
 
     private const JUST_MIX = '~^\W*(?:and\s+)?[\p{L}-]+(?:\s+(?:it|all|well|again|together|gently|thoroughly|briefly|smooth|everything|in|through|up|until.*))*\W*$~iu';
 
+    /** Words behind a name that make it what was made of it. */
+    private const MADE_OF = ['sauce', 'puree', 'mixture', 'mix', 'syrup', 'custard', 'jelly', 'powder', 'paste', 'compote', 'coulis', 'caramel', 'filling', 'layer', 'foam', 'batter', 'dough', 'gel'];
+
     /** What is put on top of what has set, and what a mass that stands was last. */
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
+
+    private const VESSELS = '\b(?:tins?|pans?|glass|bowl|dish|jars?|cups?|pots?|cases?|rings?|moulds?|fridge|freezer|oven|tray|water)\b';
 
     private const VESSEL = '~\b(?:tins?|pans?|glass(?:es)?|mould?s?|molds?|ramekins?|dish(?:es)?|jars?|cups?|pots?|cases?|shells?|rings?|verrines?|bowls?|moulds)\b~iu';
 
@@ -119,7 +124,7 @@ final class Thread
                 $this->append($clause);
                 continue;
             }
-            $this->clause($clause, $verb, $at, $clauses[$n + 1] ?? '');
+            $this->clause($clause, $verb, $at, $clauses[$n + 1] ?? '', implode(' ', \array_slice($clauses, $n + 1)));
         }
 
         return true;
@@ -146,15 +151,15 @@ final class Thread
     }
 
     /** @param array{verb: string, at: int, length: int, words: list<string>} $verb */
-    private function clause(string $clause, array $verb, int $at, string $next): void
+    private function clause(string $clause, array $verb, int $at, string $next, string $later): void
     {
         // What is a sign of the end names nothing that goes in.
-        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*|\bto\s+(?:slacken|loosen|soften|coat|combine|cover|break|get rid of|lighten)\s+(?:it|them|up|the)\b[^,;]*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
         // "Butter the bread": what is done is also what it is done with.
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
         $named = self::beside($said, $verb);
         [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$named")));
-        if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($next)) !== [] && \count($verb['words']) === $verb['length'] && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
+        if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($later)) !== [] && self::isBareVerbs($verb['words']) && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
             $this->waiting = trim($this->waiting . ' ' . $clause . ' and');
 
             return;
@@ -233,9 +238,12 @@ final class Thread
      */
     private function held(array $refers): array
     {
-        $at = $refers === [] ? $this->latest : ($this->taker[$refers[0]->key()] ?? $this->latest);
         $keys = [];
-        foreach ($at === null ? [] : array_keys($this->chain((int) $this->reached($at))) as $n) {
+        $in = [];
+        foreach (array_unique([$this->latest, ...array_map(fn(Part $part): ?int => $this->taker[$part->key()] ?? null, $refers)]) as $at) {
+            $in += $at === null ? [] : $this->chain((int) $this->reached($at));
+        }
+        foreach (array_keys($in) as $n) {
             foreach ($this->acts[$n]->parts as $part) {
                 $keys[$part->key()] = true;
             }
@@ -252,6 +260,23 @@ final class Thread
     private static function beside(string $said, array $verb): string
     {
         return $verb['length'] === 0 ? $said : (string) preg_replace('~(?<![\p{L}-])' . str_replace(' ', '\s+', preg_quote($verb['verb'], '~')) . '(?![\p{L}-])~iu', ' ', $said, 1);
+    }
+
+    /**
+     * Whether a clause is nothing but verbs: "Halve, stone" of "Halve, stone and slice the peaches".
+     *
+     * @param list<string> $words
+     */
+    private static function isBareVerbs(array $words): bool
+    {
+        for ($at = 0; $at < \count($words); $at += $verb['length']) {
+            $verb = Verbs::at($words, $at);
+            if ($verb === null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether hot water was poured around what is baked next. */
@@ -287,7 +312,7 @@ final class Thread
         $waits = [];
         foreach (array_keys($this->formula->layers) as $of) {
             foreach ($this->openOf($of) as $n) {
-                $isSet = \in_array($this->acts[$n]->operation->key, self::STANDS, true);
+                $isSet = \in_array($this->acts[$n]->operation->key, self::STANDS, true) && !$this->isOnlyReady($n);
                 $is = match (true) {
                     isset($in[$n]) => false,
                     $operation->key === 'layer' => !$this->isMadeReady($n),
@@ -424,6 +449,10 @@ final class Thread
             $was = $this->used[$key] ?? 0.0;
             [$layer, $line] = array_map(intval(...), explode('.', $key));
             $take = $isRest ? 1.0 - $was : min($share, 1.0 - $was);
+            // "The raspberry sauce" is what was made of them.
+            if ($was > 0.0 && \in_array($words[$found['at'] + $found['length']] ?? '', self::MADE_OF, true)) {
+                $take = 0.0;
+            }
             if ($take > 1e-6) {
                 $this->used[$key] = $was + $take;
                 $parts[] = new Part($layer, $line, $take, $found['phrase'], $isDrafted);
@@ -539,6 +568,10 @@ final class Thread
                 $from[] = (int) $this->reached($made);
             }
         }
+        // "Spoon onto the base": what is in hand goes onto it.
+        if ($from !== [] && $refers === [] && $parts === [] && $goesOn === 'yes' && $this->latest !== null && !\in_array($this->latest, $from, true)) {
+            $from[] = $this->latest;
+        }
         $named = $this->layerNamed($said);
         if ($named !== null && isset($this->last[$named])) {
             $from[] = $this->last[$named];
@@ -560,7 +593,7 @@ final class Thread
             $from[] = $this->latest;
         }
         $last = $this->last[$layer] ?? null;
-        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:it|them|this)\s+(?:in|into|through)\b~iu', Clauses::bare($said)) === 1;
+        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in\W*$)~iu', Clauses::bare($said)) === 1;
         // "Whisk in the hot milk": into what is in hand.
         $isInto = $goesOn === 'yes' || ($goesOn === 'in' && preg_match('~^\W*[\p{L}-]+\s+(?:back\s+)?in\s+(?!an?\s|the\s+(?:\w+\s+)?(?:bowl|pan|pot|oven|fridge|freezer|microwave|mixer|processor|blender))~iu', Clauses::bare($said)) === 1);
         if (($isInto || $isIn) && $last !== null && !$isApart) {
@@ -626,6 +659,14 @@ final class Thread
         }
 
         return $chain;
+    }
+
+    /** Whether what an act holds was only made ready, and perhaps left to cool: toasted almonds are no layer. */
+    private function isOnlyReady(int $act): bool
+    {
+        $from = $this->acts[$act]->from;
+
+        return $this->isMadeReady($act) || ($from !== [] && \in_array($this->acts[$act]->operation->key, ['cool', 'rest'], true) && array_filter($from, fn(int $n): bool => !$this->isOnlyReady($n)) === []);
     }
 
     /** Whether nothing but making ready was done to what an act holds: gelatin that was soaked and squeezed. */
