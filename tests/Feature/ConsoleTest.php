@@ -58,7 +58,7 @@ final class ConsoleTest extends TestCase
         self::assertSame([], $json['stops']);
         [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");
         self::assertSame(['egg yolk stays raw', 'flour is never cooked'], array_map(static fn(array $stop): string => (string) preg_replace('/^.*?(egg yolk stays raw|flour is never cooked).*$/', '$1', $stop['text']), json_decode($raw, true)['stops']));
-        self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven'], array_keys($json['steps'][0]));
+        self::assertSame(['id', 'layer', 'kind', 'text', 'lines', 'target_c', 'endpoint', 'hands_on_min', 'wait_min', 'station', 'tools', 'after', 'hold_max_min', 'reason', 'goes_wrong', 'rescue', 'operation', 'origin', 'sentence', 'inputs', 'product_g', 'oven', 'between', 'loss_g', 'loses', 'ways'], array_keys($json['steps'][0]));
         self::assertSame(['drafted'], array_values(array_unique(array_column($json['steps'], 'origin'))));
         $kinds = array_column($json['steps'], 'kind');
         self::assertContains('swell', $kinds);
