@@ -67,10 +67,16 @@ final readonly class Formula
         return new self($title, $family, $this->measures, $this->portions, $this->serveAt, $this->layers, $this->method, $this->measured);
     }
 
-    /** @param list<Step> $method */
+    /**
+     * What the steps of before did to its lines is not known of these.
+     *
+     * @param list<Step> $method
+     */
     public function withMethod(array $method): self
     {
-        return new self($this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $this->layers, $method, $this->measured);
+        $layers = array_map(static fn(Layer $layer): Layer => $layer->with(array_map(static fn(Line $line): Line => $line->meeting(null), $layer->lines)), $this->layers);
+
+        return new self($this->title, $this->family, $this->measures, $this->portions, $this->serveAt, $layers, $method, $this->measured);
     }
 
     /** @return array<string, float> g of each ingredient in all its layers, by id */

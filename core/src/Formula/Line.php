@@ -20,6 +20,7 @@ final readonly class Line
      * @param ?string $doubt what is not accounted for in a line that is a guess, or how a slip was read
      * @param string $id a ULID, or '' where nobody has given one
      * @param string $note what the kitchen says of this line, at most {@see MOST_NOTE} characters
+     * @param ?HeatMet $met what heat it meets by the maker's own steps: read off them, and never kept
      */
     private function __construct(
         public string $text,
@@ -35,6 +36,7 @@ final readonly class Line
         public ?string $doubt = null,
         public string $id = '',
         public string $note = '',
+        public ?HeatMet $met = null,
     ) {}
 
     /**
@@ -67,39 +69,39 @@ final readonly class Line
 
     public function weighing(float $grams): self
     {
-        return self::of((string) $this->ingredient, $grams, $this->text, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id)->noted($this->note);
+        return $this->with(grams: self::of((string) $this->ingredient, $grams, $this->text)->grams);
     }
 
     /** @param list<string> $prep values of {@see Form} */
     public function prepared(array $prep): self
     {
-        return self::of((string) $this->ingredient, $this->grams, $this->text, $this->trace, $this->confidence, $prep, $this->pinned, $this->number)->doubting($this->doubt, $this->suggestions)->identified($this->id)->noted($this->note);
+        return $this->with(prep: $prep);
     }
 
     public function identified(string $id): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $id, $this->note);
+        return $this->with(id: $id);
     }
 
     public function noted(string $note): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, mb_substr(trim(preg_replace('/\s+/u', ' ', $note) ?? $note), 0, self::MOST_NOTE));
+        return $this->with(note: mb_substr(trim(preg_replace('/\s+/u', ' ', $note) ?? $note), 0, self::MOST_NOTE));
     }
 
     public function pinned(bool $pinned): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
+        return $this->with(pinned: $pinned);
     }
 
     public function traced(string $trace): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
+        return $this->with(trace: $trace);
     }
 
     /** No surer than that. */
     public function atMost(Confidence $confidence): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence->atMost($confidence), $this->prep, $this->pinned, $this->reason, $this->suggestions, $this->number, $this->doubt, $this->id, $this->note);
+        return $this->with(confidence: $this->confidence->atMost($confidence));
     }
 
     /**
@@ -108,7 +110,18 @@ final readonly class Line
      */
     public function doubting(?string $doubt, array $suggestions): self
     {
-        return new self($this->text, $this->ingredient, $this->grams, $this->trace, $this->confidence, $this->prep, $this->pinned, $this->reason, $suggestions, $this->number, $doubt, $this->id, $this->note);
+        return $this->with(doubt: $doubt, suggestions: $suggestions);
+    }
+
+    /** With what the maker's own steps do to it; null where they say nothing of it. */
+    public function meeting(?HeatMet $met): self
+    {
+        return $this->with(met: $met);
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 
     /** Computed as if it were so, and not yet known to be: read as a guess and not confirmed. */

@@ -11,6 +11,9 @@ use Transmuta\Reference\Table;
 /** What can be done to a mass: one row of `core/data/method/operations.csv`. */
 final readonly class Operation
 {
+    /** What it is done to stays as warm as it was. */
+    public const SAME = 'same';
+
     /**
      * @param string $key, such as `cook_to`
      * @param ?string $kind kind of step the book of the process plans it as; null for what changes nothing of the mass (the oven is set, a bowl is changed)
@@ -18,6 +21,7 @@ final readonly class Operation
      * @param string $sign how a cook sees that it is done
      * @param string $between how it looks before that, which is no fault yet; '' where nothing is to be said
      * @param list<array{by: string, share: ?float, note: string}> $ways other means to do it with the share of the time they take; null: it cannot be done so
+     * @param string $brings what it brings the mass to where nobody says how hot: `boil`, `hot`, `warm`, `cold`, or {@see AS_IT_IS}
      * @param array{float, float, ?float}|null $wait min at least, at best and at the most that it is left alone; null where it is not
      */
     private function __construct(
@@ -30,6 +34,7 @@ final readonly class Operation
         public ?array $wait,
         public string $between = '',
         public array $ways = [],
+        public string $brings = self::SAME,
     ) {}
 
     /** @throws BrokenTable if there is none of that key */
@@ -45,7 +50,7 @@ final readonly class Operation
             $all = [];
             foreach (Table::of('method/operations') as $row) {
                 $wait = (float) $row['wait_best'] > 0.0 ? [(float) $row['wait_least'], (float) $row['wait_best'], $row['wait_most'] === '' ? null : (float) $row['wait_most']] : null;
-                $all[$row['op']] = new self($row['op'], $row['kind'] === '' ? null : $row['kind'], $row['name'], $row['heats'], $row['station'], $row['sign'], $wait, $row['sign_between'], self::waysOf($row['variants']));
+                $all[$row['op']] = new self($row['op'], $row['kind'] === '' ? null : $row['kind'], $row['name'], $row['heats'], $row['station'], $row['sign'], $wait, $row['sign_between'], self::waysOf($row['variants']), $row['brings']);
             }
 
             return $all;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Formula\HeatLevel;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Loss;
 use Transmuta\Formula\Treatment;
@@ -27,21 +28,25 @@ final readonly class LayerModel
         foreach ($layer->understood() as $line) {
             $baked = $line->has('baked');
             $in = $shelf->get((string) $line->ingredient);
-            $folded = Care::isFoldedIn($in, $line->has('whipped'), $t);
-            $boiled = $line->has('boiled') || ($boils && !$folded);
+            $met = $line->met;
+            $level = $met->level ?? null;
+            $folded = $met === null && Care::isFoldedIn($in, $line->has('whipped'), $t);
+            $boiled = $line->has('boiled') || ($level === null ? $boils && !$folded : $level === HeatLevel::Boil);
             // Dry flour that is toasted is flour still.
+            $isToasted = Care::isRawFlour($in) && ($met->alone ?? true);
             $apart = $line->has('heated') && !Care::isRawFlour($in);
-            $heated = $boiled || $baked || $apart || Care::isHeatedBy($t, $in, $line->has('whipped'));
+            $heated = $boiled || $baked || $apart || ($level === null ? Care::isHeatedBy($t, $in, $line->has('whipped')) : $level->value >= HeatLevel::Hot->value && !$isToasted);
             $portions[] = new Portion(
                 ingredient: $in,
                 boiled: $boiled,
                 heated: $heated,
-                still: $baked || ($heated && $still && !$line->has('boiled')),
-                boiledInLayer: $t->boils() && !$line->has('boiled') && !$folded,
+                still: $baked || ($heated && ($met === null ? $still : $met->still || ($still && !$met->apart)) && !$line->has('boiled')),
+                boiledInLayer: !$line->has('boiled') && !$folded && ($met === null ? $t->boils() : $level === HeatLevel::Boil && !$met->apart),
                 whipped: $whipped || $line->has('whipped'),
                 infused: $line->has('infused'),
-                apart: $line->has('boiled') || $line->has('heated') || $baked,
+                apart: $line->has('boiled') || $line->has('heated') || $baked || ($heated && ($met->apart ?? false)),
                 fired: $baked,
+                met: $met,
             );
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Property;
 
+use Transmuta\Formula\HeatLevel;
+use Transmuta\Formula\HeatMet;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
 
@@ -33,6 +35,7 @@ final readonly class Portion
      * @param bool $apart boiled or heated in a sub-step of its own, before it meets the rest
      * @param bool $infused lifted out again: flavours, and adds nothing else
      * @param bool $fired baked to a crumb before it meets the rest, so that it soaks and sets nothing
+     * @param ?HeatMet $met what heat it meets by the maker's own steps; null where they do not say
      */
     public function __construct(
         public Ingredient $ingredient,
@@ -44,12 +47,19 @@ final readonly class Portion
         public bool $infused,
         public bool $apart = false,
         public bool $fired = false,
+        public ?HeatMet $met = null,
     ) {
         $this->sharpAcid = $ingredient->sharpAcid();
         $this->crumb = $ingredient->group === 'base' || $ingredient->isFlour() || $ingredient->is(Nature::CrumbMeal);
         $c = $ingredient->composition;
         $this->potent = $c->family('active.') > 0.0;
         $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
-        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0);
+        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0) | ($this->isNeverWarmed() ? 64 : 0);
+    }
+
+    /** Whether the maker's own steps never bring it to where gelatin and fat melt. */
+    public function isNeverWarmed(): bool
+    {
+        return $this->met?->level === HeatLevel::Cold && !$this->heated;
     }
 }

@@ -12,6 +12,8 @@ use Transmuta\Diet\DietJudge;
 use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
+use Transmuta\Method\HeatHistory;
+use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\PanHeating;
 use Transmuta\Property\Heat\Stack;
@@ -50,6 +52,7 @@ final readonly class Reader extends Models
         private ?EvidenceBook $evidence = null,
         private ?float $proteinPortion = null,
         private ?Strengths $strengths = null,
+        private MethodReader $methods = new MethodReader(),
     ) {
         parent::__construct($reference, $shelf, $school, $linearBloom, $strengths, $measured);
         $this->base = new Base($this->fat);
@@ -61,6 +64,7 @@ final readonly class Reader extends Models
         if ($formula->measured !== [] && $this->measured === null) {
             return $this->for($formula)->read($formula, $netCarbLimit, $proteinFloor, $original);
         }
+        $formula = $this->met($formula);
         $layers = array_map(fn(Layer $layer): LayerReading => $this->layer($layer, $formula->serveAt), $formula->layers);
         $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $layers));
         $totals = self::sum($layers, static fn(LayerReading $l): array => $l->nutrition);
@@ -93,6 +97,25 @@ final readonly class Reader extends Models
         );
 
         return $reading->watched($this->watch->check($reading, $this));
+    }
+
+    /** With what the maker's own steps do to each line, where nobody has read them yet. */
+    private function met(Formula $formula): Formula
+    {
+        if ($formula->method === []) {
+            return $formula;
+        }
+        $ingredients = [];
+        foreach ($formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $i => $line) {
+                if ($line->met !== null) {
+                    return $formula;
+                }
+                $ingredients["$n.$i"] = $this->shelf->get((string) $line->ingredient);
+            }
+        }
+
+        return HeatHistory::onto($formula, $this->methods->read($formula, $ingredients), $ingredients);
     }
 
     /**

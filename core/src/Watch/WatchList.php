@@ -23,6 +23,8 @@ final readonly class WatchList implements Watcher
             new Rules\AgarWeakensBoiledInAcid(),
             new Rules\LiveFruitDissolvesGelatin(),
             new Rules\GelatinMustNotBoil(),
+            new Rules\GelatinNeverMelted(),
+            new Rules\AgentShortOfWater(),
             new Rules\GelatinWeakensInAcid(),
             new Rules\YolkEnzymesEatStarch(),
             new Rules\StarchNeverHeated(),

@@ -27,7 +27,7 @@ final class Edges
         'Diet' => ['Fault', 'Provenance', 'Reference', 'Shelf'],
         'Intake' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
         'Method' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Intake'],
-        'Property' => ['Fault', 'Provenance', 'Statistics', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
+        'Property' => ['Fault', 'Provenance', 'Statistics', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Method'],
         'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Trace' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Kind', 'Diet', 'Method', 'Property'],

@@ -22,7 +22,16 @@ final class WatchListTest extends TestCase
     {
         $layer = static fn(string $treat, string ...$lines): string => "layer: A\ntreat: $treat\n" . implode("\n", $lines);
 
+        $told = static fn(string $lines, string ...$steps): string => "portions: 4\nlayer: A\n$lines\n\nmethod:\n" . implode("\n", $steps);
+        $cream = "300 g milk\n200 g whipping cream\n60 g sugar\n4 g gelatin";
+        $agar = "400 g milk\n60 g sugar\n2 g agar";
+
         return [
+            'gelatin nobody melts' => ['gelatin-never-melted', $told($cream, 'Soak the gelatin in cold water.', 'Whisk the milk, cream and sugar and fold in the gelatin.', 'Chill overnight.'), $told($cream, 'Soak the gelatin in cold water.', 'Warm the milk with the sugar, stir in the gelatin and fold in the cream.', 'Chill overnight.')],
+            'agar in a spoon of milk' => ['agent-short-of-water', $told($agar, 'Whisk the agar into 60 g of the milk and boil for 2 minutes.', 'Warm the rest of the milk with the sugar, stir in the agar and fill.'), $told($agar, 'Whisk the agar into 200 g of the milk and boil for 2 minutes.', 'Warm the rest of the milk with the sugar, stir in the agar and fill.')],
+            'agar after the boil' => ['agar-must-boil', $told($agar, 'Boil the milk with the sugar.', 'Leave to cool, whisk in the agar and fill.'), $told($agar, 'Whisk the agar into the milk and sugar, boil 2 minutes and fill.')],
+            'gelatin in after the boil' => ['gelatin-must-not-boil', $told($cream, 'Boil the milk, cream, sugar and gelatin for 2 minutes.', 'Chill.'), $told($cream, 'Boil the milk, cream and sugar for 2 minutes.', 'Off the heat stir in the soaked gelatin.', 'Chill.')],
+            'whites folded in after the boil' => ['raw-egg-or-flour', $told("300 g milk\n25 g cornflour\n90 g egg whites", 'Boil the milk with the cornflour for 1 minute.', 'Whip the egg whites and fold them in.', 'Chill.'), $told("300 g milk\n25 g cornflour\n90 g egg whites", 'Boil the milk with the cornflour for 1 minute.', 'Whip the egg whites and fold them in.', 'Bake at 180 C for 25 minutes.')],
             'citrus-set-needs-casein' => ['citrus-set-needs-casein', $layer('none', '397 g coconut condensed milk', '110 g lemon juice'), $layer('none', '397 g condensed milk', '110 g lemon juice')],
             'agar-must-boil' => ['agar-must-boil', $layer('none', '100 g milk', '1 g agar'), $layer('none', '100 g milk', '1 g agar, boiled')],
             'agar-boiled-in-acid' => ['agar-boiled-in-acid', $layer('boil 2 min', '100 g raspberries', '1 g agar'), $layer('boil 2 min', '100 g milk', '1 g agar')],

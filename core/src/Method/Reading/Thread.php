@@ -191,6 +191,10 @@ final class Thread
             $goesOn = 'yes';
         }
         $from = $this->from($said, $parts, $refers, $goesOn, $layer);
+        // "Freeze overnight. Cook the cherries with the kirsch": what is in a tin or frozen goes into no pan.
+        if (!$this->isBegun && $parts !== [] && \in_array($operation->heats, ['mass', 'boil', 'sugar', 'fat'], true) && preg_match(self::PRODUCT, $said) !== 1) {
+            $from = array_values(array_filter($from, fn(int $n): bool => !\in_array($this->acts[$n]->operation->key, self::STANDS, true)));
+        }
         $this->isBegun = true;
         $from = $this->finished($operation, $from, $said, $layer);
         $whole = $this->whole($said, $layer);
@@ -301,7 +305,9 @@ final class Thread
     private function finished(Operation $operation, array $from, string $said, int $layer): array
     {
         $isTop = \in_array($operation->key, self::TOPS, true) || ($operation->key === 'arrange' && preg_match('~\b(?:on|over|around|top)\b~iu', $said) === 1);
-        $isFill = \in_array($operation->key, ['fill', 'spread', 'pipe'], true);
+        // "Spoon the cherries over": over what has set.
+        $isFill = \in_array($operation->key, ['fill', 'spread', 'pipe'], true) && preg_match('~\b(?:over|on top)\W*$~iu', $said) !== 1;
+        $isTop = $isTop || (!$isFill && \in_array($operation->key, ['fill', 'spread', 'pipe'], true));
         if (!$isTop && !$isFill && $operation->key !== 'layer') {
             return $from;
         }

@@ -126,6 +126,9 @@ final readonly class SetDoses
             if (!self::isMet(self::NEEDS[$function] ?? null, $portion)) {
                 continue;
             }
+            if ($function === 'gelatin-bloom' && $portion->isNeverWarmed()) {
+                continue;
+            }
             match ($function) {
                 // A sweetened jelly powder is gelatin in part only.
                 'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / Figure::GelatinProtein->number()), $value),

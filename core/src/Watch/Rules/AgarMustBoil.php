@@ -23,7 +23,7 @@ final class AgarMustBoil implements Rule
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 if ($portion->ingredient->does('agar') > 0.0 && !$portion->boiled && $layer->state->grams[$i] > 0.0) {
-                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the agar never boils here (%s), so it sets nothing. Boil it 2–3 min in part of the liquid first.', $layer->layer->name, $layer->layer->treatment->words()), $n, ['action' => 'boil-apart', 'ingredient' => $portion->ingredient->id]);
+                    yield new Warning(self::name(), Severity::Stop, \sprintf('%s: the agar never boils here (%s), so it sets nothing. Boil it 2–3 min in part of the liquid first.', $layer->layer->name, $portion->met === null ? $layer->layer->treatment->words() : 'by its own method'), $n, ['action' => 'boil-apart', 'ingredient' => $portion->ingredient->id]);
                 }
             }
         }

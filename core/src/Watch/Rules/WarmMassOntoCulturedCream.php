@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Formula\HeatLevel;
 use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\Care;
 use Transmuta\Property\DishReading;
@@ -29,7 +30,7 @@ final class WarmMassOntoCulturedCream implements Rule
             $warm = $layer->layer->treatment->bakes() ? null : $layer->layer->treatment->step(TreatmentKind::Cook, TreatmentKind::Boil, TreatmentKind::Melt);
             foreach ($layer->state->model->portions as $i => $portion) {
                 $in = $portion->ingredient;
-                if (Care::splitsWarm($in) && $warm !== null && $celsius > Figure::CulturedBears->number() && $layer->state->share[$i] > 8.0) {
+                if (Care::splitsWarm($in) && $portion->met?->level !== HeatLevel::Cold && $warm !== null && $celsius > Figure::CulturedBears->number() && $layer->state->share[$i] > 8.0) {
                     yield new Warning(self::name(), Severity::Attention, \sprintf('%s: at %.0f °C the %s loosens and splits. Warm is fine, steaming is not: let the rest fall under %.0f °C first.', $layer->layer->name, $celsius, mb_strtolower($in->name), Figure::CulturedBears->number()), $n, $warm->kind === TreatmentKind::Melt ? ['action' => 'treat', 'ingredient' => '', 'for' => $layer->layer->treatment->with($warm->at(Figure::CulturedCool->number()))->words()] : null);
                 }
             }

@@ -27,6 +27,8 @@ export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: numbe
                         <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}> · weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
                     )}
                 </Box>
+                {/* Nothing moves under a finger that is on its way to the next button. */}
+                {line.weighed !== null && <Box aria-hidden sx={{ minHeight: 'var(--press-stove)' }} />}
                 {line.weighed === null && (instead === null ? (
                     <Button onClick={() => setInstead('')} aria-label={`Take another for ${line.name}`} sx={{ minHeight: 'var(--press-stove)', px: 0 }}>Take another</Button>
                 ) : (
