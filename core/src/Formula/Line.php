@@ -121,7 +121,10 @@ final readonly class Line
 
     private function with(mixed ...$changed): self
     {
-        return new self(...[...get_object_vars($this), ...$changed]);
+        /** @var array{text: string, ingredient: ?string, grams: float, trace: string, confidence: Confidence, prep: list<string>, pinned: bool, reason: ?string, suggestions: list<string>, number: int, doubt: ?string, id: string, note: string, met: ?HeatMet} $all */
+        $all = [...get_object_vars($this), ...$changed];
+
+        return new self(...$all);
     }
 
     /** Computed as if it were so, and not yet known to be: read as a guess and not confirmed. */
