@@ -13,7 +13,7 @@ use Transmuta\Process\Making\StepKind;
 #[OA\Schema(
     schema: 'Making',
     type: 'object',
-    required: ['steps', 'critical', 'stops', 'told', 'sentences', 'raw', 'kinds'],
+    required: ['steps', 'critical', 'stops', 'told', 'sentences', 'raw', 'kinds', 'heat'],
     properties: [
         new OA\Property(property: 'critical', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'what', 'celsius', 'low', 'high'], properties: [
             new OA\Property(property: 'celsius', type: 'number', nullable: true),
@@ -21,6 +21,16 @@ use Transmuta\Process\Making\StepKind;
             new OA\Property(property: 'layer', type: 'string'),
             new OA\Property(property: 'low', type: 'number', nullable: true),
             new OA\Property(property: 'what', type: 'string'),
+        ])),
+        new OA\Property(property: 'heat', description: 'What heat each line meets by the maker’s own steps; a line they do not speak of is not told.', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'line', 'ingredient', 'level', 'still', 'apart', 'water_g', 'minutes'], properties: [
+            new OA\Property(property: 'apart', description: 'Whether only a part of its layer is in the pot with it.', type: 'boolean'),
+            new OA\Property(property: 'ingredient', type: 'string'),
+            new OA\Property(property: 'layer', type: 'string'),
+            new OA\Property(property: 'level', description: 'Never warmed, melted (33 °C), cooked (70 °C) or boiled (95 °C).', type: 'string', enum: ['cold', 'warm', 'hot', 'boil']),
+            new OA\Property(property: 'line', description: 'Its id; empty where nobody has given one.', type: 'string'),
+            new OA\Property(property: 'minutes', description: 'min at that heat, where somebody said.', type: 'number', nullable: true),
+            new OA\Property(property: 'still', description: 'Whether nobody stirs it, as in an oven.', type: 'boolean'),
+            new OA\Property(property: 'water_g', description: 'g of water in the pot with it when it is hottest.', type: 'number'),
         ])),
         new OA\Property(property: 'kinds', description: 'What each layer is, as its makers call it.', type: 'array', items: new OA\Items(type: 'object', required: ['layer', 'kind', 'name'], properties: [
             new OA\Property(property: 'kind', description: 'A key of the table of kinds.', type: 'string'),

@@ -42,6 +42,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(30.0, (float) $own[3]['wait_min']['least'], '"at least" binds');
         self::assertSame(array_fill(0, 7, 'steps'), array_column($json['sentences'], 'as'));
         self::assertSame([], $json['raw']);
+        self::assertContains('hot', array_column($json['heat'], 'level'));
         // The same without its bake: the whites go in after the heat.
         [, $cold] = self::artisan(['formula:method', '-'], str_replace(' and bake at 160 °C fan for 10 minutes, then 120 for 30.', ' and chill overnight.', $text));
         $stops = json_decode($cold, true, 64, JSON_THROW_ON_ERROR)['stops'];
@@ -53,7 +54,7 @@ final class ConsoleTest extends TestCase
         [$code, $out] = self::artisan(['formula:method', '-'], "Lime pots\nserves 6\n\n1 can condensed milk\n4 limes, juice only\n300 ml double cream, whipped\n3 leaves gelatine");
         self::assertSame(0, $code);
         $json = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame(['steps', 'critical', 'stops', 'sentences', 'raw', 'kinds'], array_keys($json));
+        self::assertSame(['steps', 'critical', 'stops', 'sentences', 'raw', 'kinds', 'heat'], array_keys($json));
         self::assertSame([[], []], [$json['sentences'], $json['raw']], 'nobody wrote how it is made');
         self::assertSame([], $json['stops']);
         [, $raw] = self::artisan(['formula:method', '-'], "500 g milk\n80 g egg yolk\n25 g plain flour");

@@ -28,7 +28,7 @@ final class MakingJson
      * @param ?Measures $measures the kitchen's own, in which amounts are said as well
      * @param ?DishReading $original where it is given, each step says whether the original has none like it: the same kind of the same layer with the same in it
      *
-     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>, sentences: list<array{text: string, as: string, steps: list<string>}>, raw: list<array{line: string, layer: string, what: string, why: string}>, kinds: list<array{layer: string, kind: string, name: string}>}
+     * @return array{steps: list<array<string, mixed>>, critical: list<array<string, mixed>>, stops: list<array{layer: string, text: string}>, sentences: list<array{text: string, as: string, steps: list<string>}>, raw: list<array{line: string, layer: string, what: string, why: string}>, kinds: list<array{layer: string, kind: string, name: string}>, heat: list<array{layer: string, line: string, ingredient: string, level: string, still: bool, apart: bool, water_g: float, minutes: ?float}>}
      */
     public static function write(DishReading $dish, Making $making, ?DishReading $original = null, ?Measures $measures = null): array
     {
@@ -60,7 +60,28 @@ final class MakingJson
             'sentences' => $method === null ? [] : MethodJson::sentences($method, $steps),
             'raw' => $raw,
             'kinds' => array_map(static fn(LayerReading $layer, Kind $kind): array => ['layer' => $layer->layer->name, 'kind' => $kind->key, 'name' => $kind->name], $dish->layers, $making->kinds($dish)),
+            'heat' => self::heat($dish),
         ];
+    }
+
+    /**
+     * What heat each line meets by the maker's own steps; nothing of a line they do not speak of.
+     *
+     * @return list<array{layer: string, line: string, ingredient: string, level: string, still: bool, apart: bool, water_g: float, minutes: ?float}>
+     */
+    private static function heat(DishReading $dish): array
+    {
+        $heat = [];
+        foreach ($dish->layers as $layer) {
+            $lines = $layer->layer->understood();
+            foreach ($layer->state->model->portions as $i => $portion) {
+                if ($portion->met !== null) {
+                    $heat[] = ['layer' => $layer->layer->name, 'line' => $lines[$i]->id, 'ingredient' => $portion->ingredient->id, 'level' => strtolower($portion->met->level->name), 'still' => $portion->met->still, 'apart' => $portion->met->apart, 'water_g' => round($portion->met->water, 1), 'minutes' => $portion->met->minutes];
+                }
+            }
+        }
+
+        return $heat;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Method\Editing\EditedStep;
@@ -307,7 +308,7 @@ final readonly class RouteSearch
 
     /**
      * @param array<int, SolvedLayer> $solved
-     * @param bool $isWeighed whether they are as a hand weighs them already
+     * @param bool $isWeighed whether they are what is offered, and are judged by the method they are made by
      */
     private function route(array $solved, int $leading, bool $isWeighed = false): Route
     {
@@ -322,7 +323,9 @@ final readonly class RouteSearch
             $rails[$n] = $now->rails;
             $fits[] = [$now->fit(), $before->state->mass];
         }
-        $result = $this->reader->read($original->formula->with($layers), $this->brief->netCarbLimit(), $this->brief->protein, $original);
+        $edits = $isWeighed ? $this->edits($original->formula->with($layers), $solved) : null;
+        // What is weighed is judged as its own method makes it: what that never heats stays raw, and an agent it never boils sets nothing.
+        $result = $this->reader->read($edits === null || $edits === [] ? $original->formula->with($layers) : $original->formula->with($layers)->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);
@@ -354,8 +357,8 @@ final readonly class RouteSearch
             score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             part: $solved[$leading]->draft->part,
             otherNames: $names->others,
-            edits: fn(): array => $this->edits($result, $solved),
-            sheet: $isWeighed ? null : fn(bool $isGentle): Route => $this->route(array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
+            edits: fn(): array => $edits ?? $this->edits($result->formula, $solved),
+            sheet: $isWeighed ? null : fn(?bool $isGentle): Route => $this->route($isGentle === null ? $solved : array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );
     }
 
@@ -366,7 +369,7 @@ final readonly class RouteSearch
      *
      * @return list<EditedStep> none where nobody wrote one
      */
-    private function edits(DishReading $result, array $solved): array
+    private function edits(Formula $now, array $solved): array
     {
         $method = $this->method->methodOf($this->original);
         if ($method === null) {
@@ -374,7 +377,7 @@ final readonly class RouteSearch
         }
         $standsFor = array_map(static fn(SolvedLayer $layer): array => array_map(static fn(Substitution $one): array => array_map(strval(...), array_keys($one->mix)), $layer->draft->twins), $solved);
 
-        return MethodEdit::of($this->original->formula, $method, $result->formula, $standsFor, $this->reader->shelf);
+        return MethodEdit::of($this->original->formula, $method, $now, $standsFor, $this->reader->shelf);
     }
 
     /** Points of fit that a route costs: what is to be minded, what it brings, money, hands, waiting, and how far it is from like for like. */

@@ -3657,6 +3657,26 @@ export interface components {
                 low: number | null;
                 what: string;
             }[];
+            /** @description What heat each line meets by the maker’s own steps; a line they do not speak of is not told. */
+            heat: {
+                /** @description Whether only a part of its layer is in the pot with it. */
+                apart: boolean;
+                ingredient: string;
+                layer: string;
+                /**
+                 * @description Never warmed, melted (33 °C), cooked (70 °C) or boiled (95 °C).
+                 * @enum {string}
+                 */
+                level: "cold" | "warm" | "hot" | "boil";
+                /** @description Its id; empty where nobody has given one. */
+                line: string;
+                /** @description min at that heat, where somebody said. */
+                minutes: number | null;
+                /** @description Whether nobody stirs it, as in an oven. */
+                still: boolean;
+                /** @description g of water in the pot with it when it is hottest. */
+                water_g: number;
+            }[];
             /** @description What each layer is, as its makers call it. */
             kinds: {
                 /** @description A key of the table of kinds. */

@@ -10,14 +10,27 @@ use Transmuta\Reference\Table;
 /** What an agent that comes in asks the method for (`core/data/method/agents.csv`): gelatin swells and melts, agar boils, a gum is rained in dry. */
 final class Agents
 {
-    /** @return ?array{goes_in: string, step: string} null for what is only mixed in */
-    public static function of(string $ingredient): ?array
+    /** @return ?Agent null for what is only mixed in; the same object for all of a row */
+    public static function of(string $ingredient): ?Agent
     {
         $all = Kept::once(self::class, static function (): array {
             $made = [];
             foreach (Table::of('method/agents') as $row) {
+                $agent = new Agent(
+                    match ($row['goes_in']) {
+                        'boil', 'last', 'sweet', 'warm', 'whip' => $row['goes_in'],
+                        default => 'cold',
+                    },
+                    match ($row['named']) {
+                        'boiled', 'made', 'stands', 'warm', 'whipped' => $row['named'],
+                        default => '',
+                    },
+                    $row['water_times'] === '' ? null : (float) $row['water_times'],
+                    $row['step'],
+                    $row['join'],
+                );
                 foreach (explode(' ', $row['ingredients']) as $id) {
-                    $made[$id] = ['goes_in' => $row['goes_in'], 'step' => $row['step']];
+                    $made[$id] = $agent;
                 }
             }
 

@@ -20,4 +20,14 @@ final readonly class EditedStep
     {
         return ['text' => $this->changed === 'gone' ? '' : $this->step->text, 'changed' => $this->changed, 'was' => $this->was];
     }
+
+    /**
+     * @param list<self> $edited
+     *
+     * @return list<Step> what is left to be done
+     */
+    public static function told(array $edited): array
+    {
+        return array_map(static fn(self $one): Step => $one->step, array_values(array_filter($edited, static fn(self $one): bool => $one->changed !== 'gone')));
+    }
 }

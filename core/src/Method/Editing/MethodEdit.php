@@ -6,6 +6,7 @@ namespace Transmuta\Method\Editing;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Step;
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Intake\Spelling;
 use Transmuta\Method\Act;
 use Transmuta\Method\Method;
@@ -17,34 +18,44 @@ use Transmuta\Shelf\Shelf;
 
 /**
  * The maker's method after lines were swapped. A step nothing touches stays to the letter. What is replaced is called by its new name where it stands; a step
- * that only served what left goes with it; an agent that comes in brings the step it asks for, put where the layer can meet it.
+ * that only served what left goes with it; an agent that comes in brings the step it asks for, put where the layer can meet it ({@see Arrivals}, {@see NewSteps}).
  */
 final class MethodEdit
 {
-    /** What can be done to an egg, a gelatin or a syrup alone: a stand-in is only mixed in. */
-    private const OF_ITS_OWN = ['separate_eggs', 'blanch_yolks', 'whisk_ribbon', 'temper_eggs', 'meringue_french', 'meringue_swiss', 'meringue_italian', 'bloom', 'drain', 'beat_in', 'whip', 'egg_wash'];
+    /** What can be done to an egg, a gelatin or a syrup alone: it goes with it. */
+    private const GOES = ['separate_eggs', 'temper_eggs', 'bloom', 'drain', 'egg_wash'];
 
-    /** What a mass is filled, baked or left by: what joins it last goes before. */
-    private const ENDS = ['fill', 'pipe', 'bake', 'bake_water', 'chill', 'freeze', 'spread', 'press_base', 'pour_over', 'churn', 'fold'];
 
     /** What beats air into something that holds it. */
-    private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian', 'whisk_ribbon'];
+    private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian'];
 
-    /** @var array<int, list<string>> sentences put in before a sentence, by its place */
-    private array $before = [];
+    private const JOINS = ['combine', 'stream_in', 'fold', 'temper_in'];
 
-    /** @var list<string> steps put in at the end */
-    private array $end = [];
+    private const BAKES = ['bake', 'bake_water', 'turn_down'];
+
+    private const COOKS = ['cook_to', 'whisk_over_steam', 'pasteurise'];
+
+    /** Signs that are an egg's. */
+    private const SIGNS = '~\s*,?\s*(?:until|till|til)\s+(?:[^,;.:]*?\b(?:pale|thick|ribbons?|fluffy|light|lemon|mousse|tripled?|doubled?|frothy|foamy|creamy)\b[^,;.:]*)~iu';
+    private const WATER_BATH = '~\b(?:roasting (?:tin|pan|dish)|water[\s-]?bath|bain[\s-]marie|out of the water|hot water|foil)\b~iu';
+
+    /** @var array<int, bool> whether each act is still done */
+    private array $alive = [];
 
     /** @var array<int, string> what has become of each act: '' where it is gone */
     private array $acts = [];
 
+    /** @var array<string, true> names already said in the sentence at hand */
+    private array $said = [];
+
     private readonly LineNouns $nouns;
 
-    /**
-     * @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer
-     */
-    private function __construct(private readonly Formula $was, private readonly Method $method, private readonly Formula $now, private readonly array $standsFor, private readonly Shelf $shelf, private readonly Spelling $spelling)
+    private readonly Arrivals $arrivals;
+
+    private readonly Wording $wording;
+
+    /** @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer */
+    private function __construct(private readonly Formula $was, private readonly Method $method, private readonly Formula $now, array $standsFor, Shelf $shelf, private readonly Spelling $spelling)
     {
         $ingredients = [];
         foreach ($was->layers as $n => $layer) {
@@ -53,6 +64,8 @@ final class MethodEdit
             }
         }
         $this->nouns = new LineNouns($was, $ingredients, $spelling);
+        $this->arrivals = new Arrivals($was, $method, $now, $standsFor, $shelf);
+        $this->wording = new Wording($spelling);
     }
 
     /**
@@ -68,28 +81,27 @@ final class MethodEdit
     /** @return list<EditedStep> */
     private function steps(): array
     {
-        foreach (array_keys($this->now->layers) as $layer) {
-            $this->bringIn($layer);
-        }
-        $has = [];
         foreach ($this->method->acts as $n => $act) {
-            $isAlive = $this->isAlive($act, $has);
-            // Where an act goes, what it was done to goes on without it.
-            $has[$n] = $isAlive || array_filter($act->from, static fn(int $from): bool => $has[$from] ?? true) !== [];
-            $this->acts[$n] = $isAlive ? $this->renamed($act->words, $act, array_map(static fn(Part $part): string => $part->key(), $act->parts)) : '';
+            $this->alive[$n] = $this->isAlive($act);
+        }
+        $put = NewSteps::of($this->was, $this->method, $this->alive, $this->arrivals);
+        foreach ($this->method->acts as $n => $act) {
+            $this->said = [];
+            $this->acts[$n] = $this->alive[$n] ? $this->act($act) : '';
         }
         $steps = [];
         foreach ($this->was->method as $at => $step) {
-            $steps[] = $this->edited($at, $step);
+            $steps[] = $this->edited($at, $step, $put->before);
         }
-        foreach ($this->end as $text) {
+        foreach ($put->end as $text) {
             $steps[] = new EditedStep(new Step($text), 'new', '');
         }
 
         return $steps;
     }
 
-    private function edited(int $at, Step $step): EditedStep
+    /** @param array<int, list<string>> $before sentences put in before a sentence, by its place */
+    private function edited(int $at, Step $step, array $before): EditedStep
     {
         $told = [];
         $isTouched = false;
@@ -97,10 +109,11 @@ final class MethodEdit
             if ($sentence->step !== $at) {
                 continue;
             }
-            foreach ($this->before[$n] ?? [] as $new) {
+            foreach ($before[$n] ?? [] as $new) {
                 $told[] = $new;
                 $isTouched = true;
             }
+            $this->said = [];
             $text = $this->sentence($n, $sentence);
             $isTouched = $isTouched || $text !== $sentence->text;
             if ($text !== '') {
@@ -125,77 +138,87 @@ final class MethodEdit
     {
         $acts = array_filter($this->method->acts, static fn(Act $act): bool => $act->sentence === $n);
         if ($sentence->kind !== SentenceKind::Steps || $acts === []) {
-            return $this->renamed($sentence->text, null, []);
+            return $sentence->kind === SentenceKind::Note && $this->isOfWhatLeft($sentence->text) ? '' : $this->renamed($sentence->text, []);
         }
         $taken = array_merge(...array_map(static fn(Act $act): array => array_map(static fn(Part $part): string => $part->key(), $act->parts), array_values($acts)));
         $alive = array_filter(array_intersect_key($this->acts, $acts), static fn(string $words): bool => $words !== '');
         if ($alive === []) {
             return '';
         }
-        if (\count($alive) === \count($acts)) {
-            $isPlain = array_filter($acts, fn(Act $act): bool => $this->isRewritten($act)) === [];
-            if ($isPlain) {
-                return $this->renamed($sentence->text, null, $taken);
-            }
+        if (\count($alive) === \count($acts) && array_filter($acts, fn(Act $act): bool => $this->isTold($act)) === []) {
+            return $this->renamed($sentence->text, $taken, array_values($acts));
         }
 
-        return self::asSentence(implode(', then ', array_map(static fn(string $words): string => rtrim(trim($words), ' ,.;'), $alive)));
+        return Wording::sentence(implode(', then ', array_map(static fn(string $words): string => rtrim(trim($words), ' ,.;'), $alive)));
     }
 
-    private static function asSentence(string $words): string
+    /** Whether a note speaks of nothing but what left: "or the eggs will scramble". */
+    private function isOfWhatLeft(string $text): bool
     {
-        $words = (string) preg_replace('~^(?:then|and)\s+~iu', '', $words);
+        $spoken = $this->nouns->in($this->spelling->words($text));
+        $left = array_filter($spoken, fn(array $found): bool => array_filter(self::partsOf($found['lines']), fn(Part $part): bool => !$this->arrivals->isGone($part)) === []);
 
-        return mb_strtoupper(mb_substr($words, 0, 1)) . mb_substr($words, 1) . '.';
+        return $spoken !== [] && \count($left) === \count($spoken);
     }
 
     /**
-     * @param array<int, bool> $before whether there is anything of each act before it
+     * @param array<string, int> $lines worth by key
+     *
+     * @return list<Part>
      */
-    private function isAlive(Act $act, array $before): bool
+    private static function partsOf(array $lines): array
     {
-        if ($act->parts !== []) {
-            $left = array_filter($act->parts, fn(Part $part): bool => !$this->isGone($part) || $this->plain($part) !== []);
+        return array_map(static fn(int|string $key): Part => new Part((int) $key, (int) substr((string) strstr((string) $key, '.'), 1), 1.0, ''), array_keys($lines));
+    }
 
-            return $left !== [];
+    private function isAlive(Act $act): bool
+    {
+        $key = $act->operation->key;
+        if (($this->isUnbaked($act->layer) || $this->isOnlyWarmed($act->layer)) && (\in_array($key, self::BAKES, true) || ($act->parts === [] && preg_match(self::WATER_BATH, $act->words) === 1 && $key !== 'dip'))) {
+            return false;
         }
-        $gone = array_filter($act->from, static fn(int $from): bool => !($before[$from] ?? true));
+        if ($act->parts !== []) {
+            $gone = array_filter($act->parts, $this->arrivals->isGone(...));
+            if ($gone !== [] && \in_array($key, self::GOES, true)) {
+                return false;
+            }
+
+            return array_filter($act->parts, fn(Part $part): bool => !$this->arrivals->isGone($part) || $this->arrivals->named($part) !== [] || $this->arrivals->isMadeApart($part) || $this->some($part) !== null) !== [];
+        }
+        // "Temper the gelatine with some of it, mix in": both were the joining of what left.
+        if (\count($act->from) === 1 && !($this->alive[$act->from[0]] ?? true) && \in_array($act->operation->key, self::JOINS, true) && $this->method->acts[$act->from[0]]->sentence === $act->sentence && $this->method->acts[$act->from[0]]->parts === []) {
+            return false;
+        }
+        $gone = array_filter($act->from, fn(int $from): bool => !$this->isAnythingLeft($from));
         if ($gone === []) {
             return true;
         }
-
-        // "Stir it into the warm cream": it is what left.
-        return \count($gone) < \count($act->from) && preg_match('~^\W*[\p{L}-]+\s+(?:it|them|this)\b~iu', $act->words) !== 1;
-    }
-
-    /** Whether what is done was of the one that left, and is told anew for its stand-in. */
-    private function isRewritten(Act $act): bool
-    {
-        $gone = array_filter($act->parts, $this->isGone(...));
-        if (!\in_array($act->operation->key, self::OF_ITS_OWN, true) || $gone === []) {
+        if (\count($gone) === \count($act->from)) {
             return false;
         }
 
-        // What holds air as well is whipped in its place.
-        return !\in_array($act->operation->key, self::WHIPS, true) || array_filter($gone, fn(Part $part): bool => $this->whipped($part) === []) !== [];
+        // "Stir it into the warm cream", "Temper the gelatine with some of the mass": it is what left.
+        return preg_match('~^\W*(?:[\p{L}-]+\s+){1,3}(?:it|them|this)\b~iu', $act->words) !== 1 && !$this->namesWhatLeft($act->words);
     }
 
-    private function isGone(Part $part): bool
+    /** Whether a layer was baked and is not any more. */
+    private function isUnbaked(int $layer): bool
     {
-        $id = $this->idOf($part);
-
-        return !$this->holds($this->now, $part->layer, $id);
+        return isset($this->now->layers[$layer]) && $this->was->layers[$layer]->treatment->has(TreatmentKind::Bake) && !$this->now->layers[$layer]->treatment->has(TreatmentKind::Bake);
     }
 
-    private function idOf(Part $part): string
+    /** Whether anything is left of what an act made. */
+    private function isAnythingLeft(int $act): bool
     {
-        return (string) $this->was->layers[$part->layer]->understood()[$part->line]->ingredient;
-    }
-
-    private function holds(Formula $formula, int $layer, string $id): bool
-    {
-        foreach (($formula->layers[$layer] ?? null)?->understood() ?? [] as $line) {
-            if ($line->ingredient === $id && $line->grams > 0.0) {
+        if ($this->alive[$act] ?? true) {
+            return true;
+        }
+        // Eggs that nobody parts any more: what stands for them goes on.
+        if (array_filter($this->method->acts[$act]->parts, fn(Part $part): bool => $this->method->acts[$act]->operation->key === 'separate_eggs' && $this->arrivals->named($part) !== []) !== []) {
+            return true;
+        }
+        foreach ($this->method->acts[$act]->from as $from) {
+            if ($this->isAnythingLeft($from)) {
                 return true;
             }
         }
@@ -203,71 +226,223 @@ final class MethodEdit
         return false;
     }
 
-    /** @return list<string> ids of what stands in for a line and is there */
-    private function stands(Part $part): array
+    private function namesWhatLeft(string $words): bool
     {
-        return array_values(array_filter($this->standsFor[$part->layer][$this->idOf($part)] ?? [], fn(string $id): bool => $this->holds($this->now, $part->layer, $id)));
+        foreach ($this->nouns->in($this->spelling->words($words)) as $found) {
+            $parts = self::partsOf($found['lines']);
+            if ($parts !== [] && array_filter($parts, fn(Part $part): bool => !$this->arrivals->isGone($part) || $this->arrivals->named($part) !== []) === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
-    /** @return list<string> names of what stands in for a line and is only mixed in */
-    private function plain(Part $part): array
+    /** Whether an act is told otherwise than by other names. */
+    private function isTold(Act $act): bool
     {
-        return array_values(array_unique(array_map($this->name(...), array_values(array_filter($this->stands($part), fn(string $id): bool => Agents::of($id) === null || $this->isWhippedFor($part, $id))))));
+        return $this->isCookedForEgg($act) || ($act->parts !== [] && $this->leavesAir($act)) || $this->speaksOfNothing($act);
     }
 
-    /** @return list<string> ids of what stands in for a line and holds air as it does */
-    private function whipped(Part $part): array
+    /** Whether a foam's line left and what stands for it holds no air. */
+    private function leavesAir(Act $act): bool
     {
-        return array_values(array_filter($this->stands($part), fn(string $id): bool => $this->shelf->get($id)->does('foam-overrun') > 0.0));
+        return \in_array($act->operation->key, self::WHIPS, true) && array_filter($act->parts, fn(Part $part): bool => $this->arrivals->isGone($part) && $this->arrivals->ingredient($this->arrivals->idOf($part))->does('foam-overrun') > 0.0 && $this->arrivals->whipped($part) === []) !== [];
     }
 
-    /** Whether what stands in is whipped where the line it stands for was. */
-    private function isWhippedFor(Part $part, string $id): bool
+    /** "Add it to the hot custard with the butter": what it was is not there, the butter is. */
+    private function speaksOfNothing(Act $act): bool
     {
-        return $this->shelf->get($id)->does('foam-overrun') > 0.0 && array_filter($this->method->acts, static fn(Act $act): bool => \in_array($act->operation->key, self::WHIPS, true) && array_filter($act->parts, static fn(Part $of): bool => $of->key() === $part->key()) !== []) !== [];
+        return $act->parts !== [] && preg_match('~^\W*(?:after\s+\S+\s+\S+\s+)?[\p{L}-]+\s+(?:it|them)\b~iu', $act->words) === 1 && array_filter($act->from, fn(int $from): bool => !$this->isAnythingLeft($from)) !== [];
     }
 
-    private function name(string $id): string
+    /** Whether an act cooks for an egg that left. */
+    private function isCookedForEgg(Act $act): bool
     {
-        $in = $this->shelf->get($id);
-        $name = mb_strtolower(trim((string) preg_replace('~\s*(?:[,(].*|\b(?:de\s+)?\d+\s*%?.*)$~iu', '', $in->name)));
+        return \in_array($act->operation->key, self::COOKS, true) && $this->isOnlyWarmed($act->layer);
+    }
 
-        return str_contains($name, ' or ') || $name === '' ? ($in->called()[0] ?? $name) : $name;
+    /** Whether a layer was cooked for its egg, which left: it is only warmed now. */
+    private function isOnlyWarmed(int $layer): bool
+    {
+        return isset($this->now->layers[$layer]) && $this->was->layers[$layer]->treatment->has(TreatmentKind::Cook) && !$this->now->layers[$layer]->treatment->isHot();
+    }
+
+    private function act(Act $act): string
+    {
+        $taken = array_map(static fn(Part $part): string => $part->key(), $act->parts);
+        if ($this->isCookedForEgg($act)) {
+            return 'warm it, stirring, until smooth';
+        }
+        if ($this->leavesAir($act) || $this->speaksOfNothing($act)) {
+            $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => $this->arrivals->isGone($part) ? array_map($this->arrivals->name(...), $this->arrivals->named($part)) : [$part->named], $act->parts))));
+
+            return $names === [] ? '' : 'stir in ' . Wording::listed(array_map(static fn(string $name): string => "the $name", $names));
+        }
+
+        return $this->renamed($act->words, $taken, [$act]);
+    }
+
+    /** Names of what is there already and gets more, where a line left and nothing else stands there: "some of the milk"; null where there is no liquid of it. */
+    private function some(Part $part): ?string
+    {
+        foreach ($this->now->layers[$part->layer]->understood() as $line) {
+            $id = (string) $line->ingredient;
+            if ($this->arrivals->isLiquid($id) && $line->grams > 1.02 * Arrivals::grams($this->was, $part->layer, $id) && Arrivals::holds($this->was, $part->layer, $id)) {
+                return 'some of the ' . $this->arrivals->name($id);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> names of what goes in where a line went in */
+    private function names(Part $part): array
+    {
+        $names = array_map($this->arrivals->name(...), $this->arrivals->named($part));
+        $some = $names === [] ? $this->some($part) : null;
+
+        return $some === null ? $names : [$some];
     }
 
     /**
      * The words with what left called by what stands in for it; what nothing stands in for is taken out of its list.
      *
      * @param list<string> $taken keys of lines that go in here; the others are only spoken of
+     * @param ?list<Act> $reach what is done here: words speak of nothing but what is in it; null where it is no step
      */
-    private function renamed(string $words, ?Act $act, array $taken): string
+    private function renamed(string $words, array $taken, ?array $reach = null): string
     {
-        if ($act !== null && $this->isRewritten($act)) {
-            $names = array_merge(...array_map(fn(Part $part): array => $this->isGone($part) ? $this->plain($part) : [$part->named], $act->parts));
-
-            return $names === [] ? '' : 'mix in ' . self::listed(array_map(static fn(string $name): string => "the $name", array_values(array_unique($names))));
-        }
         // "For the crème pâtissière: …" names a layer, and no cream.
         if (preg_match('~^(\W*(?:for|to make) the [^,:]{1,40}[,:])(.+)$~isu', $words, $m) === 1) {
-            return $m[1] . $this->renamed($m[2], $act, $taken);
+            return $m[1] . $this->renamed($m[2], $taken, $reach);
         }
+        $was = $words;
+        $isEgg = false;
         foreach (preg_split('~[,+&;:/()]|\band\b|\bwith\b~iu', $words) ?: [] as $piece) {
             foreach ($this->nouns->in($this->spelling->words($piece)) as $found) {
-                $keys = array_map(strval(...), array_keys($found['lines']));
-                $parts = array_map(static fn(string $key): Part => new Part((int) $key, (int) substr((string) strstr($key, '.'), 1), 1.0, ''), $keys);
-                if ($parts === [] || array_filter($parts, fn(Part $part): bool => !$this->isGone($part)) !== []) {
+                $parts = self::partsOf($found['lines']);
+                // "Sugar" is in two layers: here it is that of this step.
+                $here = array_values(array_filter($parts, static fn(Part $part): bool => \in_array($part->key(), $taken, true)));
+                $parts = $here === [] ? $parts : $here;
+                if ($parts === [] || array_filter($parts, fn(Part $part): bool => $this->arrivals->isMadeApart($part)) !== []) {
                     continue;
                 }
-                $isSpokenOf = array_intersect($keys, $taken) === [];
-                $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => $isSpokenOf ? array_map($this->name(...), $this->stands($part)) : $this->plain($part), $parts))));
-                if (array_filter($parts, fn(Part $part): bool => $this->nouns->ingredients[$part->key()]->group === 'egg') !== []) {
-                    $words = (string) preg_replace('~,?\s+one\s+(?:at\s+a\s+time|by\s+one|after\s+(?:the\s+other|another))\b~iu', '', $words);
+                if (\count($parts) === 1) {
+                    $words = $this->wording->measured($words, $found['phrase'], $this->arrivals->factor($parts[0]));
                 }
-                $words = $names === [] ? $this->without($words, $found['phrase']) : $this->exchanged($words, $found['phrase'], self::listed($names));
+                if (array_filter($parts, fn(Part $part): bool => !$this->arrivals->isGone($part)) !== []) {
+                    $words = $here === [] ? $words : $this->beside($words, $found['phrase'], $parts);
+                    continue;
+                }
+                $isEgg = $isEgg || array_filter($parts, fn(Part $part): bool => $this->nouns->ingredients[$part->key()]->group === 'egg' && array_intersect($this->arrivals->whipped($part), $this->arrivals->named($part)) === []) !== [];
+                if ($here !== []) {
+                    $words = $this->exchanged($words, $found['phrase'], $parts);
+                } elseif (max([0, ...array_values($found['lines'])]) < LineNouns::HEAD) {
+                    // "Pale golden" is no golden sugar.
+                    continue;
+                } elseif ($reach === null || $this->isReached($words, $found['phrase'], $parts, $reach)) {
+                    $words = $this->spokenOf($words, $found['phrase'], $parts);
+                }
             }
+        }
+        if ($isEgg && $words !== $was) {
+            $words = (string) preg_replace('~,?\s+one\s+(?:at\s+a\s+time|by\s+one|after\s+(?:the\s+other|another))\b~iu', '', $words);
+            $words = (string) preg_replace(self::SIGNS, ' until smooth', $words, 1);
         }
 
         return $this->partsOfEggs($words);
+    }
+
+    /**
+     * Whether a phrase speaks of what is in one of the acts it stands in the words of: the cream éclairs are filled with is not that of the glaze.
+     *
+     * @param list<Part> $parts
+     * @param list<Act> $acts
+     */
+    private function isReached(string $words, string $phrase, array $parts, array $acts): bool
+    {
+        $said = $this->wording->standing($words, $phrase) ?? $phrase;
+        foreach ($acts as $act) {
+            $in = mb_stripos($act->words, $said) === false ? [] : $this->keysIn($act);
+            if (array_filter($parts, static fn(Part $part): bool => isset($in[$part->key()])) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> keys of lines in what an act works on */
+    private function keysIn(Act $act): array
+    {
+        $keys = [];
+        $open = [$act];
+        for ($seen = []; $open !== [];) {
+            $at = array_pop($open);
+            if (isset($seen[spl_object_id($at)])) {
+                continue;
+            }
+            $seen[spl_object_id($at)] = true;
+            foreach ($at->parts as $part) {
+                $keys[$part->key()] = true;
+            }
+            foreach ($at->from as $from) {
+                $open[] = $this->method->acts[$from];
+            }
+        }
+
+        return $keys;
+    }
+
+    /**
+     * What comes in beside a line that stays, named with it.
+     *
+     * @param non-empty-list<Part> $parts
+     */
+    private function beside(string $words, string $phrase, array $parts): string
+    {
+        $said = $this->wording->standing($words, $phrase);
+        $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => array_map($this->arrivals->name(...), $this->arrivals->beside($part)), $parts))));
+        $names = array_values(array_filter($names, fn(string $name): bool => !isset($this->said[$name])));
+        foreach ($names as $name) {
+            $this->said[$name] = true;
+        }
+
+        return $said === null || $names === [] ? $words : $this->wording->exchanged($words, $phrase, [$said, ...$names]);
+    }
+
+    /** @param non-empty-list<Part> $parts */
+    private function exchanged(string $words, string $phrase, array $parts): string
+    {
+        $names = array_values(array_unique(array_merge(...array_map($this->names(...), $parts))));
+        // Eggs and yolks in one list are replaced by the same once.
+        $names = array_values(array_filter($names, fn(string $name): bool => !isset($this->said[$name])));
+        foreach ($names as $name) {
+            $this->said[$name] = true;
+        }
+
+        return $names === [] ? $this->wording->without($words, $phrase) : $this->wording->exchanged($words, $phrase, $names);
+    }
+
+    /**
+     * What is only spoken of: by the name of what stands for it, or as the mixture it is in.
+     *
+     * @param non-empty-list<Part> $parts
+     */
+    private function spokenOf(string $words, string $phrase, array $parts): string
+    {
+        $said = $this->wording->standing($words, $phrase);
+        if ($said !== null && preg_match('~\b' . preg_quote($said, '~') . '\s+(?:mix(?:ture)?|batter|base|foam)\b~iu', $words) === 1) {
+            return (string) preg_replace('~\b' . preg_quote($said, '~') . '\s+(?=(?:mix(?:ture)?|batter|base|foam)\b)~iu', '', $words);
+        }
+        $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => array_map($this->arrivals->name(...), $this->arrivals->all($part)), $parts))));
+
+        return match (true) {
+            $names === [] => $this->wording->without($words, $phrase),
+            \count($names) > 2 => \count($parts) === 1 && $this->nouns->ingredients[$parts[0]->key()]->group === 'sugar' ? $words : $this->wording->exchanged($words, $phrase, 'mixture'),
+            default => $this->wording->exchanged($words, $phrase, $names),
+        };
     }
 
     /** "The yolks" of eggs that stood as one line: called by what stands in for the egg, whites by what is whipped in their place. */
@@ -278,146 +453,18 @@ final class MethodEdit
         }
         foreach ($this->nouns->ingredients as $key => $in) {
             $part = new Part((int) $key, (int) substr((string) strstr((string) $key, '.'), 1), 1.0, '');
-            if ($in->class !== 'whole-egg' || !$this->isGone($part)) {
+            if ($in->class !== 'whole-egg' || !$this->arrivals->isGone($part)) {
                 continue;
             }
-            $whipped = array_map($this->name(...), $this->whipped($part));
-            $plain = array_values(array_diff(array_map($this->name(...), $this->stands($part)), $whipped)) ?: $whipped;
+            $whipped = array_map($this->arrivals->name(...), $this->arrivals->whipped($part));
+            $plain = array_values(array_diff(array_map($this->arrivals->name(...), $this->arrivals->named($part)), $whipped)) ?: $whipped;
             foreach (['yolks?' => $plain, 'whites?' => $whipped === [] ? $plain : $whipped] as $word => $names) {
                 if ($names !== []) {
-                    $words = self::asBegun($words, (string) preg_replace("~\\b(?:egg\\s+)?(?:$word)\\b~iu", self::listed($names), $words));
+                    $words = Wording::asBegun($words, (string) preg_replace("~\\b(?:egg\\s+)?(?:$word)\\b~iu", Wording::listed($names), $words));
                 }
             }
         }
 
         return $words;
-    }
-
-    /** @param list<string> $names */
-    private static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names) . " and $last";
-    }
-
-    /** A phrase as it stands in the words: "sponge fingers" for what is spelt ladyfinger; null where it is not there any more. */
-    private function standing(string $words, string $phrase): ?string
-    {
-        preg_match_all('~[\p{L}\p{M}\p{N}\'’%-]+~u', $words, $m, \PREG_OFFSET_CAPTURE);
-        $count = \count($m[0]);
-        for ($at = 0; $at < $count; ++$at) {
-            for ($length = 1; $length <= 4 && $at + $length <= $count; ++$length) {
-                $end = $m[0][$at + $length - 1];
-                $said = substr($words, $m[0][$at][1], $end[1] + \strlen($end[0]) - $m[0][$at][1]);
-                if (implode(' ', $this->spelling->words($said)) === $phrase) {
-                    return $said;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    private function exchanged(string $words, string $phrase, string $by): string
-    {
-        $said = $this->standing($words, $phrase);
-        if ($said === null || mb_strtolower($said) === $by) {
-            return $words;
-        }
-
-        $now = (string) preg_replace('~(?<![\p{L}-])' . preg_quote($said, '~') . '(?![\p{L}-])~u', $by, $words);
-
-        // "Sponge finger fingers": what the name ends with is not said twice.
-        return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));
-    }
-
-    /** With a capital where it had one. */
-    private static function asBegun(string $was, string $now): string
-    {
-        return mb_substr($was, 0, 1) !== mb_strtolower(mb_substr($was, 0, 1)) ? mb_strtoupper(mb_substr($now, 0, 1)) . mb_substr($now, 1) : $now;
-    }
-
-    private function without(string $words, string $phrase): string
-    {
-        $said = $this->standing($words, $phrase);
-        if ($said === null) {
-            return $words;
-        }
-        $is = '(?:the\s+|your\s+|half\s+(?:of\s+)?the\s+|rest\s+of\s+the\s+|remaining\s+)?(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?' . preg_quote($said, '~') . '(?![\p{L}-])';
-        foreach (['~\s*,\s*' . $is . '(?=\s*(?:,|and\b|$|\.))~iu', '~\s*,?\s+(?:and|with|\+)\s+' . $is . '~iu', '~(?<![\p{L}-])' . $is . '\s*(?:,|and|\+)\s+~iu'] as $way) {
-            $left = (string) preg_replace($way, '', $words, 1, $count);
-            if ($count === 1) {
-                return self::asBegun($words, $left);
-            }
-        }
-
-        return $words;
-    }
-
-    /** What comes into a layer and is named nowhere gets its step. */
-    private function bringIn(int $layer): void
-    {
-        $stands = array_merge(...array_values($this->standsFor[$layer] ?? []), ...[[]]);
-        foreach ($this->now->layers[$layer]->understood() as $line) {
-            $id = (string) $line->ingredient;
-            if ($line->grams <= 0.0 || $this->holds($this->was, $layer, $id)) {
-                continue;
-            }
-            $agent = Agents::of($id);
-            // What stands in for a line and is only mixed in, or whipped as it was, is named where that line was.
-            if (\in_array($id, $stands, true) && $this->isNamedSomewhere($layer, $id, $agent === null)) {
-                continue;
-            }
-            $text = str_replace('{name}', 'the ' . $this->name($id), $agent['step'] ?? 'Mix in {name}.');
-            $at = $this->place($layer, $agent['goes_in'] ?? 'after');
-            if ($at === null) {
-                $this->end[] = $text;
-            } else {
-                $this->before[$at][] = $text;
-            }
-        }
-    }
-
-    /** Whether a line it stands in for goes in at a step that stays. */
-    private function isNamedSomewhere(int $layer, string $id, bool $isPlain): bool
-    {
-        foreach ($this->method->acts as $act) {
-            foreach ($act->parts as $part) {
-                if ($part->layer === $layer && \in_array($id, $this->standsFor[$layer][$this->idOf($part)] ?? [], true) && ($isPlain || $this->isWhippedFor($part, $id))) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    /** The sentence before which something goes in; null where the layer has none. */
-    private function place(int $layer, string $goesIn): ?int
-    {
-        $of = array_values(array_filter($this->method->acts, static fn(Act $act): bool => $act->layer === $layer && $act->sentence >= 0 && !$act->operation->isBare() && !\in_array($act->operation->key, ['prepare_tin', 'line_acetate', 'chill_tools'], true)));
-        if ($of === []) {
-            return null;
-        }
-        $first = $of[0]->sentence;
-        $hot = array_values(array_filter($of, static fn(Act $act): bool => $act->operation->isHot() && $act->operation->heats !== 'oven'));
-        $ends = array_values(array_filter($of, static fn(Act $act): bool => \in_array($act->operation->key, self::ENDS, true)));
-
-        return match ($goesIn) {
-            'boil' => $hot[0]->sentence ?? $ends[0]->sentence ?? $first,
-            'warm' => $hot === [] ? ($ends[0]->sentence ?? $first) : $this->after(end($hot), $ends[0] ?? null),
-            'last', 'after' => $ends[0]->sentence ?? $first,
-            'whip' => array_values(array_filter($of, static fn(Act $act): bool => $act->operation->key === 'fold'))[0]->sentence ?? $ends[0]->sentence ?? $first,
-            default => $first,
-        };
-    }
-
-    /** The sentence that follows an act, no later than where the mass is filled. */
-    private function after(Act $act, ?Act $end): int
-    {
-        $next = min($act->sentence + 1, \count($this->method->sentences) - 1);
-
-        return $end === null || $end->sentence < $act->sentence ? $next : min($next, max($end->sentence, $act->sentence));
     }
 }

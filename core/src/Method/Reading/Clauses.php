@@ -95,7 +95,7 @@ final class Clauses
 
         // "Layer the fruit", "Cut into squares": a word that may be a thing is the verb where nothing else is.
         $first = Verbs::at($words);
-        if ($first !== null && \count($words) > 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
+        if ($first !== null && \count($words) > 1 && preg_match('~^\W*[\p{L}-]+\s*[+&/]~u', $bare) !== 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
             return ['verb' => $first['verb'], 'at' => 0, 'length' => $first['length'], 'words' => $words];
         }
 

@@ -20,7 +20,7 @@ final class LineNouns
 
     /** What an exact name, the last word of a name, and any other word of it are worth. */
     private const WHOLE = 3;
-    private const HEAD = 2;
+    public const HEAD = 2;
     private const ANY = 1;
 
     /** What names end in or begin with that say of what form a thing is. */

@@ -583,7 +583,7 @@ final class Thread
             $from[] = $this->last[$named];
         }
         if ($from === [] || preg_match(self::PRODUCT, $rest) === 1) {
-            $isOpen = $parts !== [] && preg_match(self::PRODUCT, $rest) !== 1 && ($goesOn === '' || ($goesOn === 'in' && preg_match('~\b(?:in|into|through|over|onto|to)\b(?!\s+an?\s+\w*\s*(?:bowl|pan|saucepan|jug|processor|blender))~iu', $said) !== 1));
+            $isOpen = $parts !== [] && preg_match(self::PRODUCT, $rest) !== 1 && ($goesOn === '' || (!$this->isBegun && $this->isInto($said, $parts)) || ($goesOn === 'in' && preg_match('~\b(?:in|into|through|over|onto|to)\b(?!\s+an?\s+\w*\s*(?:bowl|pan|saucepan|jug|processor|blender))~iu', $said) !== 1));
             if ((!$isOpen && !$isApart) || ($parts === [] && $from === [])) {
                 $from[] = preg_match('~\b(?:together|both)\b~iu', $said) === 1 && $parts === [] ? null : ($this->last[$layer] ?? $this->latest);
                 if (end($from) === null) {
@@ -632,6 +632,21 @@ final class Thread
         }
 
         return $from;
+    }
+
+    /**
+     * Whether it goes into a line that goes in here itself: "whisk the agar into the cold milk" begins a pot of its own.
+     *
+     * @param list<Part> $parts
+     */
+    private function isInto(string $said, array $parts): bool
+    {
+        if (preg_match('~\b(?:into|onto)\s+(?:about\s+)?(?:[\d.,]+\s*(?:g|ml)\s+(?:of\s+)?)?(?:(?:the|your|cold|some|half)\s+)*(.{3,60})~iu', $said, $m) !== 1) {
+            return false;
+        }
+        $first = $this->nouns->in($this->spelling->words($m[1]))[0] ?? null;
+
+        return $first !== null && $first['at'] === 0 && array_filter($parts, static fn(Part $part): bool => isset($first['lines'][$part->key()])) !== [];
     }
 
     /**

@@ -31,7 +31,7 @@ final readonly class Route
      * @param string $part of the egg, where it is made with the whole or with its yolk alone by choice; '' where there is none
      * @param list<string> $otherNames further words, for where another route has the same name
      * @param ?\Closure(): list<EditedStep> $edits the maker's own method as the route changes it; worked out where it is asked
-     * @param ?\Closure(bool): self $sheet the same as a hand weighs it, or only rounded, worked out when asked; null where it is that already
+     * @param ?\Closure(?bool): self $sheet the same as a hand weighs it, only rounded, or (null) to the last figure, judged by its method; worked out when asked; null where it is that already
      */
     public function __construct(
         public string $id,
@@ -63,7 +63,7 @@ final readonly class Route
     {
         $edited = $this->method();
 
-        return $edited === [] ? ($this->steps)() : array_map(static fn(Step $step): string => $step->text, self::told($edited));
+        return $edited === [] ? ($this->steps)() : array_map(static fn(Step $step): string => $step->text, EditedStep::told($edited));
     }
 
     /** @return list<EditedStep> the maker's own method as the route changes it; none where nobody wrote one */
@@ -77,17 +77,7 @@ final readonly class Route
     {
         $edited = $this->method();
 
-        return $edited === [] ? $this->result->formula : $this->result->formula->withMethod(self::told($edited));
-    }
-
-    /**
-     * @param list<EditedStep> $edited
-     *
-     * @return list<Step>
-     */
-    private static function told(array $edited): array
-    {
-        return array_map(static fn(EditedStep $one): Step => $one->step, array_values(array_filter($edited, static fn(EditedStep $one): bool => $one->changed !== 'gone')));
+        return $edited === [] ? $this->result->formula : $this->result->formula->withMethod(EditedStep::told($edited));
     }
 
     /** How likely every layer sets within a step of what is aimed at, its unlikeliest layer; null where no set is aimed at. */
@@ -136,20 +126,34 @@ final readonly class Route
         return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet, $this->edits);
     }
 
-    /** The same as a hand weighs it: with fewer things, in round weights; only rounded, and then as it is, where that would stand worse or miss a number of the brief. */
+    /**
+     * The same as a hand weighs it: with fewer things, in round weights; only rounded, and then as it is, where that would stand worse or miss a number of the
+     * brief. Whichever it is, it is judged by the method it is made by.
+     */
     public function weighed(): self
     {
         if ($this->sheet === null) {
             return $this;
         }
-        foreach ([false, true] as $isGentle) {
-            $sheet = ($this->sheet)($isGentle);
-            if ($sheet->standing->rank() >= $this->standing->rank() && \count($sheet->settlement->near) <= \count($this->settlement->near)) {
+        $sheets = [($this->sheet)(false)];
+        if ($sheets[0]->standsLike($this)) {
+            return $sheets[0];
+        }
+        $sheets[] = ($this->sheet)(true);
+        $exact = ($this->sheet)(null);
+        foreach ($sheets as $sheet) {
+            if ($sheet->standsLike($exact)) {
                 return $sheet;
             }
         }
 
-        return $this;
+        return $exact;
+    }
+
+    /** Whether it stands no worse than another, and misses no more numbers. */
+    private function standsLike(self $other): bool
+    {
+        return $this->standing->rank() >= $other->standing->rank() && \count($this->settlement->near) <= \count($other->settlement->near);
     }
 
     /** The formula it comes to, by content: what is taken is what was shown, whatever else was found meanwhile. */

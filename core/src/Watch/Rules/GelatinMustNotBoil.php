@@ -24,7 +24,7 @@ final class GelatinMustNotBoil implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             if ($layer->state->of100('protein.gelatin') > 0.1 && self::boils($layer)) {
-                yield new Warning(self::name(), Severity::Attention, \sprintf('%s is boiled with its gelatin in it. Take it off the heat and melt the swollen gelatin in below 60 °C.', $layer->layer->name), $n, ['action' => 'treat', 'ingredient' => '', 'for' => 'melt']);
+                yield new Warning(self::name(), Severity::Attention, \sprintf('%s is boiled with its gelatin in it. Take it off the heat and melt the swollen gelatin in below 60 °C.', $layer->layer->name), $n, self::isByItsMethod($layer) ? null : ['action' => 'treat', 'ingredient' => '', 'for' => 'melt']);
             }
         }
     }
@@ -34,6 +34,18 @@ final class GelatinMustNotBoil implements Rule
     {
         foreach ($layer->state->model->portions as $i => $portion) {
             if ($portion->ingredient->does('gelatin-bloom') > 0.0 && $layer->state->grams[$i] > 0.0 && ($portion->met === null ? $layer->layer->treatment->boils() : $portion->met->level === HeatLevel::Boil)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the maker's own steps say so: no treatment of the layer changes them. */
+    private static function isByItsMethod(LayerReading $layer): bool
+    {
+        foreach ($layer->state->model->portions as $portion) {
+            if ($portion->ingredient->does('gelatin-bloom') > 0.0 && $portion->met !== null) {
                 return true;
             }
         }

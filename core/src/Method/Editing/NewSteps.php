@@ -1,0 +1,388 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Editing;
+
+use Transmuta\Formula\Formula;
+use Transmuta\Formula\Line;
+use Transmuta\Method\Act;
+use Transmuta\Method\Method;
+use Transmuta\Method\Part;
+
+/** Where what comes into a layer goes in, by the graph of the maker's own steps: an agent with what it asks for, in a pot that bears it, and joined where the rest is ready. */
+final class NewSteps
+{
+    /** What a mass is filled, baked or left by: what joins it last goes before. */
+    private const ENDS = ['fill', 'pipe', 'bake', 'bake_water', 'steam', 'chill', 'freeze', 'spread', 'press_base', 'pour_over', 'churn', 'fold', 'layer'];
+
+    private const BESIDE = ['prepare_tin', 'line_acetate', 'chill_tools', 'preheat'];
+
+    /** Share of its layer from which something is the mass of it, and not what is made ready beside it. */
+    private const MAIN = 0.5;
+
+    /** The g of water over its least that a pot is best given. */
+    private const BEST = 2.0;
+
+    /** Share of its layer under which a liquid is a flavour or a colour, and no pot. */
+    private const DROP = 0.03;
+
+    /** What is done with a thing beside the mass it is served with. */
+    private const ASIDE = ['dip', 'soak_sponge', 'arrange', 'layer', 'scatter', 'dust', 'garnish', 'glaze', 'macerate', 'marinate', 'serve'];
+
+    /** @var array<int, list<string>> sentences put in before a sentence, by its place */
+    public array $before = [];
+
+    /** @var list<string> steps put in at the end */
+    public array $end = [];
+
+    /** @param array<int, bool> $alive whether each act is still done */
+    private function __construct(private readonly Formula $was, private readonly Method $method, private readonly array $alive, private readonly Arrivals $arrivals) {}
+
+    /** @param array<int, bool> $alive whether each act is still done */
+    public static function of(Formula $was, Method $method, array $alive, Arrivals $arrivals): self
+    {
+        $made = new self($was, $method, $alive, $arrivals);
+        foreach (array_keys($arrivals->now->layers) as $layer) {
+            $made->bakedFirst($layer);
+        }
+        foreach ($arrivals->steps as $step) {
+            $made->put($step['id'], $step['layer'], $step['for']);
+        }
+        $made->freed();
+
+        return $made;
+    }
+
+    private function put(string $id, int $layer, ?string $for): void
+    {
+        $agent = Agents::of($id);
+        $name = 'the ' . $this->arrivals->name($id);
+        if ($agent === null) {
+            $this->at($this->last($layer), "Mix in $name.");
+
+            return;
+        }
+        $own = $for === null ? null : $this->firstWith($for);
+        $grams = Arrivals::grams($this->arrivals->now, $layer, $id);
+        $pot = $this->pot($layer, $agent, $grams, $for);
+        $text = str_replace(['{name}', '{pot}', '{twice}'], [$name, $pot['words'], self::grams(2.0 * $grams)], $agent->step);
+        $hot = $this->hot($layer);
+        if ($agent->goesIn === 'boil' && $hot !== null) {
+            $this->at($hot->sentence, $text);
+            if ($agent->join !== '' && !$pot['isMain']) {
+                $this->at($this->joining($for) ?? $this->last($layer), $agent->join);
+            }
+
+            return;
+        }
+        if ($agent->join !== '') {
+            $this->at($own ?? $this->first($layer), $text);
+            $this->at($this->joining($for) ?? ($agent->goesIn === 'warm' ? $this->warm($layer) : $this->last($layer)), str_replace('{name}', $name, $agent->join));
+
+            return;
+        }
+        $this->at(match ($agent->goesIn) {
+            'boil' => $this->first($layer),
+            'warm' => $this->warm($layer),
+            'last' => $this->last($layer),
+            'whip' => $this->fold($layer) ?? $this->last($layer),
+            default => $own ?? $this->first($layer),
+        }, $text);
+    }
+
+    /** As a hand weighs it: to 5 g from 50 g on, else to 1 g. */
+    private static function grams(float $grams): string
+    {
+        return ($grams >= 50.0 ? round($grams / 5.0) * 5.0 : max(1.0, round($grams))) . ' g';
+    }
+
+    private function at(?int $sentence, string $text): void
+    {
+        if ($sentence === null) {
+            $this->end[] = $text;
+        } elseif (!\in_array($text, $this->before[$sentence] ?? [], true)) {
+            $this->before[$sentence][] = $text;
+        }
+    }
+
+    /** What stands for a thing that was bought and is baked here first: before the first sentence that names that. */
+    private function bakedFirst(int $layer): void
+    {
+        $made = $this->arrivals->madeOf($layer);
+        foreach ($this->was->layers[$layer]->understood() as $i => $line) {
+            $part = new Part($layer, $i, 1.0, '');
+            if (!$this->arrivals->isGone($part) || !$this->arrivals->isMadeApart($part)) {
+                continue;
+            }
+            $names = array_map($this->arrivals->name(...), $made);
+            $this->at($this->firstWith($part->key()) ?? $this->first($layer), \sprintf('Beforehand, in place of the %s: mix %s, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.', $this->arrivals->name((string) $line->ingredient), Wording::listed(array_map(static fn(string $name): string => "the $name", $names))));
+        }
+    }
+
+    /** What was only put in with something that left, as the water gelatin swells in, goes in at the end where no pot of an agent has taken it. */
+    private function freed(): void
+    {
+        foreach ($this->method->acts as $n => $act) {
+            if ($this->alive[$n] ?? true) {
+                continue;
+            }
+            foreach ($act->parts as $part) {
+                if (!$this->arrivals->isGone($part) && !$this->isTakenElsewhere($part, $n) && !isset($this->taken[$part->layer][$this->arrivals->idOf($part)])) {
+                    $this->at($this->last($part->layer), 'Stir in the ' . ($part->named === '' ? $this->arrivals->name($this->arrivals->idOf($part)) : $part->named) . '.');
+                }
+            }
+        }
+    }
+
+    private function isTakenElsewhere(Part $part, int $act): bool
+    {
+        foreach ($this->method->acts as $n => $other) {
+            if ($n !== $act && ($this->alive[$n] ?? true) && array_filter($other->parts, static fn(Part $one): bool => $one->key() === $part->key()) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @var array<int, array<string, true>> ids an agent is put into, by layer */
+    private array $taken = [];
+
+    /**
+     * The liquid that bears an agent: of what is heated anyway first, until there is enough of it.
+     *
+     * @return array{words: string, isMain: bool} `isMain`: whether it is most of the layer
+     */
+    private function pot(int $layer, Agent $agent, float $grams, ?string $for): array
+    {
+        $all = array_sum(array_map(static fn(Line $line): float => $line->grams, $this->arrivals->now->layers[$layer]->understood()));
+        // What is mixed cold goes into what stands in the same place; what boils into what is heated anyway.
+        $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(self::part($for)), true);
+        $aside = $this->aside($layer);
+        $liquids = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && Agents::of((string) $line->ingredient) === null && $this->bears((string) $line->ingredient)));
+        usort($liquids, fn(Line $a, Line $b): int => [isset($heated[$b->ingredient]), $b->grams] <=> [isset($heated[$a->ingredient]), $a->grams]);
+        if ($liquids === []) {
+            return ['words' => 'the mass', 'isMain' => true];
+        }
+        $wanted = self::BEST * ($agent->waterTimes ?? 0.0) * $grams;
+        $names = [];
+        $isHeated = true;
+        $water = $held = 0.0;
+        foreach ($liquids as $line) {
+            $id = (string) $line->ingredient;
+            $names[] = $this->arrivals->name($id);
+            $this->taken[$layer][$id] = true;
+            $isHeated = $isHeated && isset($heated[$id]);
+            $water += $line->grams * $this->arrivals->ingredient($id)->composition->of100('water') / 100;
+            $held += $line->grams;
+            if ($water >= $wanted) {
+                break;
+            }
+        }
+        // Of a liquid that nobody heats otherwise, no more is heated than it takes.
+        if (\count($names) === 1 && $agent->waterTimes !== null && !isset($heated[$liquids[0]->ingredient]) && $water > 1.6 * $wanted) {
+            $part = ceil($held * $wanted / $water / 10.0) * 10.0;
+
+            return ['words' => "$part g of the {$names[0]}", 'isMain' => false];
+        }
+
+        return ['words' => Wording::listed(array_map(static fn(string $name): string => "the $name", $names)), 'isMain' => $isHeated || $held >= self::MAIN * $all];
+    }
+
+    private static function part(string $key): Part
+    {
+        return new Part((int) $key, (int) substr((string) strstr($key, '.'), 1), 1.0, '');
+    }
+
+    /** @return array<string, true> ids of what only goes beside the mass of its layer: the coffee biscuits are dipped in */
+    private function aside(int $layer): array
+    {
+        $in = $aside = [];
+        foreach ($this->method->acts as $act) {
+            foreach ($this->chain($act) as $part) {
+                if ($part->layer === $layer && \in_array($act->operation->key, self::ASIDE, true)) {
+                    $aside[$this->arrivals->idOf($part)] = true;
+                }
+            }
+        }
+        foreach ($this->method->acts as $act) {
+            if (!\in_array($act->operation->key, [...self::ASIDE, ...self::ENDS, 'combine'], true)) {
+                foreach ($this->chain($act) as $part) {
+                    $in[$this->arrivals->idOf($part)] = true;
+                }
+            }
+        }
+
+        return array_diff_key($aside, $in);
+    }
+
+    /** Whether something may be boiled and have an agent whisked into it: no sour milk, no juice, no spirit. */
+    private function bears(string $id): bool
+    {
+        $in = $this->arrivals->ingredient($id);
+
+        return $this->arrivals->isLiquid($id) && ($in->ph === null || $in->ph >= Arrivals::SOUR) && $in->composition->of100('alcohol') < 2.0 && $in->group !== 'egg';
+    }
+
+    /** @return array<string, true> ids now in the pot of the first hot step of a layer, by what stood there */
+    private function heated(int $layer): array
+    {
+        $hot = $this->hot($layer);
+        $ids = [];
+        foreach ($hot === null ? [] : $this->chain($hot) as $part) {
+            foreach ($this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)] as $id) {
+                $ids[$id] = true;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @return list<Part> lines in what an act works on */
+    private function chain(Act $act): array
+    {
+        $parts = $act->parts;
+        foreach ($act->from as $from) {
+            if ($from < array_search($act, $this->method->acts, true)) {
+                array_push($parts, ...$this->chain($this->method->acts[$from]));
+            }
+        }
+
+        return $parts;
+    }
+
+    /** g in what an act works on, as the dish was. */
+    private function weighs(Act $act): float
+    {
+        $grams = [];
+        foreach ($this->chain($act) as $part) {
+            $grams[$part->key()] = max($grams[$part->key()] ?? 0.0, $part->share * $this->was->layers[$part->layer]->understood()[$part->line]->grams);
+        }
+
+        return array_sum($grams);
+    }
+
+    /** @return list<Act> acts of a layer that are still done and are no mere handling */
+    private function stillDone(int $layer): array
+    {
+        $of = [];
+        foreach ($this->method->acts as $n => $act) {
+            if ($act->layer === $layer && $act->sentence >= 0 && ($this->alive[$n] ?? true) && !$act->operation->isBare() && !\in_array($act->operation->key, self::BESIDE, true)) {
+                $of[] = $act;
+            }
+        }
+
+        return $of;
+    }
+
+    /** The first step in a pan of what is the mass of a layer, or of most that is ever heated in it. */
+    private function hot(int $layer): ?Act
+    {
+        $hot = array_values(array_filter($this->stillDone($layer), fn(Act $act): bool => $act->operation->isHot() && !\in_array($act->operation->heats, ['oven', 'sugar', 'fat'], true) && $this->isWet($act)));
+        if ($hot === []) {
+            return null;
+        }
+        $most = max(array_map($this->weighs(...), $hot));
+        foreach ($hot as $act) {
+            if ($this->weighs($act) >= self::MAIN * $most) {
+                return $act;
+            }
+        }
+
+        return $hot[0];
+    }
+
+    /** Whether there is anything in it that bears an agent. */
+    private function isWet(Act $act): bool
+    {
+        foreach ($this->chain($act) as $part) {
+            foreach ($this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)] as $id) {
+                if ($this->bears($id)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function first(int $layer): ?int
+    {
+        $of = $this->stillDone($layer);
+        $wet = array_values(array_filter($of, fn(Act $act): bool => $this->isWet($act)));
+
+        return ($wet[0] ?? $of[0] ?? null)?->sentence;
+    }
+
+    /** Before its mass is filled, baked or left. */
+    private function last(int $layer): ?int
+    {
+        $of = $this->stillDone($layer);
+        $most = $of === [] ? 0.0 : max(array_map($this->weighs(...), $of));
+        foreach ($of as $act) {
+            if (\in_array($act->operation->key, self::ENDS, true) && $this->weighs($act) >= self::MAIN * $most) {
+                return $act->sentence;
+            }
+        }
+
+        return $this->first($layer);
+    }
+
+    private function fold(int $layer): ?int
+    {
+        foreach ($this->stillDone($layer) as $act) {
+            if ($act->operation->key === 'fold') {
+                return $act->sentence;
+            }
+        }
+
+        return null;
+    }
+
+    /** While the mass is still warm: after its last step in a pan, no later than where it is filled. */
+    private function warm(int $layer): ?int
+    {
+        $hot = array_values(array_filter($this->stillDone($layer), fn(Act $act): bool => $act->operation->isHot() && $act->operation->heats !== 'oven' && $this->isWet($act)));
+        $last = $this->last($layer);
+        if ($hot === []) {
+            return $last;
+        }
+        $next = min(end($hot)->sentence + 1, \count($this->method->sentences) - 1);
+
+        return $last === null || $last < end($hot)->sentence ? $next : min($next, max($last, end($hot)->sentence));
+    }
+
+    /** The sentence a line first goes in at. */
+    private function firstWith(string $key): ?int
+    {
+        foreach ($this->method->acts as $act) {
+            if ($act->sentence >= 0 && array_filter($act->parts, static fn(Part $part): bool => $part->key() === $key) !== []) {
+                return $act->sentence;
+            }
+        }
+
+        return null;
+    }
+
+    /** The sentence in which something that left was put to the rest: where what stands for it is put to it now. */
+    private function joining(?string $key): ?int
+    {
+        if ($key === null) {
+            return null;
+        }
+        $in = [];
+        foreach ($this->method->acts as $n => $act) {
+            if (array_filter($act->parts, static fn(Part $part): bool => $part->key() === $key) !== []) {
+                $in[$n] = true;
+            } elseif (array_intersect($act->from, array_keys($in)) !== []) {
+                if (array_diff($act->from, array_keys($in)) !== [] || $act->parts !== []) {
+                    return $act->sentence >= 0 ? $act->sentence : null;
+                }
+                $in[$n] = true;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Transmuta\Method\Editing;
+
+use Transmuta\Intake\Spelling;
+
+/** Changes words within the maker's own sentence, and leaves the rest of it to the letter. */
+final readonly class Wording
+{
+    public function __construct(private Spelling $spelling) {}
+
+    /** @param list<string> $names */
+    public static function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names) . " and $last";
+    }
+
+    public static function sentence(string $words): string
+    {
+        $words = (string) preg_replace('~^(?:then|and)\s+~iu', '', $words);
+
+        return mb_strtoupper(mb_substr($words, 0, 1)) . mb_substr($words, 1) . '.';
+    }
+
+    /** A phrase as it stands in the words: "sponge fingers" for what is spelt ladyfinger; null where it is not there any more. */
+    public function standing(string $words, string $phrase): ?string
+    {
+        preg_match_all('~[\p{L}\p{M}\p{N}\'’%-]+~u', $words, $m, \PREG_OFFSET_CAPTURE);
+        $count = \count($m[0]);
+        for ($at = 0; $at < $count; ++$at) {
+            for ($length = 1; $length <= 4 && $at + $length <= $count; ++$length) {
+                $end = $m[0][$at + $length - 1];
+                $said = substr($words, $m[0][$at][1], $end[1] + \strlen($end[0]) - $m[0][$at][1]);
+                if (implode(' ', $this->spelling->words($said)) === $phrase) {
+                    return $said;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param string|list<string> $by a list goes on with commas where the words go on with one */
+    public function exchanged(string $words, string $phrase, string|array $by): string
+    {
+        $said = $this->standing($words, $phrase);
+        if (\is_array($by)) {
+            $isWithin = $said !== null && preg_match('~(?<![\p{L}-])' . preg_quote($said, '~') . '\s*(?:,|\+|and\b|&)~iu', $words) === 1;
+            $by = $isWithin ? implode(', ', $by) : self::listed($by);
+        }
+        if ($said === null || mb_strtolower($said) === $by) {
+            return $words;
+        }
+        // "Two eggs", "the three milks": how many there were is not how many there are.
+        $article = str_starts_with($by, 'some of') || preg_match('~^(?:the|a) ~', $by) === 1 ? '(?:\b(?:the|a|an)\s+)?' : '';
+        $now = (string) preg_replace('~' . $article . '(?:\b(?:two|three|four|five|six|\d{1,2})\s+)?(?<![\p{L}-])' . preg_quote($said, '~') . '(?![\p{L}-])~iu', $by, $words);
+
+        // "Sponge finger fingers": what the name ends with is not said twice.
+        return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));
+    }
+
+    /** With a capital where it had one. */
+    public static function asBegun(string $was, string $now): string
+    {
+        return mb_substr($was, 0, 1) !== mb_strtolower(mb_substr($was, 0, 1)) ? mb_strtoupper(mb_substr($now, 0, 1)) . mb_substr($now, 1) : $now;
+    }
+
+    /** The words without a phrase, where it stands in a list. */
+    public function without(string $words, string $phrase): string
+    {
+        $said = $this->standing($words, $phrase);
+        if ($said === null) {
+            return $words;
+        }
+        $is = '(?:(?:the|your|half\s+(?:of\s+)?the|rest\s+of\s+the|remaining)\s+(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?)?' . preg_quote($said, '~') . '(?![\p{L}-])';
+        foreach (['~\s*,\s*' . $is . '(?=\s*(?:,|and\b|$|\.))~iu', '~\s*,?\s+(?:and|with|\+)\s+' . $is . '~iu', '~(?<![\p{L}-])' . $is . '\s*(?:,|and|\+)\s+~iu'] as $way) {
+            $left = (string) preg_replace($way, '', $words, 1, $count);
+            if ($count === 1) {
+                return self::asBegun($words, $left);
+            }
+        }
+
+        return $words;
+    }
+
+    /** "60 g of the sugar" with the amount it is now: to 5 g from 50 g on, to 1 g from 10 g on, else to half a gram. */
+    public function measured(string $words, string $phrase, float $factor): string
+    {
+        $said = abs($factor - 1.0) < 0.015 ? null : $this->standing($words, $phrase);
+        if ($said === null) {
+            return $words;
+        }
+
+        return (string) preg_replace_callback('~(\d+(?:[.,]\d+)?)(\s*(?:g|ml)\s+(?:of\s+)?(?:the\s+)?' . preg_quote($said, '~') . ')(?![\p{L}-])~iu', static function (array $m) use ($factor): string {
+            $grams = (float) str_replace(',', '.', $m[1]) * $factor;
+            $step = $grams >= 50.0 ? 5.0 : ($grams >= 10.0 ? 1.0 : 0.5);
+
+            return round($grams / $step) * $step . $m[2];
+        }, $words);
+    }
+}
