@@ -13,7 +13,6 @@ use OpenApi\Attributes as OA;
     more: [
         new OA\Property(property: 'aside', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'inferred', type: 'array', items: new OA\Items(ref: '#/components/schemas/Inference')),
-        new OA\Property(property: 'method', ref: '#/components/schemas/ReadMethod'),
         new OA\Property(property: 'others', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'text', type: 'string', nullable: true),
         new OA\Property(property: 'treatments', type: 'array', items: new OA\Items(ref: '#/components/schemas/TreatmentChoice')),

@@ -9,10 +9,12 @@ use App\Models\Version;
 use Transmuta\Engine;
 use Transmuta\Format\FormulaChanges;
 use Transmuta\Format\FormulaJson;
+use Transmuta\Format\MethodJson;
 use Transmuta\Format\ReadingChanges;
 use Transmuta\Format\ReadingJson;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\LayerKeys;
+use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Look\Section;
 use Transmuta\Property\Warning;
@@ -171,6 +173,7 @@ final readonly class BenchView
             'names' => (object) $names,
             'fruit' => array_keys($fruit),
             'candidates' => (object) $this->candidates($formula),
+            'method' => MethodJson::read((new MethodReader())->by($this->shelf->shelf(), $formula), $formula, $this->shelf->shelf()),
         ];
     }
 

@@ -84,6 +84,82 @@ Pour into 4 glasses and chill for at least 4 hours.`);
     await expect(steps.getByText('Strain it')).toHaveCount(0);
 });
 
+test('steps of a method are changed on the Bench as lines are: by key, by drag, undone; what breaks is said, and a route tells what it changed', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill(`Rose set cream
+Serves 4
+
+300 g whole milk
+200 g double cream
+60 g sugar
+3 leaves gelatine
+10 g rose water
+
+Method
+Soak the gelatine in cold water for 5 minutes.
+Warm the milk with the sugar to 60 °C and stir in the gelatine. Leave to cool.
+Stir in the rose water.
+Whip the cream softly and fold it in.
+Pour into 4 glasses and chill for at least 4 hours.`);
+    // A sentence as it is read leads to where it stands in the text.
+    await page.getByRole('button', { name: 'Stir in the rose water.' }).click();
+    expect(await page.locator('#lines').evaluate((field: HTMLTextAreaElement) => field.value.slice(field.selectionStart, field.selectionEnd))).toBe('Stir in the rose water.');
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Rose set cream', level: 1 })).toBeVisible();
+    await page.getByRole('tab', { name: 'Method' }).click();
+    const list = page.getByRole('list', { name: 'Steps of the method' });
+    const step = (n: number) => list.getByRole('button', { name: new RegExp(`^Step ${n}:`) });
+    await expect(list.getByRole('button')).toHaveCount(5);
+    await expect(list.getByText(/warm milk, sugar · 60 °C/)).toBeVisible();
+    await axe(page);
+    // Parted at the cursor, joined again, by key alone.
+    await step(2).press('Enter');
+    const field = page.getByLabel('Words of step 2');
+    await field.evaluate((area: HTMLTextAreaElement) => { const at = area.value.indexOf(' Leave to cool.'); area.setSelectionRange(at, at); });
+    await axe(page);
+    await field.press('Control+Enter');
+    await expect(step(3)).toHaveText('Leave to cool.');
+    await expect(step(3)).toBeFocused();
+    await step(3).press('Enter');
+    await page.getByLabel('Words of step 3').press('Home');
+    await page.getByLabel('Words of step 3').press('Backspace');
+    await expect(step(2)).toHaveText('Warm the milk with the sugar to 60 °C and stir in the gelatine. Leave to cool.');
+    await expect(list.getByRole('button')).toHaveCount(5);
+    // Moved by key, and by drag.
+    await step(3).press('Alt+ArrowDown');
+    await expect(step(4)).toHaveText('Stir in the rose water.');
+    await step(4).dragTo(step(3));
+    await expect(step(3)).toHaveText('Stir in the rose water.');
+    // What the words no longer do is said; undo brings them back.
+    await step(2).press('Enter');
+    await page.getByLabel('Words of step 2').fill('Whisk the milk with the sugar and the gelatine.');
+    await page.getByLabel('Words of step 2').press('Enter');
+    await expect(page.getByText(/no step of the method melts the gelatin/)).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(step(2)).toHaveText('Warm the milk with the sugar to 60 °C and stir in the gelatine. Leave to cool.');
+    await expect(page.getByText(/no step of the method melts the gelatin/)).toHaveCount(0);
+    // Taken out it stays out; a step is added.
+    await step(3).press('Delete');
+    await expect(list.getByText('Stir in the rose water.')).toHaveCount(0);
+    await page.getByLabel('Another step').fill('Serve with a rose petal.');
+    await page.getByLabel('Another step').press('Enter');
+    await expect(step(5)).toHaveText('Serve with a rose petal.');
+    await page.reload();
+    await page.getByRole('tab', { name: 'Method' }).click();
+    await expect(list.getByRole('button')).toHaveCount(5);
+    await expect(list.getByText('Stir in the rose water.')).toHaveCount(0);
+    // The version a route makes tells what it changed of the method.
+    await page.getByRole('button', { name: 'Vegan', exact: true }).click();
+    const routes = page.getByRole('region', { name: 'Routes and swaps' });
+    await expect(routes.getByRole('article').nth(1)).toBeVisible();
+    await routes.getByRole('button', { name: /^Why: / }).first().click();
+    await page.getByRole('dialog').getByRole('button', { name: /Take it/ }).click();
+    await expect(page.getByRole('link', { name: 'Vegan 1' })).toHaveAttribute('aria-current', 'page');
+    await page.getByRole('tab', { name: 'Method' }).click();
+    await expect(list.getByText(/^was /).first()).toBeVisible();
+    await expect(list.getByText('Serve with a rose petal.')).toBeVisible();
+});
+
 test('amounts are said in the studio’s own measures', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Change the studio' }).click();

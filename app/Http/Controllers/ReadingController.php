@@ -13,10 +13,8 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
-use Transmuta\Format\MethodJson;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\TreatmentGrammar;
-use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Quantity\UnitSystem;
 
 /** Reads a text as it is typed; keeps nothing. */
@@ -40,7 +38,6 @@ final class ReadingController extends Controller
             'treatments' => TreatmentGrammar::choices(),
             'inferred' => array_map(static fn(Inference $one): array => $one->toArray(), $recipe->inferred),
             'aside' => $recipe->aside,
-            'method' => MethodJson::read((new MethodReader())->by($engine->reader->shelf, $formula), $formula, $engine->reader->shelf),
             'others' => $recipe->others,
             'text' => $recipe->text,
             ...$bench->side($formula, $reading),

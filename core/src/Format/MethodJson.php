@@ -35,7 +35,7 @@ final class MethodJson
     /**
      * For somebody who has just typed it.
      *
-     * @return array{sentences: list<array{text: string, as: string, acts: list<array{does: string, lines: list<array{name: string, share: float}>, celsius: ?float, oven: string, stages: list<array{celsius: ?float, minutes: ?float}>, minutes: ?float, until: string}>}>, unsaid: list<string>}
+     * @return array{sentences: list<array{step: int, text: string, as: string, acts: list<array{does: string, lines: list<array{name: string, share: float}>, celsius: ?float, oven: string, stages: list<array{celsius: ?float, minutes: ?float}>, minutes: ?float, until: string}>}>, unsaid: list<string>}
      */
     public static function read(Method $method, Formula $formula, Shelf $shelf): array
     {
@@ -51,7 +51,7 @@ final class MethodJson
 
         return [
             'sentences' => array_map(
-                static fn(int $n, Sentence $one): array => ['text' => $one->text, 'as' => $one->kind->value, 'acts' => array_map($told, array_values(array_filter($method->acts, static fn(Act $act): bool => $act->sentence === $n)))],
+                static fn(int $n, Sentence $one): array => ['step' => $one->step, 'text' => $one->text, 'as' => $one->kind->value, 'acts' => array_map($told, array_values(array_filter($method->acts, static fn(Act $act): bool => $act->sentence === $n)))],
                 array_keys($method->sentences),
                 $method->sentences,
             ),

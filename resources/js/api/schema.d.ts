@@ -2427,6 +2427,7 @@ export interface components {
                 formula: components["schemas"]["Formula"];
                 /** @description Ingredients a refractometer and a titration can speak for. */
                 fruit: string[];
+                method: components["schemas"]["ReadMethod"];
                 name: string;
                 names: {
                     [key: string]: string;
@@ -2650,6 +2651,7 @@ export interface components {
                 /** @description Ingredients a refractometer and a titration can speak for. */
                 fruit: string[];
                 id: number;
+                method: components["schemas"]["ReadMethod"];
                 name: string;
                 names: {
                     [key: string]: string;
@@ -2668,6 +2670,7 @@ export interface components {
                 /** @description Ingredients a refractometer and a titration can speak for. */
                 fruit: string[];
                 id: number;
+                method: components["schemas"]["ReadMethod"];
                 name: string;
                 names: {
                     [key: string]: string;
@@ -4442,6 +4445,8 @@ export interface components {
         };
         /** @description A sentence of a method, with what became of it: nothing of it is dropped. */
         ReadSentence: {
+            /** @description Place of the step it stands in, from 0. */
+            step: number;
             /** @description As it was written. */
             text: string;
             /**
@@ -4617,6 +4622,7 @@ export interface components {
                 /** @description Ingredients a refractometer and a titration can speak for. */
                 fruit: string[];
                 id: number;
+                method: components["schemas"]["ReadMethod"];
                 name: string;
                 names: {
                     [key: string]: string;
@@ -4635,6 +4641,7 @@ export interface components {
                 /** @description Ingredients a refractometer and a titration can speak for. */
                 fruit: string[];
                 id: number;
+                method: components["schemas"]["ReadMethod"];
                 name: string;
                 names: {
                     [key: string]: string;
@@ -5296,6 +5303,7 @@ export interface components {
             formula: components["schemas"]["Formula"];
             /** @description Ingredients a refractometer and a titration can speak for. */
             fruit: string[];
+            method: components["schemas"]["ReadMethod"];
             names: {
                 [key: string]: string;
             };

@@ -6,7 +6,7 @@ const step = (id: string): MakingStep => ({
     id, layer: 'Curd', kind: 'cook', text: `Curd: ${id} is done.`, lines: [], target_c: null, endpoint: '', hands_on_min: 1, wait_min: { least: 0, best: 0, most: 0 }, station: 'hob', tools: [], after: [], hold_max_min: null, reason: '', goes_wrong: '', rescue: '', operation: 'cook_to', origin: 'drafted', sentence: null, inputs: [], product_g: 0, oven: [], between: '', ways: [], loss_g: 0, loses: '',
 });
 const told = (part: Partial<Told>): Told => ({ id: 'x', step: 'a1', text: '', is_own: false, quarrel: null, now: '', why: '', ...part });
-const making = (said: Told[]): Making => ({ steps: [step('a1'), step('a2'), step('a3')], critical: [], stops: [], told: said, sentences: [], raw: [], kinds: [] });
+const making = (said: Told[]): Making => ({ steps: [step('a1'), step('a2'), step('a3')], critical: [], stops: [], told: said, sentences: [], raw: [], kinds: [], heat: [] });
 
 describe('a making in own words', () => {
     it('is told as the formula asks for it where nobody wrote any', () => {

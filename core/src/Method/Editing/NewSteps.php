@@ -160,7 +160,7 @@ final class NewSteps
         // What is mixed cold goes into what stands in the same place; what boils into what is heated anyway.
         $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(self::part($for)), true);
         $aside = $this->aside($layer);
-        $liquids = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && Agents::of((string) $line->ingredient) === null && $this->bears((string) $line->ingredient)));
+        $liquids = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && !$this->isWhipped($layer, (string) $line->ingredient) && Agents::of((string) $line->ingredient) === null && $this->bears((string) $line->ingredient)));
         usort($liquids, fn(Line $a, Line $b): int => [isset($heated[$b->ingredient]), $b->grams] <=> [isset($heated[$a->ingredient]), $a->grams]);
         if ($liquids === []) {
             return ['words' => 'the mass', 'isMain' => true];
@@ -171,6 +171,10 @@ final class NewSteps
         $water = $held = 0.0;
         foreach ($liquids as $line) {
             $id = (string) $line->ingredient;
+            // Once there is enough for it, nothing is heated that would not be.
+            if ($names !== [] && !isset($heated[$id]) && $water >= $wanted / self::BEST) {
+                break;
+            }
             $names[] = $this->arrivals->name($id);
             $this->taken[$layer][$id] = true;
             $isHeated = $isHeated && isset($heated[$id]);
@@ -188,6 +192,20 @@ final class NewSteps
         }
 
         return ['words' => Wording::listed(array_map(static fn(string $name): string => "the $name", $names)), 'isMain' => $isHeated || $held >= self::MAIN * $all];
+    }
+
+    /** Whether it is whipped cold, or stands for what is. */
+    private function isWhipped(int $layer, string $id): bool
+    {
+        foreach ($this->method->acts as $act) {
+            foreach ($act->operation->key === 'whip' && $act->layer === $layer ? $act->parts : [] as $part) {
+                if (\in_array($id, $this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)], true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function part(string $key): Part

@@ -70,6 +70,10 @@ final class LineNouns
             $last = \count($words) - 1;
             foreach ($words as $at => $word) {
                 // What the shelf calls a thing besides lends it no word that only tells its form: a coarse powder is no sugar.
+                // Rose water is no water to soak anything in.
+                if ($word === 'water' && $last > 0 && $in->class !== 'water') {
+                    continue;
+                }
                 if (mb_strlen($word) >= 3 && ($at === $last || !\in_array($word, self::ADJECTIVES, true)) && ($isOwn || \in_array($word, $ownWords, true) || !\in_array($word, self::FORMS, true))) {
                     $this->note($word, $key, $at === $last ? self::HEAD : self::ANY);
                 }

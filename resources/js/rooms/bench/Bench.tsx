@@ -149,7 +149,7 @@ function BenchOf({ id }: { id: number }) {
                 <SchoolsAtWork schools={data.version.schools_at_work} acts="nutrition" sx={{ mt: 0.5 }} />
                 <AllergenLine now={data.now.reading} original={isOriginal ? null : data.original.reading} kitchen={data.kitchen} />
             </Panel>
-            <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} onPay={(payment, property) => bench.edit(withPaid(formula, layer, payment, railName({ property }).toLowerCase()))} />
+            <Reader key={`${isOriginal}`} data={data} layer={layer} lit={lit} onLit={setLit} onWant={bench.want} onPay={(payment, property) => bench.edit(withPaid(formula, layer, payment, railName({ property }).toLowerCase()))} formula={formula} onMethod={(method) => bench.edit({ ...formula, method })} />
             <Box sx={{ gridColumn: { lg: '1 / 3' }, minWidth: 0, minHeight: 0, display: 'flex' }}>
                 <RouteShelf data={data} onAsked={setAsking} onTaken={(version) => void navigate(`/bench/${version}`)} />
             </Box>

@@ -15,7 +15,10 @@ import { allAsTheyWere, giveKey, keyOf, keyWrong, switchKeys, useKeys } from '..
 const FIXED: [string, string][] = [
     ['↑ ↓ ← →', 'from cell to cell of the ledger; Enter changes a figure'],
     ['↑ ↓', 'in a figure: a little more or less'],
-    ['Alt ↑ ↓', 'move the line, over the edge of a layer too'],
+    ['Alt ↑ ↓', 'move the line, over the edge of a layer too; move a step of the method'],
+    ['Enter', 'in a step: keep it; with Ctrl, part it at the cursor'],
+    ['Backspace', 'at the beginning of a step: join it to the one before'],
+    ['Delete', 'on a step: take it out'],
     ['Ctrl K', 'find a dish, an ingredient, a room, or what to do'],
     ['Ctrl Z', 'undo; with Shift, redo'],
 ];

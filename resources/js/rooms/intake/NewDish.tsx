@@ -14,6 +14,7 @@ import { RoomName } from '../../shared/RoomName';
 import { useRecipeFile } from '../../shared/useRecipeFile';
 import { FAMILIES, MEASURES } from '../../shared/words';
 import { begun, called, isEmpty, keep as keepDrafts, kept, MOST, turned, withText, type Draft } from './dishDrafts';
+import { showInText } from './showInText';
 import { ReadLines } from './ReadLines';
 import { headRows, wholeText, type Head } from './wholeText';
 import { Only } from '../../shared/Only';
@@ -194,6 +195,7 @@ export function NewDish() {
                     )}
                     {data && !problem && (
                         <ReadLines
+                            onFind={showInText}
                             reading={data}
                             refused={headed.error instanceof Problem && headed.variables ? { layer: headed.variables.layer, heading: headed.variables.heading, value: headed.variables.value, words: `Not understood as a vessel: ${headed.error.mend}` } : null}
                             onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value, measures: draft.measures || null })}

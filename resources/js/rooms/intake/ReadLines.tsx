@@ -22,10 +22,12 @@ interface Props {
     refused: Refused | null;
     onHeading: (layer: number, heading: 'treat' | 'tin' | 'loss', value: string) => void;
     onReplace: (from: string, to: string) => void;
+    /** Shows words where they stand in the text. */
+    onFind: (words: string) => void;
 }
 
 /** Every typed line beside its grams and the trace of how it got there. */
-export function ReadLines({ reading: side, refused, onHeading, onReplace }: Props) {
+export function ReadLines({ reading: side, refused, onHeading, onReplace, onFind }: Props) {
     const { treatments, inferred, aside } = side;
     const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
@@ -78,7 +80,7 @@ export function ReadLines({ reading: side, refused, onHeading, onReplace }: Prop
                     </Box>
                 );
             })}
-            {side.method.sentences.length > 0 && <ReadMethod method={side.method} />}
+            {side.method.sentences.length > 0 && <ReadMethod method={side.method} onFind={onFind} />}
             {aside.length > 0 && (
                 <Box component="details" sx={{ color: 'var(--ink-soft)', mb: 1 }}>
                     <summary>

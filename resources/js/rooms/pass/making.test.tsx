@@ -22,7 +22,7 @@ describe('the making', () => {
         document.body.innerHTML = '';
     });
     it('says what is done, until what is seen, why, how long and how it is saved', async () => {
-        const list = await shown({ steps: [step({}), step({ id: 'a2', kind: 'chill', text: 'Curd: film on its face.', hands_on_min: 0.5, wait_min: { least: 112, best: 312, most: 4320 }, target_c: 5, hold_max_min: null, reason: '', is_new: true })], critical: [{ layer: 'Curd', what: 'curdles', celsius: 88.6, low: null, high: null }], stops: [], told: [], sentences: [], raw: [], kinds: [] });
+        const list = await shown({ steps: [step({}), step({ id: 'a2', kind: 'chill', text: 'Curd: film on its face.', hands_on_min: 0.5, wait_min: { least: 112, best: 312, most: 4320 }, target_c: 5, hold_max_min: null, reason: '', is_new: true })], critical: [{ layer: 'Curd', what: 'curdles', celsius: 88.6, low: null, high: null }], stops: [], told: [], sentences: [], raw: [], kinds: [], heat: [] });
         const [cook, chill] = within(list).getAllByRole('listitem');
         expect(cook?.textContent).toContain('heat 164 g juice, stirring, to 82 °C.Done when: coats the spoon. Why: it thickens from 76 and curdles at 89 °C. If flecks: strain it.');
         expect(cook?.textContent).toContain('6 min at the hob');
@@ -34,7 +34,7 @@ describe('the making', () => {
         expect(screen.getByText(/curdles: 89 °C/)).toBeTruthy();
     });
     it('says before the first step what must not be made as it stands', async () => {
-        const list = await shown({ steps: [step({})], critical: [], stops: [{ layer: 'Curd', text: 'Curd: the egg yolk stays raw.' }, { layer: 'Crust', text: 'Crust: elsewhere' }], told: [], sentences: [], raw: [], kinds: [] });
+        const list = await shown({ steps: [step({})], critical: [], stops: [{ layer: 'Curd', text: 'Curd: the egg yolk stays raw.' }, { layer: 'Crust', text: 'Crust: elsewhere' }], told: [], sentences: [], raw: [], kinds: [], heat: [] });
         const alert = screen.getByRole('alert');
         expect(alert.textContent).toBe('Not as it stands: the egg yolk stays raw.');
         expect(alert.compareDocumentPosition(list) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy();
