@@ -39,4 +39,9 @@ final readonly class Act
     {
         return new self($this->sentence, $words, $this->operation, $this->layer, $this->parts, $this->from, $this->celsius, $this->oven, $this->time, $stages, $sign === '' ? $this->sign : $sign);
     }
+
+    public function worded(string $words): self
+    {
+        return new self($this->sentence, $words, $this->operation, $this->layer, $this->parts, $this->from, $this->celsius, $this->oven, $this->time, $this->stages, $this->sign);
+    }
 }

@@ -7,6 +7,7 @@ namespace Transmuta\Method\Reading;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Step;
 use Transmuta\Intake\Spelling;
+use Transmuta\Method\Act;
 use Transmuta\Method\Method;
 use Transmuta\Method\Sentence;
 use Transmuta\Method\SentenceKind;
@@ -50,7 +51,8 @@ final readonly class MethodReader
     public function read(Formula $formula, array $ingredients, array $also = []): Method
     {
         $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
-        $sentences = [];
+        $sentences = $told = [];
+        $gloss = Gloss::of(array_map(static fn(Step $step): string => $step->text, $formula->method));
         foreach ($formula->method as $n => $step) {
             if (self::isHeading($step)) {
                 $sentences[] = new Sentence($n, $step->text, SentenceKind::Heading);
@@ -58,11 +60,22 @@ final readonly class MethodReader
                 continue;
             }
             foreach (Clauses::sentences($step->text) as $text) {
-                $sentences[] = new Sentence($n, $text, $this->kind($text, \count($sentences), $thread));
+                if ($gloss === null) {
+                    $sentences[] = new Sentence($n, $text, $this->kind($text, \count($sentences), $thread));
+                    continue;
+                }
+                [$said, $places] = $gloss->sentence($text);
+                $told[\count($sentences)] = [$said, $places];
+                $sentences[] = new Sentence($n, $text, $this->kind($said, \count($sentences), $thread));
             }
         }
 
-        return new Method($sentences, $thread->acts(), $thread->unsaid());
+        $acts = $thread->acts();
+        foreach ($told as $n => [$said, $places]) {
+            $acts = array_map(static fn(Act $act): Act => $act->sentence === $n ? $act->worded(Gloss::told($said, $act->words, $places)) : $act, $acts);
+        }
+
+        return new Method($sentences, $acts, $thread->unsaid());
     }
 
     private function kind(string $text, int $at, Thread $thread): SentenceKind

@@ -18,7 +18,7 @@ final class Thread
     /** Words for what is there already. */
     private const PRODUCT = '~\b(?:mixture|mix|it|them|this|these|custard|batter|dough|paste|base mix|everything|curd|cream mixture|purée|puree|syrup|caramel|meringue|foam|compote|jelly|ganache|sauce|filling|panade|curds|slurry|blend|cheesecake|tart|pudding|dessert|the pan|the bowl)\b~iu';
 
-    private const ALL = '~\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest)|all the(?!\s+(?:time|way|while|lumps))|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
+    private const ALL = '~\b(?:everything(?!\s+back\b)|all (?:of )?(?:the )?(?:ingredients|rest)|all the(?!\s+(?:time|way|while|lumps))|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
 
     /** "Everything except the zest". */
     private const EXCEPT = '~,?\s*\b(?:except(?:ing)?(?: for)?|apart from|other than|excluding|but not|save)\b\s*~iu';
@@ -51,6 +51,9 @@ final class Thread
     /** What is put on top of what has set, and what a mass that stands was last. */
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
+
+    /** What is done to the mass at hand though nothing is named. */
+    private const OF_THE_MASS = ['unmould', 'chill', 'cool', 'freeze', 'bake', 'rest', 'strain', 'serve', 'take_off'];
 
     private const VESSELS = '\b(?:tins?|pans?|glass|bowl|dish|jars?|cups?|pots?|cases?|rings?|moulds?|fridge|freezer|oven|tray|water)\b';
 
@@ -159,7 +162,9 @@ final class Thread
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
         $named = self::beside($said, $verb);
         [$parts, $refers, $isNamed] = $this->parts((string) preg_replace('~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu', '', ltrim("$this->waiting $withIt$named")));
-        if (!$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($later)) !== [] && self::isBareVerbs($verb['words']) && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
+        // "Unmould and garnish" are two; "halve, stone and slice" are done to the same.
+        $isOfTheMass = $this->latest !== null && \in_array(Verbs::operation($verb['verb'], [], $clause)['operation']->key, self::OF_THE_MASS, true);
+        if (!$isOfTheMass && !$this->isBegun && !$isNamed && $this->nouns->in($this->spelling->words($later)) !== [] && self::isBareVerbs($verb['words']) && preg_match(self::PRODUCT, $clause) !== 1 && Marks::lasts($clause) === null && Marks::mass($clause) === null) {
             $this->waiting = trim($this->waiting . ' ' . $clause . ' and');
 
             return;
@@ -599,7 +604,7 @@ final class Thread
             $from[] = $this->latest;
         }
         $last = $this->last[$layer] ?? null;
-        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in\W*$)~iu', Clauses::bare($said)) === 1;
+        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in(?:\s+\p{L}+ly)?\W*$)~iu', Clauses::bare($said)) === 1;
         // "Whisk in the hot milk": into what is in hand.
         $isInto = $goesOn === 'yes' || ($goesOn === 'in' && preg_match('~^\W*[\p{L}-]+\s+(?:back\s+)?in\s+(?!an?\s|the\s+(?:\w+\s+)?(?:bowl|pan|pot|oven|fridge|freezer|microwave|mixer|processor|blender))~iu', Clauses::bare($said)) === 1);
         if (($isInto || $isIn) && $last !== null && !$isApart) {
