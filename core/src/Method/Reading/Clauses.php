@@ -31,7 +31,7 @@ final class Clauses
         '~^(?:on ?to|over|on) (?:the )?\p{L}+$~iu' => 'pour',
         '~\bin(?: (?:\d|two|three|thirds|gradually|slowly|last))?$~iu' => 'add',
         '~^\d{2,3} ?° ?c?\b~iu' => 'heat',
-        '~^in ?to\b.*\b(?:tins?|moulds?|molds?|rings?|glass(?:es)?|cases?|shells?|ramekins?|verrines?|frames?)\b~iu' => 'pour',
+        '~^in ?to\b.*\b(?:tins?|trays?|tubs?|containers?|moulds?|molds?|rings?|glass(?:es)?|cases?|shells?|ramekins?|verrines?|frames?)\b~iu' => 'pour',
     ];
 
     /** @return list<string> sentences of a step, trimmed */
@@ -181,6 +181,11 @@ final class Clauses
     {
         if (\in_array($words[0] ?? '', self::PLACES, true)) {
             return preg_match('~^(?:\d.*|overnight|until|at|for)$~u', $words[1] ?? '') !== 1;
+        }
+
+        // "Sugar and zest into a pan": nothing is zested into one.
+        if (\in_array($words[0] ?? '', ['zest', 'juice', 'cream', 'butter', 'oil', 'syrup', 'flour'], true) && ($words[1] ?? '') === 'into') {
+            return true;
         }
 
         return \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|your|each|half|all|open|into|across|up|out)$~u', $words[1] ?? '') !== 1 && !(\in_array($words[0], ['glaze', 'top', 'layer'], true) && \in_array($words[1] ?? '', ['at', 'with'], true));

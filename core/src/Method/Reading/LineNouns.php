@@ -60,7 +60,8 @@ final class LineNouns
         $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), [$in->name, ...$in->called(), ...Tastes::of($in)]));
         $this->noteLast($own, $key);
         $written = array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]);
-        $ownWords = array_merge(...$written, ...[[]]);
+        // "5 lemons, juice and zest": what is taken of it is its own word too.
+        $ownWords = [...array_merge(...$written, ...[[]]), ...array_intersect($this->spelling->words($line->text), self::FORMS)];
         foreach ([...$written, ...$known] as $n => $words) {
             if ($words === []) {
                 continue;

@@ -52,8 +52,13 @@ final class Thread
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
 
+    /** min from which what is cooked in a dish is cooked in the oven. */
+    private const IN_OVEN = 15.0;
+
     /** What is done to the mass at hand though nothing is named. */
     private const OF_THE_MASS = ['unmould', 'chill', 'cool', 'freeze', 'bake', 'rest', 'strain', 'serve', 'take_off'];
+
+    private const BATH = '~\b(?:(?:over|in|into|with|of|above)\s+)?(?:(?:a|the|some)\s+)?(?:(?:gently|barely|just)\s+)?(?:simmering|iced?|running)\s+water\b|\b(?:over|above)\s+(?:(?:a|the)\s+)?(?:(?:pan|pot|bowl)\s+of\s+)?(?:hot|boiling)\s+water\b~iu';
 
     private const VESSELS = '\b(?:tins?|pans?|glass|bowl|dish|jars?|cups?|pots?|cases?|rings?|moulds?|fridge|freezer|oven|tray|water)\b';
 
@@ -202,12 +207,16 @@ final class Thread
         }
         $this->isBegun = true;
         $from = $this->finished($operation, $from, $said, $layer);
-        $whole = $this->whole($said, $layer);
+        $whole = $this->whole(self::without($said, [...$parts, ...$refers]), $layer);
         if ($whole !== null && $this->latest !== null) {
             $from = array_values(array_unique([...($parts === [] ? [$this->latest] : $from), $whole]));
         }
         if ($onto !== null && $parts === [] && $this->latest !== null) {
             $from = array_values(array_unique([$this->latest, ...$from]));
+        }
+        // "Pour into the dish. Cook for 2 hours": in the oven that was heated for it.
+        if ($verb['verb'] === 'cook' && $parts === [] && $this->preheated !== null && (Marks::lasts($clause)->best ?? 0.0) >= self::IN_OVEN && \in_array($operation->key, ['simmer', 'cook_to', 'boil'], true) && $this->isInDish()) {
+            $operation = Operation::of('bake');
         }
         if ($operation->key === 'bake' && $this->standsInWater()) {
             $operation = Operation::of('bake_water');
@@ -288,6 +297,18 @@ final class Thread
         return true;
     }
 
+    /** Whether what is at hand stands in a dish or tin, and was not in a pan since. */
+    private function isInDish(): bool
+    {
+        foreach ($this->latest === null ? [] : array_reverse(array_keys($this->chain($this->latest))) as $n) {
+            if (\in_array($this->acts[$n]->operation->key, ['fill', 'press_base', 'line_pastry', 'spread'], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether hot water was poured around what is baked next. */
     private function standsInWater(): bool
     {
@@ -363,6 +384,8 @@ final class Thread
      */
     private function parts(string $said): array
     {
+        // A bath of water is none of the dish.
+        $said = (string) preg_replace(self::BATH, ' ', $said);
         $parts = $refers = [];
         $isNamed = false;
         [$said, $but] = [...preg_split(self::EXCEPT, $said, 2) ?: [$said], ''];
@@ -583,9 +606,10 @@ final class Thread
         if ($from !== [] && $refers === [] && $parts === [] && $goesOn === 'yes' && $this->latest !== null && !\in_array($this->latest, $from, true)) {
             $from[] = $this->latest;
         }
-        $named = $this->layerNamed($said);
-        if ($named !== null && isset($this->last[$named])) {
-            $from[] = $this->last[$named];
+        foreach ($this->layersNamed($said) as $named) {
+            if (isset($this->last[$named])) {
+                $from[] = $this->last[$named];
+            }
         }
         if ($from === [] || preg_match(self::PRODUCT, $rest) === 1) {
             $isOpen = $parts !== [] && preg_match(self::PRODUCT, $rest) !== 1 && ($goesOn === '' || (!$this->isBegun && $this->isInto($said, $parts)) || ($goesOn === 'in' && preg_match('~\b(?:in|into|through|over|onto|to)\b(?!\s+an?\s+\w*\s*(?:bowl|pan|saucepan|jug|processor|blender))~iu', $said) !== 1));
@@ -646,7 +670,7 @@ final class Thread
      */
     private function isInto(string $said, array $parts): bool
     {
-        if (preg_match('~\b(?:into|onto)\s+(?:about\s+)?(?:[\d.,]+\s*(?:g|ml)\s+(?:of\s+)?)?(?:(?:the|your|cold|some|half)\s+)*(.{3,60})~iu', $said, $m) !== 1) {
+        if (preg_match('~\b(?:into|onto|over)\s+(?:about\s+)?(?:[\d.,]+\s*(?:g|ml)\s+(?:of\s+)?)?(?:(?:the|your|cold|some|half)\s+)*(.{3,60})~iu', $said, $m) !== 1) {
             return false;
         }
         $first = $this->nouns->in($this->spelling->words($m[1]))[0] ?? null;
@@ -886,15 +910,22 @@ final class Thread
     /** The layer a text calls by its name: "the base", "for the filling". */
     private function layerNamed(string $text): ?int
     {
+        return $this->layersNamed($text)[0] ?? null;
+    }
+
+    /** @return list<int> layers a text calls by name: "top the possets with the crumb" */
+    private function layersNamed(string $text): array
+    {
         $words = $this->spelling->words($text);
+        $named = [];
         foreach ($this->formula->layers as $n => $layer) {
             $name = array_diff($this->spelling->words($layer->name), ['the', 'layer', 'of', 'and', 'dish', 'for']);
             if ($name !== [] && array_diff($name, $words) === []) {
-                return $n;
+                $named[] = $n;
             }
         }
 
-        return null;
+        return $named;
     }
 
     /** @param non-empty-list<int> $of */
