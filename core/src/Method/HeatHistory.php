@@ -30,6 +30,15 @@ final readonly class HeatHistory
     /** Words by which something warm is spoken of. */
     private const SAYS_WARM = '~\b(?:hot|warm(?:ed)?|boiling|melted|heat|microwaved?|calient\w+|tibi\w+|chaud\w*|ti[eè]de\w*|cald[oa]|tiepid[oa]|quente|morn[oa]|hei(?:ß|ss)\w*|warme[nrms]?|garam)\b~iu';
 
+    /** °C of what is left in the fridge. */
+    private const FRIDGE = 5.0;
+
+    /** What makes a cream of a gel, on purpose. */
+    private const SHEARS = ['blend', 'homogenise', 'puree'];
+
+    /** What breaks a gel that has gripped. */
+    private const STIRS = ['fold', 'combine', 'beat', 'whip', 'stream_in', 'ripple', 'emulsify'];
+
     /** Means of heat in which nobody stirs. */
     private const STILL = ['oven', 'steam'];
 
@@ -143,7 +152,30 @@ final readonly class HeatHistory
         $layer = $this->method->acts[$n]->layer;
         $whole = array_sum(array_map(static fn(Line $line): float => $line->grams, $this->formula->layers[$layer]->understood()));
 
-        return new HeatMet($level, $this->isStill($hottest), $pot['grams'] < self::APART * $whole, $pot['lines'] === 1, $pot['water'], $this->method->acts[$hottest]->time?->best);
+        return new HeatMet($level, $this->isStill($hottest), $pot['grams'] < self::APART * $whole, $pot['lines'] === 1, $pot['water'], $this->method->acts[$hottest]->time?->best, $this->stirredAt($hottest));
+    }
+
+    /** °C at which what was hot is stirred or folded last, where a step says how far it has cooled by then. */
+    private function stirredAt(int $hottest): ?float
+    {
+        $celsius = $at = null;
+        foreach (self::after($this->method, $hottest) as $n) {
+            $act = $this->method->acts[$n];
+            if (self::brings($act) === HeatLevel::Cold) {
+                $celsius = $act->celsius ?? ($act->operation->heats === 'cold' || $act->operation->heats === 'freezer' ? self::FRIDGE : null);
+            } elseif (self::brings($act) !== null) {
+                $celsius = $at = null;
+            }
+            if (\in_array($act->operation->key, self::SHEARS, true)) {
+                // Set and then blended smooth, it is a cream that may be folded.
+                $celsius = $at = null;
+            }
+            if ($celsius !== null && \in_array($act->operation->key, self::STIRS, true)) {
+                $at = $celsius;
+            }
+        }
+
+        return $at;
     }
 
     private function isStill(int $act): bool

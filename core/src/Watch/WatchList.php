@@ -25,6 +25,7 @@ final readonly class WatchList implements Watcher
             new Rules\GelatinMustNotBoil(),
             new Rules\GelatinNeverMelted(),
             new Rules\AgentShortOfWater(),
+            new Rules\GelStirredCold(),
             new Rules\GelatinWeakensInAcid(),
             new Rules\YolkEnzymesEatStarch(),
             new Rules\StarchNeverHeated(),

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
+use Transmuta\Method\Editing\Agents;
 use Transmuta\Method\Editing\EditedStep;
 use Transmuta\Method\Editing\MethodEdit;
 use Transmuta\Method\Part;
@@ -92,6 +93,63 @@ final class MethodEditTest extends TestCase
         self::assertSame('edited', $told[0][0]);
         self::assertSame('Warm the cream with the sugar and xanthan gum.', $told[0][1]);
         self::assertStringContainsString('Mix in the water.', $told[1][1]);
+    }
+
+    public function testAGelThatGripsHotIsNotBrokenByAFoldInTheCold(): void
+    {
+        $told = self::told(self::swapped(
+            "400 ml milk\n200 ml double cream\n70 g sugar\n3 leaves gelatine",
+            "Soak the gelatine.\nHeat the milk and sugar to a simmer. Squeeze out the gelatine and stir it in.\nLeave to cool to 25 °C.\nWhip the cream and fold it in. Chill for 6 hours.",
+            ['gelatin-leaf-gold' => ['agar']],
+        ));
+        self::assertSame('Chill it until set, then blend it smooth. It stays soft from here on, and turns out of no mould. Whip the cream and fold it in. Chill for 6 hours.', $told[3][1]);
+    }
+
+    /** What comes in is boiled in what is heated anyway, never in what is whipped or sour; enough of it, and no more. */
+    public function testThePotIsWhatBearsTheAgent(): void
+    {
+        $pot = static fn(string $lines, string $method, array $swap): string => implode(' ', array_map(static fn(array $one): string => $one[1], self::told(self::swapped($lines, $method, $swap))));
+        $text = $pot("300 ml milk\n200 ml double cream\n100 g yogurt\n3 leaves gelatine", "Soak the gelatine.\nWarm the milk, stir in the gelatine.\nStir in the yogurt. Whip the cream and fold it in.", ['gelatin-leaf-gold' => ['agar']]);
+        self::assertStringContainsString('Whisk the agar powder into the whole milk, cold, bring to the boil', $text);
+        // Nothing is heated otherwise: only as much as it takes, and joined where the gelatin was.
+        $text = $pot("1500 ml milk\n3 leaves gelatine\n20 g sugar", "Soak the gelatine.\nWhisk the milk with the sugar.\nStir in the gelatine and pour into glasses.", ['gelatin-leaf-gold' => ['agar']]);
+        self::assertMatchesRegularExpression('/Whisk the agar powder into \d+ g of the whole milk/', $text);
+        self::assertStringContainsString('Warm the rest to 35 °C at least', $text);
+    }
+
+    public function testWhatDoesTheSameThereIsOnlyNamed(): void
+    {
+        $told = self::told(self::swapped("200 g digestive biscuits\n90 g butter", 'Mix the biscuits with the melted butter.', ['butter' => ['coconut-oil', 'sunflower-lecithin']]));
+        self::assertSame('Mix the biscuits with the melted coconut oil and sunflower lecithin.', $told[0][1]);
+        $told = self::told(self::swapped("200 g sugar\n300 g cream cheese", 'Beat the cream cheese with the sugar.', ['sugar' => ['allulose', 'stevia-rebaudioside-a']]));
+        self::assertSame('Beat the cream cheese with the allulose and stevia extract.', $told[0][1]);
+    }
+
+    public function testWhatServedTheEggAloneGoes(): void
+    {
+        $told = self::told(self::swapped("400 g milk\n100 g sugar\n100 g egg yolk", "Whisk the yolks with the sugar until pale and thick.\nPour the milk over.\nDon't let it boil or the yolks will scramble.", ['egg-yolk' => ['sunflower-oil', 'silken-tofu']]));
+        self::assertStringContainsString('Drain the silken tofu and blend it smooth. Whisk the sunflower oil and silken tofu with the sugar until smooth.', $told[0][1]);
+        self::assertSame('gone', $told[2][0]);
+    }
+
+    public function testAmountsInTheWordsFollowTheFormula(): void
+    {
+        $was = Kit::engine()->parse("Dish\nportions: 4\n100 g sugar\n300 g cream\nmethod:\nWhip the cream with 40 g of the sugar. Scatter the other 60 g of sugar over.");
+        $now = $was->with([$was->layers[0]->with(array_map(static fn(Line $line): Line => $line->ingredient === 'sugar' ? $line->weighing(50.0) : $line, $was->layers[0]->lines))]);
+        $told = self::told(MethodEdit::of($was, (new MethodReader())->by(Kit::shelf(), $was), $now, [[]], Kit::shelf()));
+        self::assertStringContainsString('with 20 g of the sugar', $told[0][1]);
+        self::assertStringContainsString('30 g of sugar', $told[0][1]);
+    }
+
+    /** Whatever sets, thickens or must be dissolved has a row that says how it goes in: none is only mixed in. */
+    public function testEveryAgentOfTheShelfSaysHowItGoesIn(): void
+    {
+        $agents = ['gelatin-bloom', 'agar', 'iota', 'kappa', 'gellan', 'lm-pectin', 'hm-pectin', 'konjac', 'locust-bean', 'xanthan', 'alginate', 'chia', 'flax', 'psyllium', 'methylcellulose', 'coagulant', 'starch', 'starch-stable', 'starch-cold'];
+        foreach (Kit::shelf()->all() as $in) {
+            if (array_intersect($agents, array_keys($in->functions)) !== [] && !$in->isFlour() && !\in_array($in->group, ['base', 'flour'], true) && !\in_array($in->class, ['pulse-flour', 'gf-flour'], true)) {
+                self::assertNotNull(Agents::of($in->id), "$in->id: how does it go in?");
+            }
+        }
     }
 
     public function testNothingTouchedStaysToTheLetter(): void

@@ -26,6 +26,7 @@ final class Agents
                         default => '',
                     },
                     $row['water_times'] === '' ? null : (float) $row['water_times'],
+                    $row['stirred_above_c'] === '' ? null : (float) $row['stirred_above_c'],
                     $row['step'],
                     $row['join'],
                 );

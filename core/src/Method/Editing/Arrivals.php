@@ -22,6 +22,9 @@ final class Arrivals
     /** Operations that beat air into something that holds it. */
     private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian', 'whisk_ribbon'];
 
+    /** What can be done to an egg, a gelatin or a syrup alone: it goes with it. */
+    public const GOES = ['separate_eggs', 'temper_eggs', 'bloom', 'drain', 'egg_wash'];
+
     /** % of water from which a thing is a liquid that bears what is whisked into it. */
     private const LIQUID = 60.0;
 
@@ -224,12 +227,12 @@ final class Arrivals
         return $gone;
     }
 
-    /** @return array<string, true> keys of lines a step takes */
+    /** @return array<string, true> keys of lines a step takes that does not go with them */
     private function said(): array
     {
         $said = [];
         foreach ($this->method->acts as $act) {
-            foreach ($act->parts as $part) {
+            foreach (\in_array($act->operation->key, self::GOES, true) ? [] : $act->parts as $part) {
                 $said[$part->key()] = true;
             }
         }

@@ -22,10 +22,6 @@ use Transmuta\Shelf\Shelf;
  */
 final class MethodEdit
 {
-    /** What can be done to an egg, a gelatin or a syrup alone: it goes with it. */
-    private const GOES = ['separate_eggs', 'temper_eggs', 'bloom', 'drain', 'egg_wash'];
-
-
     /** What beats air into something that holds it. */
     private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian'];
 
@@ -179,7 +175,7 @@ final class MethodEdit
         }
         if ($act->parts !== []) {
             $gone = array_filter($act->parts, $this->arrivals->isGone(...));
-            if ($gone !== [] && \in_array($key, self::GOES, true)) {
+            if ($gone !== [] && \in_array($key, Arrivals::GOES, true)) {
                 return false;
             }
 
@@ -433,6 +429,10 @@ final class MethodEdit
     private function spokenOf(string $words, string $phrase, array $parts): string
     {
         $said = $this->wording->standing($words, $phrase);
+        // "Spoon over the creams": what is served, and no cream.
+        if ($said !== null && preg_match('~(?:creams|custards)$~iu', $said) === 1) {
+            return $words;
+        }
         if ($said !== null && preg_match('~\b' . preg_quote($said, '~') . '\s+(?:mix(?:ture)?|batter|base|foam)\b~iu', $words) === 1) {
             return (string) preg_replace('~\b' . preg_quote($said, '~') . '\s+(?=(?:mix(?:ture)?|batter|base|foam)\b)~iu', '', $words);
         }

@@ -27,6 +27,9 @@ final class NewSteps
     /** Share of its layer under which a liquid is a flavour or a colour, and no pot. */
     private const DROP = 0.03;
 
+    /** What is done to a gel that grips hot before a foam is folded in cold. */
+    private const SHEARED = 'Chill it until set, then blend it smooth. It stays soft from here on, and turns out of no mould.';
+
     /** What is done with a thing beside the mass it is served with. */
     private const ASIDE = ['dip', 'soak_sponge', 'arrange', 'layer', 'scatter', 'dust', 'garnish', 'glaze', 'macerate', 'marinate', 'serve'];
 
@@ -66,6 +69,10 @@ final class NewSteps
         $own = $for === null ? null : $this->firstWith($for);
         $grams = Arrivals::grams($this->arrivals->now, $layer, $id);
         $pot = $this->pot($layer, $agent, $grams, $for);
+        $fold = $agent->stirredAbove === null ? null : $this->foldedCold($layer);
+        if ($fold !== null) {
+            $this->at($fold, self::SHEARED);
+        }
         $text = str_replace(['{name}', '{pot}', '{twice}'], [$name, $pot['words'], self::grams(2.0 * $grams)], $agent->step);
         $hot = $this->hot($layer);
         if ($agent->goesIn === 'boil' && $hot !== null) {
@@ -345,6 +352,20 @@ final class NewSteps
         }
 
         return $this->first($layer);
+    }
+
+    /** The sentence in which something is folded in once the mass has cooled; of what is only beaten in that sentence, the fold. */
+    private function foldedCold(int $layer): ?int
+    {
+        $hasCooled = false;
+        foreach ($this->stillDone($layer) as $act) {
+            $hasCooled = $hasCooled || $act->operation->key === 'cool' || $act->operation->key === 'cool_over_ice';
+            if ($hasCooled && $act->operation->key === 'fold') {
+                return $act->sentence;
+            }
+        }
+
+        return null;
     }
 
     private function fold(int $layer): ?int

@@ -606,7 +606,7 @@ final class Thread
         if ($from !== [] && $refers === [] && $parts === [] && $goesOn === 'yes' && $this->latest !== null && !\in_array($this->latest, $from, true)) {
             $from[] = $this->latest;
         }
-        foreach ($this->layersNamed($said) as $named) {
+        foreach ($this->layersNamed($rest) as $named) {
             if (isset($this->last[$named])) {
                 $from[] = $this->last[$named];
             }
