@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Card',
     type: 'object',
-    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'revised_at', 'qr', 'portions', 'portion_g', 'portion_oz', 'serve_at_c', 'serve_at_f', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
+    required: ['kitchen', 'title', 'version', 'version_id', 'revision', 'revised_at', 'qr', 'portions', 'portion_g', 'portion_oz', 'serve_at_c', 'serve_at_f', 'brief', 'schools_at_work', 'tins', 'ingredients', 'pull', 'preparations', 'steps', 'is_own_words', 'changed_steps', 'quarrels', 'own_method', 'facts', 'open', 'final', 'contains', 'may_contain', 'diets', 'cautions'],
     properties: [
         new OA\Property(property: 'kitchen', ref: '#/components/schemas/KitchenBeside'),
         new OA\Property(property: 'brief', ref: '#/components/schemas/Brief'),
@@ -39,6 +39,7 @@ use OpenApi\Attributes as OA;
             ])),
             new OA\Property(property: 'treat', type: 'string'),
         ])),
+        new OA\Property(property: 'changed_steps', description: 'Places of the steps, from 0, that the maker’s method of the original has not; none where either is drafted.', type: 'array', items: new OA\Items(type: 'integer')),
         new OA\Property(property: 'is_own_words', description: 'Whether the steps are told in the studio’s own words.', type: 'boolean'),
         new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'open', type: 'array', items: new OA\Items(type: 'string')),

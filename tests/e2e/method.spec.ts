@@ -158,6 +158,15 @@ Pour into 4 glasses and chill for at least 4 hours.`);
     await page.getByRole('tab', { name: 'Method' }).click();
     await expect(list.getByText(/^was /).first()).toBeVisible();
     await expect(list.getByText('Serve with a rose petal.')).toBeVisible();
+    // And so do its card and the stove.
+    await page.getByRole('link', { name: 'Card', exact: true }).click();
+    const whips = page.getByRole('listitem').filter({ hasText: /Whip the / });
+    await expect(whips.getByText('not so in the original')).toBeVisible();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Serve with a rose petal.' }).getByText('not so in the original')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.getByRole('button', { name: 'Done, next' }).click();
+    await expect(page.locator('#step-title')).not.toHaveText(/weigh everything/i);
+    await expect(page.getByText('not so in the original').first()).toBeVisible();
 });
 
 test('amounts are said in the studio’s own measures', async ({ page }) => {

@@ -61,8 +61,27 @@ final class CardController extends Controller
             ...$card,
             ...($told === [] ? [] : ['steps' => array_column($told, 'text')]),
             'is_own_words' => $told !== [],
+            'changed_steps' => $told === [] ? self::changed($version, $card['steps'], $shelves) : [],
             'quarrels' => array_values(array_map(static fn(ToldStep $one): string => "“{$one->text}” {$one->why}", array_filter($told, static fn(ToldStep $one): bool => $one->quarrel !== null))),
             'kitchen' => $shelf->kitchen()->beside($card['contains']),
         ]);
+    }
+
+    /**
+     * Places of the steps that the maker's method of the original has not.
+     *
+     * @param list<string> $steps
+     *
+     * @return list<int> none where either is drafted by the formula
+     */
+    private static function changed(Version $version, array $steps, VersionShelf $shelves): array
+    {
+        $aim = $version->aim();
+        if ($aim->id === $version->id || $version->formula->method === [] || $aim->formula->method === []) {
+            return [];
+        }
+        $was = (new Card($shelves->engine($aim)->method))->of($shelves->engine($aim)->read($aim->formula))['steps'];
+
+        return array_keys(array_filter($steps, static fn(string $step): bool => !\in_array($step, $was, true)));
     }
 }

@@ -2573,6 +2573,8 @@ export interface components {
                 }[];
                 treat: string;
             }[];
+            /** @description Places of the steps, from 0, that the maker’s method of the original has not; none where either is drafted. */
+            changed_steps: number[];
             /** @description Whether the steps are told in the studio’s own words. */
             is_own_words: boolean;
             may_contain: string[];

@@ -59,6 +59,7 @@ export function RecipeCard({ card, size, us }: { card: Card; size: SheetId; us: 
                         {card.steps.map((step, n) => (
                             <li key={n} style={{ marginBottom: 4 }}>
                                 {step}
+                                {card.changed_steps.includes(n) && <Box component="strong" sx={{ fontSize: 'var(--text-small)', color: 'var(--cobalt)' }}> not so in the original</Box>}
                             </li>
                         ))}
                     </ol>

@@ -51,6 +51,7 @@ export function StepAtWork({ run, step, words, isDone, place, say, onBack, onDon
                 <Box component="h2" id="step-title" sx={{ m: 0, fontSize: 'var(--text-stove)', lineHeight: 1.2, fontWeight: 600, '&::first-letter': { textTransform: 'uppercase' } }}>
                     {words?.texts.join(' ') ?? withoutLayer(step.layer, step.text)}
                 </Box>
+                {step.is_new === true && step.kind !== 'weigh' && <Box component="strong" sx={{ fontSize: 'var(--text-head)', color: 'var(--cobalt)' }}>not so in the original</Box>}
                 {words?.quarrels.map((one) => <Box key={one.quarrel} role="status" sx={{ color: 'var(--yolk)', fontSize: 'var(--text-head)' }}><strong>{ended(one.why)}</strong> {one.is_own && <>The formula asks: {withoutLayer(step.layer, one.now)}</>}</Box>)}
                 {words?.also.map((one) => <Box key={one.id} sx={{ fontSize: 'var(--text-title)' }}>{one.text} {one.why && <strong style={{ color: 'var(--yolk)' }}>{ended(one.why)}</strong>}</Box>)}
                 {step.target_c !== null && <Box sx={{ fontSize: 'var(--text-stove)' }}>{step.kind === 'bake' ? 'Oven' : 'To'} <strong>{Math.round(step.target_c)} °C</strong></Box>}

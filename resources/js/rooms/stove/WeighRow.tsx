@@ -21,17 +21,15 @@ export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: numbe
             <div>
                 <Box component="span" className="figure" sx={{ fontSize: 'var(--text-stove)', fontWeight: 650, mr: 1.5 }}>{grams(line.asked)} g</Box>
                 <Box component="span" sx={{ fontSize: 'var(--text-name)' }}>{line.name}</Box>
-                <Box sx={{ color: 'var(--ink-soft)' }}>
-                    ± {grams(line.tolerance)} g{line.solution && `; ${line.solution}`}
+                {/* As high weighed as before: nothing moves under a finger that is on its way to the next button. */}
+                <Box sx={{ color: 'var(--ink-soft)', display: 'flex', alignItems: 'center', columnGap: 1.5, flexWrap: 'wrap', minHeight: 'var(--press-stove)' }}>
+                    <span>± {grams(line.tolerance)} g{line.solution && `; ${line.solution}`}</span>
                     {line.weighed !== null && (
-                        <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}> · weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
+                        <strong style={{ color: line.is_off ? 'var(--beet)' : 'var(--herb)' }}>weighed {grams(line.weighed)} g{line.is_off && `, ${grams(Math.abs(line.weighed - line.asked))} g ${line.weighed > line.asked ? 'over' : 'short'}`}</strong>
                     )}
+                    {line.weighed === null && instead === null && <Button onClick={() => setInstead('')} aria-label={`Take another for ${line.name}`} sx={{ minHeight: 'var(--press-stove)', px: 0 }}>Take another</Button>}
                 </Box>
-                {/* Nothing moves under a finger that is on its way to the next button. */}
-                {line.weighed !== null && <Box aria-hidden sx={{ minHeight: 'var(--press-stove)' }} />}
-                {line.weighed === null && (instead === null ? (
-                    <Button onClick={() => setInstead('')} aria-label={`Take another for ${line.name}`} sx={{ minHeight: 'var(--press-stove)', px: 0 }}>Take another</Button>
-                ) : (
+                {line.weighed === null && instead !== null && (
                     <Box
                         component="form" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 1.25 }}
                         onSubmit={(e: React.SyntheticEvent) => {
@@ -45,7 +43,7 @@ export function WeighRow({ line, lot, onLot, say }: { line: Weighing; lot: numbe
                         <Button type="submit" variant="contained" disabled={instead.trim() === ''} sx={{ minHeight: 'var(--press-stove)' }}>Take it</Button>
                         <Button onClick={() => setInstead(null)} sx={{ minHeight: 'var(--press-stove)' }}>Leave it</Button>
                     </Box>
-                ))}
+                )}
                 {line.lots.length > 0 && (
                     <Box component="label" sx={{ display: 'inline-flex', gap: 1, alignItems: 'center', minHeight: 'var(--press-stove)' }}>
                         Lot
