@@ -11,6 +11,7 @@ use Transmuta\Method\HeatHistory;
 use Transmuta\Method\Method;
 use Transmuta\Method\Part;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 use Transmuta\Shelf\Shelf;
 
 /**
@@ -26,7 +27,7 @@ final class Arrivals
     public const GOES = ['separate_eggs', 'temper_eggs', 'bloom', 'drain', 'egg_wash'];
 
     /** % of water from which a thing is a liquid that bears what is whisked into it. */
-    private const LIQUID = 60.0;
+    private const LIQUID = 55.0;
 
     /** pH under which milk things split in heat. */
     public const SOUR = 5.2;
@@ -93,12 +94,34 @@ final class Arrivals
         return array_values(array_unique([...$this->named($part), ...($this->apart[$part->key()] ?? [])]));
     }
 
-    /** Whether what stands for a line is baked of several things first: it goes on being called what it was. */
+    /** Whether what stands for a line is made of several things first, baked or as a dough: it goes on being called what it was. */
     public function isMadeApart(Part $part): bool
     {
-        $baked = array_filter($this->now->layers[$part->layer]->understood(), fn(\Transmuta\Formula\Line $line): bool => $line->has('baked') && \in_array($line->ingredient, $this->standsFor[$part->layer][$this->idOf($part)] ?? [], true));
+        return $this->isBakedFirst($part) || $this->isDough($part);
+    }
 
-        return \count($baked) >= 2;
+    /** Whether all that stands for it is baked before it goes in. */
+    public function isBakedFirst(Part $part): bool
+    {
+        $stands = $this->standing($part);
+        $made = array_flip($this->madeOf($part->layer));
+
+        return \count($stands) >= 2 && array_filter($stands, static fn(string $id): bool => !isset($made[$id])) === [];
+    }
+
+    /** Whether a dough was bought that is mixed here now. */
+    public function isDough(Part $part): bool
+    {
+        return $this->shelf->get($this->idOf($part))->is(Nature::RawDough) && array_filter($this->standing($part), fn(string $id): bool => $this->shelf->get($id)->is(Nature::RawDough)) === [];
+    }
+
+    /** @return list<string> ids of what stands for a line and is there, whatever was there before, the most first */
+    public function standing(Part $part): array
+    {
+        $stands = array_values(array_filter($this->standsFor[$part->layer][$this->idOf($part)] ?? [], fn(string $id): bool => self::holds($this->now, $part->layer, $id)));
+        usort($stands, fn(string $a, string $b): int => self::grams($this->now, $part->layer, $b) <=> self::grams($this->now, $part->layer, $a));
+
+        return $stands;
     }
 
     /** @return list<string> ids of what is baked first in place of a line */
@@ -138,7 +161,9 @@ final class Arrivals
 
     public function isLiquid(string $id): bool
     {
-        return $this->shelf->get($id)->composition->of100('water') >= self::LIQUID && $this->shelf->get($id)->group !== 'fruit';
+        $in = $this->shelf->get($id);
+
+        return ($in->composition->of100('water') >= self::LIQUID || ($in->group === 'dairy' && $in->does('foam-overrun') > 0.0)) && !\in_array($in->group, ['fruit', 'egg'], true);
     }
 
     public function ingredient(string $id): Ingredient
@@ -167,12 +192,14 @@ final class Arrivals
         $made = $this->madeOf($layer);
         $owned = [];
         foreach ($gone as $key => $part) {
-            $stands = array_values(array_filter($this->standsFor[$layer][$this->idOf($part)] ?? [], fn(string $id): bool => self::holds($this->now, $layer, $id)));
-            usort($stands, fn(string $a, string $b): int => self::grams($this->now, $layer, $b) <=> self::grams($this->now, $layer, $a));
-            foreach ($stands as $id) {
+            foreach ($this->standing($part) as $id) {
                 $owned[$id] = true;
-                if (!self::holds($this->was, $layer, $id)) {
-                    $this->put($id, $layer, $part, $this->isMadeApart($part) && \in_array($id, $made, true));
+                // Water for a flour goes in with what is wet.
+                $wet = $this->isLiquid($id) && $this->shelf->get($this->idOf($part))->isFlour() ? $this->with($id, $layer) : null;
+                if ($wet !== null && !self::holds($this->was, $layer, $id) && !$this->isGone($wet)) {
+                    $this->beside[$wet->key()][] = $id;
+                } elseif (!self::holds($this->was, $layer, $id)) {
+                    $this->put($id, $layer, $part, $this->isDough($part) || ($this->isBakedFirst($part) && \in_array($id, $made, true)));
                 }
             }
         }
@@ -181,17 +208,17 @@ final class Arrivals
             if ($line->grams > 0.0 && !isset($owned[$id]) && !self::holds($this->was, $layer, $id) && !$line->has('baked')) {
                 $owned[$id] = true;
                 $with = $this->with($id, $layer);
-                if ($with !== null) {
-                    $this->beside[$with][] = $id;
+                if ($with !== null && !$this->isGone($with)) {
+                    $this->beside[$with->key()][] = $id;
                 } else {
-                    $this->put($id, $layer, self::largest($gone, $this->said()), false);
+                    $this->put($id, $layer, $with ?? self::largest($gone, $this->said()), false);
                 }
             }
         }
     }
 
-    /** The key of the line that stays with which something new goes in of itself: egg with egg, flour with flour, a sweetener with the sugar; sour milk things wait. */
-    private function with(string $id, int $layer): ?string
+    /** The line with which something new goes in of itself, where it stood or stands: egg with egg, flour with flour, milk with milk, a sweetener with the sugar; sour milk things wait, and nothing goes into what is whipped. */
+    private function with(string $id, int $layer): ?Part
     {
         $in = $this->shelf->get($id);
         $agent = Agents::of($id);
@@ -201,14 +228,23 @@ final class Arrivals
         $best = null;
         $most = 0.0;
         foreach ($this->was->layers[$layer]->understood() as $i => $line) {
-            $other = $this->shelf->get((string) $line->ingredient);
-            $isLike = $other->group === $in->group || (\in_array($agent?->goesIn, ['sweet', 'cold'], true) && \in_array($other->group, ['sugar', 'sweetener'], true));
-            if ($isLike && isset($this->said()["$layer.$i"]) && $line->grams > $most && self::holds($this->now, $layer, (string) $line->ingredient)) {
-                [$best, $most] = ["$layer.$i", $line->grams];
+            $part = new Part($layer, $i, 1.0, '');
+            $isPoured = $this->isLiquid($id) && $this->isLiquid((string) $line->ingredient);
+            if (isset($this->said()[$part->key()]) && $line->grams > $most && $this->isLike($in, $this->shelf->get((string) $line->ingredient), $agent) && !($isPoured && $this->isWhippedAt($part))) {
+                [$best, $most] = [$part, $line->grams];
             }
         }
 
         return $best;
+    }
+
+    private function isLike(Ingredient $in, Ingredient $other, ?Agent $agent): bool
+    {
+        $isPoured = $this->isLiquid($in->id) && $this->isLiquid($other->id) && ($other->ph === null || $other->ph >= self::SOUR);
+
+        return ($isPoured && (\in_array($in->group, ['dairy', 'plant'], true) || $in->class === 'water'))
+            || ($other->group === $in->group && $this->isLiquid($in->id) === $this->isLiquid($other->id))
+            || (\in_array($agent?->goesIn, ['sweet', 'cold'], true) && \in_array($other->group, ['sugar', 'sweetener'], true));
     }
 
     /** @return array<string, Part> lines of a layer that are gone, the largest first, by key */

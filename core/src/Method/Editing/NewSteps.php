@@ -30,6 +30,10 @@ final class NewSteps
     /** What is done to a gel that grips hot before a foam is folded in cold. */
     private const SHEARED = 'Chill it until set, then blend it smooth. It stays soft from here on, and turns out of no mould.';
 
+    /** How what was bought is made here, of the names behind it. */
+    private const BAKED = 'Beforehand, in place of the %s: mix %s, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.';
+    private const DOUGH = 'Beforehand, in place of the %s: mix %s to a dough, rest it 30 minutes in the cold and roll it out 3 mm thick.';
+
     /** What is done with a thing beside the mass it is served with. */
     private const ASIDE = ['dip', 'soak_sponge', 'arrange', 'layer', 'scatter', 'dust', 'garnish', 'glaze', 'macerate', 'marinate', 'serve'];
 
@@ -113,17 +117,17 @@ final class NewSteps
         }
     }
 
-    /** What stands for a thing that was bought and is baked here first: before the first sentence that names that. */
+    /** What stands for a thing that was bought and is made here first, baked or as a dough: before the first sentence that names that. */
     private function bakedFirst(int $layer): void
     {
-        $made = $this->arrivals->madeOf($layer);
         foreach ($this->was->layers[$layer]->understood() as $i => $line) {
             $part = new Part($layer, $i, 1.0, '');
             if (!$this->arrivals->isGone($part) || !$this->arrivals->isMadeApart($part)) {
                 continue;
             }
-            $names = array_map($this->arrivals->name(...), $made);
-            $this->at($this->firstWith($part->key()) ?? $this->first($layer), \sprintf('Beforehand, in place of the %s: mix %s, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.', $this->arrivals->name((string) $line->ingredient), Wording::listed(array_map(static fn(string $name): string => "the $name", $names))));
+            $names = array_map(fn(string $id): string => (Arrivals::holds($this->was, $layer, $id) ? 'some of the ' : 'the ') . $this->arrivals->name($id), $this->arrivals->isDough($part) ? $this->arrivals->standing($part) : $this->arrivals->madeOf($layer));
+            $how = $this->arrivals->isDough($part) ? self::DOUGH : self::BAKED;
+            $this->at($this->firstWith($part->key()) ?? $this->first($layer), \sprintf($how, $this->arrivals->name((string) $line->ingredient), Wording::listed($names)));
         }
     }
 
