@@ -193,7 +193,7 @@ final readonly class HeatHistory
                 continue;
             }
             $seen[$at] = true;
-            $brings = self::brings($this->method->acts[$at]);
+            $brings = self::brings($this->method->acts[$at], false);
             if ($brings !== null && $brings->value >= HeatLevel::Warm->value) {
                 return true;
             }
@@ -246,8 +246,12 @@ final readonly class HeatHistory
         return array_keys($in);
     }
 
-    /** How hot an act makes its mass, as far as its words say; null where it stays as it was. */
-    private static function brings(Act $act): ?HeatLevel
+    /**
+     * How hot an act makes its mass, as far as its words say; null where it stays as it was.
+     *
+     * @param bool $byWords whether something warm that is only spoken of counts: melted butter in a crumb warms what it is mixed with, and nothing after
+     */
+    private static function brings(Act $act, bool $byWords = true): ?HeatLevel
     {
         $said = match ($act->operation->brings) {
             'boil' => HeatLevel::Boil,
@@ -260,7 +264,7 @@ final readonly class HeatHistory
             // An oven's degrees are not the mass's: how far it gets is by the oven and the time.
             return TreatmentStep::of(TreatmentKind::Bake, $act->celsius, $act->time === null ? null : $act->time->best + array_sum(array_column($act->stages, 'minutes')))->reaches(Figure::CareSafe->number()) ? HeatLevel::Hot : HeatLevel::Warm;
         }
-        if ($said === null && preg_match(self::SAYS_WARM, $act->words) === 1) {
+        if ($byWords && $said === null && preg_match(self::SAYS_WARM, $act->words) === 1) {
             return HeatLevel::Warm;
         }
         if ($act->celsius === null || \in_array($act->operation->heats, self::STILL, true) || !$act->operation->isHot()) {

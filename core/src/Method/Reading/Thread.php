@@ -670,7 +670,7 @@ final class Thread
      */
     private function isInto(string $said, array $parts): bool
     {
-        if (preg_match('~\b(?:into|onto|over)\s+(?:about\s+)?(?:[\d.,]+\s*(?:g|ml)\s+(?:of\s+)?)?(?:(?:the|your|cold|some|half)\s+)*(.{3,60})~iu', $said, $m) !== 1) {
+        if (preg_match('~\b(?:into|onto|over|on)\s+(?:about\s+)?(?:[\d.,]+\s*(?:g|ml)\s+(?:of\s+)?)?(?:(?:the|your|cold|some|half)\s+)*(.{3,60})~iu', $said, $m) !== 1) {
             return false;
         }
         $first = $this->nouns->in($this->spelling->words($m[1]))[0] ?? null;
