@@ -173,7 +173,7 @@ final readonly class BenchView
             'names' => (object) $names,
             'fruit' => array_keys($fruit),
             'candidates' => (object) $this->candidates($formula),
-            'method' => MethodJson::read((new MethodReader())->by($this->shelf->shelf(), $formula), $formula, $this->shelf->shelf()),
+            'method' => MethodJson::read($reading->method ?? (new MethodReader())->by($this->shelf->shelf(), $formula), $formula, $this->shelf->shelf()),
         ];
     }
 

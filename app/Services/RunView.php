@@ -9,7 +9,6 @@ use App\Models\Run;
 use App\Models\RunEvent;
 use App\Models\Service;
 use App\Models\ServiceItem;
-use App\Models\Version;
 use Transmuta\Engine;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Format\Csv;
@@ -47,7 +46,7 @@ final readonly class RunView
 
         return [
             ...self::head($run),
-            'making' => $this->making->of($run->version, $dish, $this->original($run->version)),
+            'making' => $this->making->of($run->version, $dish, $this->shelves->original($run->version)),
             'layers' => array_map(static fn($layer): string => $layer->layer->name, $dish->layers),
             'weighing' => array_map(static fn(Weighing $w): array => [
                 'layer' => $w->layer, 'step' => $w->step, 'ingredient' => $w->ingredient, 'name' => $w->name, 'asked' => $w->asked, 'tolerance' => $w->tolerance, 'weighed' => $w->weighed, 'is_off' => $w->isOff(), 'solution' => $w->solution, 'lots' => $lots[$w->ingredient] ?? [],
@@ -58,14 +57,6 @@ final readonly class RunView
             'mends' => array_map(static fn(Rescale $r): array => ['layer' => $r->layer, 'factor' => $r->factor, 'text' => $r->text], WeighOut::mends($weighing)),
             'events' => array_map(self::event(...), $events),
         ];
-    }
-
-    /** What the version is aimed at, where that is another: steps it has not are marked. */
-    private function original(Version $version): ?DishReading
-    {
-        $aim = $version->aim();
-
-        return $aim->id === $version->id ? null : $this->shelves->engine($aim)->read($aim->formula);
     }
 
     /** @return array<string, mixed> */

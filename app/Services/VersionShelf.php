@@ -29,9 +29,15 @@ final class VersionShelf
     /** A version read beside what it aims at: what is reduced is reduced against that. */
     public function against(Version $version): DishReading
     {
+        return $this->engine($version)->reader->read($version->formula, original: $this->original($version));
+    }
+
+    /** What a version aims at, read as it stood then; null for an original. */
+    public function original(Version $version): ?DishReading
+    {
         $aim = $version->aim();
 
-        return $this->engine($version)->reader->read($version->formula, original: $aim === $version ? null : $this->aimed($aim));
+        return $aim->id === $version->id ? null : $this->aimed($aim);
     }
 
     private function aimed(Version $aim): DishReading

@@ -19,8 +19,10 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Transmuta\Diet\Diet;
 use Transmuta\Process\Card;
+use Transmuta\Process\MethodWriter;
 use Transmuta\Process\Words\OwnMethod;
 use Transmuta\Process\Words\ToldStep;
+use Transmuta\Property\DishReading;
 use Transmuta\Reformulation\Brief\Schools;
 
 final class CardController extends Controller
@@ -61,7 +63,7 @@ final class CardController extends Controller
             ...$card,
             ...($told === [] ? [] : ['steps' => array_column($told, 'text')]),
             'is_own_words' => $told !== [],
-            'changed_steps' => $told === [] ? self::changed($version, $card['steps'], $shelves) : [],
+            'changed_steps' => $told === [] ? self::changed($shelves->engine($version)->method, $dish, $shelves->original($version)) : [],
             'quarrels' => array_values(array_map(static fn(ToldStep $one): string => "“{$one->text}” {$one->why}", array_filter($told, static fn(ToldStep $one): bool => $one->quarrel !== null))),
             'kitchen' => $shelf->kitchen()->beside($card['contains']),
         ]);
@@ -70,18 +72,14 @@ final class CardController extends Controller
     /**
      * Places of the steps that the maker's method of the original has not.
      *
-     * @param list<string> $steps
-     *
      * @return list<int> none where either is drafted by the formula
      */
-    private static function changed(Version $version, array $steps, VersionShelf $shelves): array
+    private static function changed(MethodWriter $method, DishReading $dish, ?DishReading $original): array
     {
-        $aim = $version->aim();
-        if ($aim->id === $version->id || $version->formula->method === [] || $aim->formula->method === []) {
+        if ($original === null || $dish->formula->method === [] || $original->formula->method === []) {
             return [];
         }
-        $was = (new Card($shelves->engine($aim)->method))->of($shelves->engine($aim)->read($aim->formula))['steps'];
 
-        return array_keys(array_filter($steps, static fn(string $step): bool => !\in_array($step, $was, true)));
+        return array_keys(array_diff($method->steps($dish), $method->steps($original)));
     }
 }

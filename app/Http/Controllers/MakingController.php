@@ -27,10 +27,6 @@ final class MakingController extends Controller
     public function __invoke(Version $version, VersionShelf $shelves, MakingView $making): JsonResponse
     {
         Gate::authorize('view', $version);
-        $aim = $version->aim();
-        $now = $shelves->engine($version)->read($version->formula);
-        $was = $aim->id === $version->id ? null : $shelves->engine($aim)->read($aim->formula);
-
-        return new JsonResponse($making->of($version, $now, $was));
+        return new JsonResponse($making->of($version, $shelves->engine($version)->read($version->formula), $shelves->original($version)));
     }
 }

@@ -212,22 +212,13 @@ final readonly class HeatHistory
      */
     private function pot(int $n): array
     {
-        $open = [$n];
         $grams = $water = 0.0;
         $lines = [];
-        for ($seen = []; $open !== [];) {
-            $at = array_pop($open);
-            if (isset($seen[$at])) {
-                continue;
-            }
-            $seen[$at] = true;
-            foreach ($this->method->acts[$at]->parts as $part) {
-                $line = $this->formula->layers[$part->layer]->understood()[$part->line];
-                $grams += $part->share * $line->grams;
-                $water += $part->share * $line->grams * $this->ingredients[$part->key()]->composition->of100('water') / 100;
-                $lines[$part->key()] = true;
-            }
-            array_push($open, ...$this->method->acts[$at]->from);
+        foreach ($this->method->partsIn($this->method->acts[$n]) as $part) {
+            $held = $part->share * $this->formula->layers[$part->layer]->understood()[$part->line]->grams;
+            $grams += $held;
+            $water += $held * $this->ingredients[$part->key()]->composition->of100('water') / 100;
+            $lines[$part->key()] = true;
         }
 
         return ['grams' => $grams, 'water' => $water, 'lines' => \count($lines)];

@@ -14,6 +14,27 @@ final readonly class Method
      */
     public function __construct(public array $sentences, public array $acts, public array $unsaid) {}
 
+    /** @return list<int> places of an act and of all whose products have gone into it */
+    public function into(int $act): array
+    {
+        $open = [$act];
+        for ($in = []; $open !== [];) {
+            $n = array_pop($open);
+            if (!isset($in[$n])) {
+                $in[$n] = true;
+                array_push($open, ...$this->acts[$n]->from);
+            }
+        }
+
+        return array_keys($in);
+    }
+
+    /** @return list<Part> lines in what an act works on, with those that go in at it */
+    public function partsIn(Act $act): array
+    {
+        return array_merge(...array_map(fn(int $n): array => $this->acts[$n]->parts, $this->into((int) array_search($act, $this->acts, true))));
+    }
+
     /** @return list<Sentence> that nobody understands */
     public function unread(): array
     {

@@ -16,6 +16,14 @@ final readonly class Part
      */
     public function __construct(public int $layer, public int $line, public float $share, public string $named, public bool $isDrafted = false) {}
 
+    /** The whole of the line of a key, such as "0.2". */
+    public static function at(string $key): self
+    {
+        [$layer, $line] = array_map(intval(...), explode('.', $key));
+
+        return new self($layer, $line, 1.0, '');
+    }
+
     public function key(): string
     {
         return "$this->layer.$this->line";

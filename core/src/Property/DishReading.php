@@ -8,6 +8,7 @@ use Transmuta\Diet\Claim;
 use Transmuta\Diet\Verdict;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Formula;
+use Transmuta\Method\Method;
 use Transmuta\Property\Heat\Stack;
 use Transmuta\Shelf\Ingredient;
 
@@ -28,6 +29,7 @@ final readonly class DishReading
      * @param Stack $stack heights, cooling and freezing in the vessel
      * @param list<\Transmuta\Property\Warning> $watch most serious first
      * @param ?self $original what it was made from, where that is read with it
+     * @param ?Method $method the maker's own method as it was understood with it; null where nobody wrote one, or its lines were read before
      */
     public function __construct(
         public Formula $formula,
@@ -44,6 +46,7 @@ final readonly class DishReading
         public Stack $stack,
         public array $watch = [],
         public ?self $original = null,
+        public ?Method $method = null,
     ) {}
 
     /** g of the finished dish. */
@@ -115,6 +118,7 @@ final readonly class DishReading
             $this->stack,
             $watch,
             $this->original,
+            $this->method,
         );
     }
 

@@ -13,6 +13,8 @@ use Transmuta\Diet\EvidenceBook;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Method\HeatHistory;
+use Transmuta\Method\Method;
+use Transmuta\Method\Reading\LineNouns;
 use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Property\Heat\CookingWindow;
 use Transmuta\Property\Heat\PanHeating;
@@ -64,7 +66,8 @@ final readonly class Reader extends Models
         if ($formula->measured !== [] && $this->measured === null) {
             return $this->for($formula)->read($formula, $netCarbLimit, $proteinFloor, $original);
         }
-        $formula = $this->met($formula);
+        $method = $this->method($formula);
+        $formula = $method === null ? $formula : HeatHistory::onto($formula, $method, LineNouns::ingredients($this->shelf, $formula));
         $layers = array_map(fn(Layer $layer): LayerReading => $this->layer($layer, $formula->serveAt), $formula->layers);
         $mass = array_sum(array_map(static fn(LayerReading $l): float => $l->state->mass, $layers));
         $totals = self::sum($layers, static fn(LayerReading $l): array => $l->nutrition);
@@ -94,28 +97,24 @@ final readonly class Reader extends Models
             claims: $mass > 0.0 ? self::stated((new Claims($this->reference))->of($per100, $added * 100 / $mass, $original?->per100, $facts), $formula->questions()) : [],
             stack: Stack::of($layers, $formula, $this->reference, $this->freezing),
             original: $original,
+            method: $method,
         );
 
         return $reading->watched($this->watch->check($reading, $this));
     }
 
-    /** With what the maker's own steps do to each line, where nobody has read them yet. */
-    private function met(Formula $formula): Formula
+    /** The maker's own method; null where nobody wrote one, or what it does to the lines is known. */
+    private function method(Formula $formula): ?Method
     {
-        if ($formula->method === []) {
-            return $formula;
-        }
-        $ingredients = [];
-        foreach ($formula->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->lines as $line) {
                 if ($line->met !== null) {
-                    return $formula;
+                    return null;
                 }
-                $ingredients["$n.$i"] = $this->shelf->get((string) $line->ingredient);
             }
         }
 
-        return HeatHistory::onto($formula, $this->methods->read($formula, $ingredients), $ingredients);
+        return $formula->method === [] ? null : $this->methods->by($this->shelf, $formula);
     }
 
     /**

@@ -323,9 +323,10 @@ final readonly class RouteSearch
             $rails[$n] = $now->rails;
             $fits[] = [$now->fit(), $before->state->mass];
         }
-        $edits = $isWeighed ? $this->edits($original->formula->with($layers), $solved) : null;
+        $formula = $original->formula->with($layers);
+        $edits = $isWeighed ? $this->edits($formula, $solved) : null;
         // What is weighed is judged as its own method makes it: what that never heats stays raw, and an agent it never boils sets nothing.
-        $result = $this->reader->read($edits === null || $edits === [] ? $original->formula->with($layers) : $original->formula->with($layers)->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
+        $result = $this->reader->read($edits === null || $edits === [] ? $formula : $formula->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);

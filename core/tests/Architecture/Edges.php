@@ -28,7 +28,7 @@ final class Edges
         'Intake' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet'],
         'Method' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Intake'],
         'Property' => ['Fault', 'Provenance', 'Statistics', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Method'],
-        'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
+        'Watch' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Method', 'Property'],
         'Trace' => ['Fault', 'Provenance', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Diet', 'Property'],
         'Process' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Kind', 'Diet', 'Method', 'Property'],
         'Preparation' => ['Fault', 'Quantity', 'Reference', 'Shelf', 'Formula', 'Property', 'Process'],

@@ -11,8 +11,6 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Treatment;
-use Transmuta\Method\Act;
-use Transmuta\Method\Part;
 use Transmuta\Method\Reading\Gloss;
 use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Tests\Kit;
@@ -42,15 +40,7 @@ final class LanguagesTest extends TestCase
         }, explode("\n", $lines)), Treatment::none());
         $formula = Formula::of('T', [$layer], method: Step::all(explode("\n", $steps)));
         $method = (new MethodReader())->by(Kit::shelf(), $formula);
-        $rows = array_map(static fn(int $n, Act $act): string => trim((string) preg_replace('/ +/', ' ', \sprintf(
-            '%d %s %s < %s | %s',
-            $n,
-            $act->operation->key,
-            implode(' ', array_map(static fn(Part $part): string => $layer->understood()[$part->line]->ingredient . ':' . round($part->share, 2), $act->parts)),
-            implode(' ', $act->from),
-            $act->words,
-        ))), array_keys($method->acts), $method->acts);
-        self::assertSame(array_map(trim(...), file(substr($file, 0, -4) . '.acts') ?: []), $rows);
+        self::assertSame(ActRows::kept($file), ActRows::of($formula, $method, true));
         self::assertSame([], $method->unread());
         foreach ($method->acts as $act) {
             self::assertStringContainsString(mb_strtolower(mb_substr($act->words, 0, 12)), mb_strtolower($steps), 'the words are the maker’s');

@@ -27,7 +27,7 @@ final class MethodEditTest extends TestCase
      */
     private static function swapped(string $lines, string $method, array $swap, string $more = ''): array
     {
-        $was = Kit::engine()->parse("Dish\nportions: 4\n$lines\nmethod:\n$method");
+        $was = Kit::engine()->read(Kit::engine()->parse("Dish\nportions: 4\n$lines\nmethod:\n$method"))->formula;
         $kept = [];
         foreach ($was->layers[0]->understood() as $line) {
             foreach ($swap[$line->ingredient] ?? [(string) $line->ingredient] as $id) {

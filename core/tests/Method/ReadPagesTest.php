@@ -6,8 +6,6 @@ namespace Transmuta\Tests\Method;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Transmuta\Method\Act;
-use Transmuta\Method\Part;
 use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Tests\Kit;
 
@@ -30,14 +28,7 @@ final class ReadPagesTest extends TestCase
     {
         $formula = Kit::engine()->parse((string) file_get_contents($file));
         $method = (new MethodReader())->by(Kit::shelf(), $formula);
-        $rows = array_map(static fn(int $n, Act $act): string => trim((string) preg_replace('/ +/', ' ', \sprintf(
-            '%d %s %s < %s',
-            $n,
-            $act->operation->key,
-            implode(' ', array_map(static fn(Part $part): string => $formula->layers[$part->layer]->understood()[$part->line]->ingredient . ':' . round($part->share, 2), $act->parts)),
-            implode(' ', $act->from),
-        ))), array_keys($method->acts), $method->acts);
-        self::assertSame(array_map(trim(...), file(substr($file, 0, -4) . '.acts') ?: []), $rows);
+        self::assertSame(ActRows::kept($file), ActRows::of($formula, $method));
     }
 
     public function testThereArePages(): void

@@ -6,8 +6,6 @@ namespace Transmuta\Method\Editing;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\HeatLevel;
-use Transmuta\Formula\HeatMet;
-use Transmuta\Method\HeatHistory;
 use Transmuta\Method\Method;
 use Transmuta\Method\Part;
 use Transmuta\Shelf\Ingredient;
@@ -44,26 +42,19 @@ final class Arrivals
     /** @var list<array{id: string, layer: int, for: ?string}> what needs a step: its id, its layer, the key of the line it stands for */
     public array $steps = [];
 
-    /** @var array<string, HeatMet> by key of line */
-    private readonly array $met;
+    /** @var array<string, true> keys of lines a step takes that does not go with them */
+    private readonly array $said;
 
     /** @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer */
     public function __construct(private readonly Formula $was, private readonly Method $method, public readonly Formula $now, private readonly array $standsFor, private readonly Shelf $shelf)
     {
-        $ingredients = $met = [];
-        foreach ($was->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
-                $ingredients["$n.$i"] = $shelf->get((string) $line->ingredient);
+        $said = [];
+        foreach ($method->acts as $act) {
+            foreach (\in_array($act->operation->key, self::GOES, true) ? [] : $act->parts as $part) {
+                $said[$part->key()] = true;
             }
         }
-        foreach (HeatHistory::onto($was->withMethod($was->method), $method, $ingredients)->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
-                if ($line->met !== null) {
-                    $met["$n.$i"] = $line->met;
-                }
-            }
-        }
-        $this->met = $met;
+        $this->said = $said;
         foreach (array_keys($now->layers) as $layer) {
             $this->layer($layer);
         }
@@ -86,6 +77,12 @@ final class Arrivals
     public function beside(Part $part): array
     {
         return $this->beside[$part->key()] ?? [];
+    }
+
+    /** @return list<string> ids of what is now where a line stood: itself, or what is named in its place */
+    public function inPlaceOf(Part $part): array
+    {
+        return $this->isGone($part) ? $this->named($part) : [$this->idOf($part)];
     }
 
     /** @return list<string> ids of all that stands for a line */
@@ -211,7 +208,7 @@ final class Arrivals
                 if ($with !== null && !$this->isGone($with)) {
                     $this->beside[$with->key()][] = $id;
                 } else {
-                    $this->put($id, $layer, $with ?? self::largest($gone, $this->said()), false);
+                    $this->put($id, $layer, $with ?? $this->largest($gone), false);
                 }
             }
         }
@@ -230,7 +227,7 @@ final class Arrivals
         foreach ($this->was->layers[$layer]->understood() as $i => $line) {
             $part = new Part($layer, $i, 1.0, '');
             $isPoured = $this->isLiquid($id) && $this->isLiquid((string) $line->ingredient);
-            if (isset($this->said()[$part->key()]) && $line->grams > $most && $this->isLike($in, $this->shelf->get((string) $line->ingredient), $agent) && !($isPoured && $this->isWhippedAt($part))) {
+            if (isset($this->said[$part->key()]) && $line->grams > $most && $this->isLike($in, $this->shelf->get((string) $line->ingredient), $agent) && !($isPoured && $this->isWhippedAt($part))) {
                 [$best, $most] = [$part, $line->grams];
             }
         }
@@ -263,27 +260,11 @@ final class Arrivals
         return $gone;
     }
 
-    /** @return array<string, true> keys of lines a step takes that does not go with them */
-    private function said(): array
-    {
-        $said = [];
-        foreach ($this->method->acts as $act) {
-            foreach (\in_array($act->operation->key, self::GOES, true) ? [] : $act->parts as $part) {
-                $said[$part->key()] = true;
-            }
-        }
-
-        return $said;
-    }
-
-    /**
-     * @param array<string, Part> $gone
-     * @param array<string, true> $said
-     */
-    private static function largest(array $gone, array $said): ?Part
+    /** @param array<string, Part> $gone */
+    private function largest(array $gone): ?Part
     {
         foreach ($gone as $key => $part) {
-            if (isset($said[$key])) {
+            if (isset($this->said[$key])) {
                 return $part;
             }
         }
@@ -296,7 +277,7 @@ final class Arrivals
         if ($isMadeApart) {
             return;
         }
-        if ($for !== null && isset($this->said()[$for->key()]) && !$this->needsStep($id, $for)) {
+        if ($for !== null && isset($this->said[$for->key()]) && !$this->needsStep($id, $for)) {
             $this->named[$for->key()] = array_values(array_unique([...($this->named[$for->key()] ?? []), $id]));
 
             return;
@@ -318,12 +299,13 @@ final class Arrivals
         if ($agent === null || Agents::of($this->idOf($for)) === $agent) {
             return false;
         }
-        $level = ($this->met[$for->key()] ?? null)->level ?? HeatLevel::Cold;
+        $met = $this->was->layers[$for->layer]->understood()[$for->line]->met;
+        $level = $met->level ?? HeatLevel::Cold;
 
         return !match ($agent->named) {
             'stands' => true,
             'warm' => $level !== HeatLevel::Cold,
-            'boiled' => $level === HeatLevel::Boil || (($this->met[$for->key()]->still ?? false) && $this->hasFlour($for->layer)),
+            'boiled' => $level === HeatLevel::Boil || (($met->still ?? false) && $this->hasFlour($for->layer)),
             'whipped' => $this->isWhippedAt($for),
             default => false,
         };

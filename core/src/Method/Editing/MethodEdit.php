@@ -53,18 +53,13 @@ final class MethodEdit
     /** @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer */
     private function __construct(private readonly Formula $was, private readonly Method $method, private readonly Formula $now, array $standsFor, Shelf $shelf, private readonly Spelling $spelling)
     {
-        $ingredients = [];
-        foreach ($was->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
-                $ingredients["$n.$i"] = $shelf->get((string) $line->ingredient);
-            }
-        }
-        $this->nouns = new LineNouns($was, $ingredients, $spelling);
+        $this->nouns = new LineNouns($was, LineNouns::ingredients($shelf, $was), $spelling);
         $this->arrivals = new Arrivals($was, $method, $now, $standsFor, $shelf);
         $this->wording = new Wording($spelling);
     }
 
     /**
+     * @param Formula $was as it was read, with what its method does to each line
      * @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer
      *
      * @return list<EditedStep> in order, those that are gone where they stood
@@ -164,7 +159,7 @@ final class MethodEdit
      */
     private static function partsOf(array $lines): array
     {
-        return array_map(static fn(int|string $key): Part => new Part((int) $key, (int) substr((string) strstr((string) $key, '.'), 1), 1.0, ''), array_keys($lines));
+        return array_map(static fn(int|string $key): Part => Part::at((string) $key), array_keys($lines));
     }
 
     private function isAlive(Act $act): bool
@@ -360,35 +355,13 @@ final class MethodEdit
     {
         $said = $this->wording->standing($words, $phrase) ?? $phrase;
         foreach ($acts as $act) {
-            $in = mb_stripos($act->words, $said) === false ? [] : $this->keysIn($act);
-            if (array_filter($parts, static fn(Part $part): bool => isset($in[$part->key()])) !== []) {
+            $in = mb_stripos($act->words, $said) === false ? [] : array_map(static fn(Part $part): string => $part->key(), $this->method->partsIn($act));
+            if (array_filter($parts, static fn(Part $part): bool => \in_array($part->key(), $in, true)) !== []) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /** @return array<string, true> keys of lines in what an act works on */
-    private function keysIn(Act $act): array
-    {
-        $keys = [];
-        $open = [$act];
-        for ($seen = []; $open !== [];) {
-            $at = array_pop($open);
-            if (isset($seen[spl_object_id($at)])) {
-                continue;
-            }
-            $seen[spl_object_id($at)] = true;
-            foreach ($at->parts as $part) {
-                $keys[$part->key()] = true;
-            }
-            foreach ($at->from as $from) {
-                $open[] = $this->method->acts[$from];
-            }
-        }
-
-        return $keys;
     }
 
     /**
@@ -452,7 +425,7 @@ final class MethodEdit
             return $words;
         }
         foreach ($this->nouns->ingredients as $key => $in) {
-            $part = new Part((int) $key, (int) substr((string) strstr((string) $key, '.'), 1), 1.0, '');
+            $part = Part::at((string) $key);
             if ($in->class !== 'whole-egg' || !$this->arrivals->isGone($part)) {
                 continue;
             }

@@ -43,6 +43,9 @@ final class NewSteps
     /** @var list<string> steps put in at the end */
     public array $end = [];
 
+    /** @var array<int, array<string, true>> ids an agent is put into, by layer */
+    private array $taken = [];
+
     /** @param array<int, bool> $alive whether each act is still done */
     private function __construct(private readonly Formula $was, private readonly Method $method, private readonly array $alive, private readonly Arrivals $arrivals) {}
 
@@ -157,9 +160,6 @@ final class NewSteps
         return false;
     }
 
-    /** @var array<int, array<string, true>> ids an agent is put into, by layer */
-    private array $taken = [];
-
     /**
      * The liquid that bears an agent: of what is heated anyway first, until there is enough of it.
      *
@@ -169,7 +169,7 @@ final class NewSteps
     {
         $all = array_sum(array_map(static fn(Line $line): float => $line->grams, $this->arrivals->now->layers[$layer]->understood()));
         // What is mixed cold goes into what stands in the same place; what boils into what is heated anyway.
-        $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(self::part($for)), true);
+        $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(Part::at($for)), true);
         $aside = $this->aside($layer);
         $liquids = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && !$this->isWhipped($layer, (string) $line->ingredient) && Agents::of((string) $line->ingredient) === null && $this->bears((string) $line->ingredient)));
         usort($liquids, fn(Line $a, Line $b): int => [isset($heated[$b->ingredient]), $b->grams] <=> [isset($heated[$a->ingredient]), $a->grams]);
@@ -210,7 +210,7 @@ final class NewSteps
     {
         foreach ($this->method->acts as $act) {
             foreach ($act->operation->key === 'whip' && $act->layer === $layer ? $act->parts : [] as $part) {
-                if (\in_array($id, $this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)], true)) {
+                if (\in_array($id, $this->arrivals->inPlaceOf($part), true)) {
                     return true;
                 }
             }
@@ -219,17 +219,12 @@ final class NewSteps
         return false;
     }
 
-    private static function part(string $key): Part
-    {
-        return new Part((int) $key, (int) substr((string) strstr($key, '.'), 1), 1.0, '');
-    }
-
     /** @return array<string, true> ids of what only goes beside the mass of its layer: the coffee biscuits are dipped in */
     private function aside(int $layer): array
     {
         $in = $aside = [];
         foreach ($this->method->acts as $act) {
-            foreach ($this->chain($act) as $part) {
+            foreach ($this->method->partsIn($act) as $part) {
                 if ($part->layer === $layer && \in_array($act->operation->key, self::ASIDE, true)) {
                     $aside[$this->arrivals->idOf($part)] = true;
                 }
@@ -237,7 +232,7 @@ final class NewSteps
         }
         foreach ($this->method->acts as $act) {
             if (!\in_array($act->operation->key, [...self::ASIDE, ...self::ENDS, 'combine'], true)) {
-                foreach ($this->chain($act) as $part) {
+                foreach ($this->method->partsIn($act) as $part) {
                     $in[$this->arrivals->idOf($part)] = true;
                 }
             }
@@ -259,8 +254,8 @@ final class NewSteps
     {
         $hot = $this->hot($layer);
         $ids = [];
-        foreach ($hot === null ? [] : $this->chain($hot) as $part) {
-            foreach ($this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)] as $id) {
+        foreach ($hot === null ? [] : $this->method->partsIn($hot) as $part) {
+            foreach ($this->arrivals->inPlaceOf($part) as $id) {
                 $ids[$id] = true;
             }
         }
@@ -268,24 +263,11 @@ final class NewSteps
         return $ids;
     }
 
-    /** @return list<Part> lines in what an act works on */
-    private function chain(Act $act): array
-    {
-        $parts = $act->parts;
-        foreach ($act->from as $from) {
-            if ($from < array_search($act, $this->method->acts, true)) {
-                array_push($parts, ...$this->chain($this->method->acts[$from]));
-            }
-        }
-
-        return $parts;
-    }
-
     /** g in what an act works on, as the dish was. */
     private function weighs(Act $act): float
     {
         $grams = [];
-        foreach ($this->chain($act) as $part) {
+        foreach ($this->method->partsIn($act) as $part) {
             $grams[$part->key()] = max($grams[$part->key()] ?? 0.0, $part->share * $this->was->layers[$part->layer]->understood()[$part->line]->grams);
         }
 
@@ -325,8 +307,8 @@ final class NewSteps
     /** Whether there is anything in it that bears an agent. */
     private function isWet(Act $act): bool
     {
-        foreach ($this->chain($act) as $part) {
-            foreach ($this->arrivals->isGone($part) ? $this->arrivals->named($part) : [$this->arrivals->idOf($part)] as $id) {
+        foreach ($this->method->partsIn($act) as $part) {
+            foreach ($this->arrivals->inPlaceOf($part) as $id) {
                 if ($this->bears($id)) {
                     return true;
                 }

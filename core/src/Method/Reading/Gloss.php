@@ -16,6 +16,9 @@ final readonly class Gloss
     /** Words of a method in English, to tell that it is none. */
     private const ENGLISH = '~\b(?:the|and|with|until|into|then|for|of|over)\b~iu';
 
+    /** Letters by which a word is told not to be there. */
+    private const BEGINS = 3;
+
     /** Known words under which nobody can tell the language. */
     private const LEAST = 3;
 
@@ -39,11 +42,16 @@ final readonly class Gloss
         $english = preg_match_all(self::ENGLISH, $all);
         $best = null;
         $most = max(self::LEAST - 1, $english);
+        // Most forms are not there: only those with which a word of it begins are looked for.
+        $begins = [];
+        foreach (preg_split('~[^\p{L}]+~u', mb_strtolower($all)) ?: [] as $word) {
+            $begins[mb_substr($word, 0, self::BEGINS)] = true;
+        }
         foreach (self::table() as $lang => $rows) {
             $known = 0;
-            foreach ($rows as ['pattern' => $pattern, 'english' => $same, 'form' => $form]) {
+            foreach ($rows as ['pattern' => $pattern, 'english' => $same, 'form' => $form, 'begins' => $with]) {
                 // "In" and "min" are as English.
-                $known += $form === $same ? 0 : preg_match_all($pattern, $all);
+                $known += $form === $same || !isset($begins[$with]) ? 0 : preg_match_all($pattern, $all);
             }
             if ($known > $most) {
                 [$best, $most] = [$lang, $known];
@@ -160,7 +168,7 @@ final readonly class Gloss
         return $text;
     }
 
-    /** @return array<string, list<array{pattern: non-empty-string, english: string, form: string}>> by language, the longest words first */
+    /** @return array<string, list<array{pattern: non-empty-string, english: string, form: string, begins: string}>> by language, the longest words first */
     private static function table(): array
     {
         return Kept::once(self::class, static function (): array {
@@ -178,7 +186,7 @@ final readonly class Gloss
                     // "Incorporarlas", "unirla": it goes with them.
                     $with = $isVerb ? (self::CLITICS[$lang] ?? '') : '';
                     // A word ends where letters end; "l'eau" is two.
-                    $table[$lang][] = ['pattern' => '~(?<![\p{L}-])' . str_replace(["\\'", ' '], ["['’]", '\\s+'], preg_quote($form, '~')) . (str_ends_with($form, "'") ? '' : $with . '(?![\p{L}-])') . '~iu', 'english' => $english, 'form' => $form];
+                    $table[$lang][] = ['pattern' => '~(?<![\p{L}-])' . str_replace(["\\'", ' '], ["['’]", '\\s+'], preg_quote($form, '~')) . (str_ends_with($form, "'") ? '' : $with . '(?![\p{L}-])') . '~iu', 'english' => $english, 'form' => $form, 'begins' => mb_substr((string) preg_replace('~[^\p{L}].*$~u', '', $form), 0, self::BEGINS)];
                 }
             }
 

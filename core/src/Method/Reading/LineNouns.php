@@ -10,6 +10,7 @@ use Transmuta\Intake\Spelling;
 use Transmuta\Reference\Kept;
 use Transmuta\Reference\Table;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Shelf;
 use Transmuta\Shelf\Tastes;
 
 /** The words a method may call each line of a formula by: those the maker wrote it with, and those the shelf knows it by. */
@@ -51,6 +52,19 @@ final class LineNouns
                 }
             }
         }
+    }
+
+    /** @return array<string, Ingredient> what each understood line of a formula is, by its key */
+    public static function ingredients(Shelf $shelf, Formula $formula): array
+    {
+        $ingredients = [];
+        foreach ($formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $i => $line) {
+                $ingredients["$n.$i"] = $shelf->get((string) $line->ingredient);
+            }
+        }
+
+        return $ingredients;
     }
 
     /** @param list<string> $also */

@@ -34,14 +34,7 @@ final readonly class MethodReader
     /** With what the shelf knows of its lines. */
     public function by(Shelf $shelf, Formula $formula): Method
     {
-        $ingredients = [];
-        foreach ($formula->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
-                $ingredients["$n.$i"] = $shelf->get((string) $line->ingredient);
-            }
-        }
-
-        return $this->read($formula, $ingredients);
+        return $this->read($formula, LineNouns::ingredients($shelf, $formula));
     }
 
     /**

@@ -130,17 +130,23 @@ final readonly class Making
         if (isset($this->read[$dish])) {
             return $this->read[$dish]['method'];
         }
+        $method = $dish->method ?? $this->understood($dish);
+
+        $this->read[$dish] = ['method' => $known = MakersMaking::isEnough($dish, $method) ? $method : null];
+
+        return $known;
+    }
+
+    private function understood(DishReading $dish): Method
+    {
         $ingredients = [];
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
                 $ingredients["$n.$i"] = $portion->ingredient;
             }
         }
-        $method = $this->methods->read($dish->formula, $ingredients);
 
-        $this->read[$dish] = ['method' => $known = MakersMaking::isEnough($dish, $method) ? $method : null];
-
-        return $known;
+        return $this->methods->read($dish->formula, $ingredients);
     }
 
     /**

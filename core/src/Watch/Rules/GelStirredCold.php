@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Watch\Rules;
 
+use Transmuta\Method\Editing\Agents;
 use Transmuta\Property\DishReading;
 use Transmuta\Property\Models;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
-use Transmuta\Reference\Kept;
-use Transmuta\Reference\Table;
 use Transmuta\Watch\Rule;
 
 /** A gel that grips hot is broken by what is folded in cold: agar under 45 °C, carrageenan under 55 °C (`core/data/method/agents.csv`). Only a method can say when it is stirred. */
@@ -24,7 +23,7 @@ final class GelStirredCold implements Rule
     {
         foreach ($dish->layers as $n => $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
-                $above = self::above()[$portion->ingredient->id] ?? null;
+                $above = Agents::of($portion->ingredient->id)?->stirredAbove;
                 $at = $portion->met?->stirredAt;
                 if ($above === null || $at === null || !$portion->heated || $at >= $above || $layer->state->grams[$i] <= 0.0) {
                     continue;
@@ -32,20 +31,5 @@ final class GelStirredCold implements Rule
                 yield new Warning(self::name(), Severity::Attention, \sprintf('%s: by its method it is stirred at %.0f °C, where the %s has gripped (under %g °C): it breaks, weeps and holds less. Join all above that and leave it still, or let it set and blend it smooth before anything is folded in.', $layer->layer->name, $at, mb_strtolower($portion->ingredient->name), $above), $n);
             }
         }
-    }
-
-    /** @return array<string, float> °C by id */
-    private static function above(): array
-    {
-        return Kept::once(self::class, static function (): array {
-            $above = [];
-            foreach (Table::of('method/agents') as $row) {
-                foreach ($row['stirred_above_c'] === '' ? [] : explode(' ', $row['ingredients']) as $id) {
-                    $above[$id] = (float) $row['stirred_above_c'];
-                }
-            }
-
-            return $above;
-        });
     }
 }
