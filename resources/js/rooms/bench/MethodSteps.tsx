@@ -7,8 +7,7 @@ import type { BenchData, Formula } from '../../api/types';
 import { againstOriginal, addedAt, joined, partedAt, put, reworded, takenOut } from '../../shared/methodSteps';
 import { useMay } from '../../shared/Only';
 import { understood } from '../../shared/readActs';
-
-const KIND = 'application/x-method-step';
+import { stepDragging } from './dragging';
 
 /** The maker's own steps, changed as lines are: pressed and written over, parted, joined, moved by key or by drag, taken out, and undone. Below each stands what is understood of it. */
 export function MethodSteps({ data, formula, onMethod }: { data: BenchData; formula: Formula; onMethod: (next: Formula['method']) => void }) {
@@ -47,10 +46,8 @@ export function MethodSteps({ data, formula, onMethod }: { data: BenchData; form
         } else focusOn(n + (up ? -1 : 1));
     };
     const drop = (event: React.DragEvent, to: number) => {
-        if (!event.dataTransfer.types.includes(KIND)) return;
-        event.preventDefault();
-        const from = Number(event.dataTransfer.getData(KIND));
-        if (Number.isInteger(from)) keep(put(steps, from, to), to > from ? to - 1 : to);
+        const from = stepDragging.dropped(event);
+        if (from !== null) keep(put(steps, from, to), to > from ? to - 1 : to);
     };
     return (
         <>
@@ -70,7 +67,7 @@ export function MethodSteps({ data, formula, onMethod }: { data: BenchData; form
                     const said = data.now.method.sentences.filter((one) => one.step === read);
                     const isUnread = said.some((one) => one.as === 'unread');
                     return (
-                        <Box component="li" key={row.id || n} onDragOver={(e: React.DragEvent) => e.dataTransfer.types.includes(KIND) && e.preventDefault()} onDrop={(e: React.DragEvent) => drop(e, n)} sx={{ display: 'grid', gridTemplateColumns: '26px 1fr', gap: '4px', py: '5px', borderTop: '1px solid var(--line)', bgcolor: isUnread ? 'var(--yolk-wash)' : undefined }}>
+                        <Box component="li" key={row.id || n} onDragOver={(e: React.DragEvent) => stepDragging.dragged(e) && e.preventDefault()} onDrop={(e: React.DragEvent) => drop(e, n)} sx={{ display: 'grid', gridTemplateColumns: '26px 1fr', gap: '4px', py: '5px', borderTop: '1px solid var(--line)', bgcolor: isUnread ? 'var(--yolk-wash)' : undefined }}>
                             <Box component="span" className="figure" sx={{ color: 'var(--ink-soft)' }}>{n + 1}</Box>
                             <div>
                                 {at === n ? (
@@ -85,7 +82,7 @@ export function MethodSteps({ data, formula, onMethod }: { data: BenchData; form
                                     />
                                 ) : (
                                     <Box
-                                        component="button" type="button" data-step draggable={mayChange} onDragStart={(e: React.DragEvent) => { e.dataTransfer.setData(KIND, String(n)); e.dataTransfer.effectAllowed = 'move'; }}
+                                        component="button" type="button" data-step draggable={mayChange} onDragStart={(e: React.DragEvent) => stepDragging.take(e, n)}
                                         title={mayChange ? 'Press to write over it; drag it, or Alt with ↑ or ↓, to move it; Delete takes it out' : undefined} aria-label={`Step ${n + 1}: ${row.text}`} onClick={() => mayChange && setAt(n)} onKeyDown={(e: React.KeyboardEvent) => press(e, n)}
                                         sx={{ font: 'inherit', color: 'inherit', border: 0, p: 0, background: 'none', textAlign: 'left', cursor: mayChange ? 'text' : 'default', width: '100%', lineHeight: 1.4, '&:hover': { color: 'var(--cobalt)' } }}
                                     >
@@ -151,7 +148,7 @@ function Add({ isFirst, onAdd, onDrop }: { isFirst: boolean; onAdd: (text: strin
     const [typed, setTyped] = useState('');
     return (
         <Box
-            component="form" onDragOver={(e: React.DragEvent) => e.dataTransfer.types.includes(KIND) && e.preventDefault()} onDrop={onDrop} sx={{ borderTop: '1px solid var(--line)', pt: 0.75, display: 'flex', gap: 1 }}
+            component="form" onDragOver={(e: React.DragEvent) => stepDragging.dragged(e) && e.preventDefault()} onDrop={onDrop} sx={{ borderTop: '1px solid var(--line)', pt: 0.75, display: 'flex', gap: 1 }}
             onSubmit={(e: React.SyntheticEvent) => {
                 e.preventDefault();
                 if (typed.trim() === '') return;

@@ -1,24 +1,39 @@
 import type { LineAt } from './layers';
 
-const KIND = 'application/x-ledger-line';
-
-/** A line is taken by its name. */
-export function take(event: React.DragEvent, at: LineAt): void {
-    event.dataTransfer.setData(KIND, JSON.stringify(at));
-    event.dataTransfer.effectAllowed = 'move';
+interface Dragging<T> {
+    take: (event: React.DragEvent, what: T) => void;
+    /** Whether it is one of ours that hovers. */
+    dragged: (event: React.DragEvent) => boolean;
+    /** What is let go here; null for anything else. */
+    dropped: (event: React.DragEvent) => T | null;
 }
 
-/** Whether it is one of our lines that hovers. */
-export const dragged = (event: React.DragEvent): boolean => event.dataTransfer.types.includes(KIND);
-
-/** Where the line that is let go here was taken; null for anything else. */
-export function dropped(event: React.DragEvent): LineAt | null {
-    if (!dragged(event)) return null;
-    event.preventDefault();
-    try {
-        const at = JSON.parse(event.dataTransfer.getData(KIND)) as Partial<LineAt>;
-        return typeof at.layer === 'number' && typeof at.line === 'number' ? { layer: at.layer, line: at.line } : null;
-    } catch {
-        return null;
-    }
+/** What is taken by its name and let go at another place, of one kind: nothing of another kind is taken for it. */
+function dragging<T>(kind: string, read: (data: unknown) => T | null): Dragging<T> {
+    const dragged = (event: React.DragEvent) => event.dataTransfer.types.includes(kind);
+    return {
+        take: (event, what) => {
+            event.dataTransfer.setData(kind, JSON.stringify(what));
+            event.dataTransfer.effectAllowed = 'move';
+        },
+        dragged,
+        dropped: (event) => {
+            if (!dragged(event)) return null;
+            event.preventDefault();
+            try {
+                return read(JSON.parse(event.dataTransfer.getData(kind)));
+            } catch {
+                return null;
+            }
+        },
+    };
 }
+
+/** A line of the ledger. */
+export const { take, dragged, dropped } = dragging<LineAt>('application/x-ledger-line', (data) => {
+    const at = data as Partial<LineAt>;
+    return typeof at.layer === 'number' && typeof at.line === 'number' ? { layer: at.layer, line: at.line } : null;
+});
+
+/** A step of the method, by its place. */
+export const stepDragging = dragging<number>('application/x-method-step', (data) => (Number.isInteger(data) ? (data as number) : null));
