@@ -35,6 +35,7 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
 use Transmuta\Reformulation\Evaluation\Settlement;
 use Transmuta\Reformulation\Explanation\Changes;
 use Transmuta\Reformulation\Explanation\RouteNames;
+use Transmuta\Reformulation\Ranking\NewThings;
 use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Reformulation\Solving\LayerSolver;
 use Transmuta\Reformulation\Solving\SolvedLayer;
@@ -122,8 +123,9 @@ final readonly class RouteSearch
     public function routes(Needs $needs, ?string $only = null, bool $isFurther = false): array
     {
         $drafts = [];
+        $kinds = $this->method->kinds($this->original);
         foreach ($this->original->layers as $n => $layer) {
-            $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family));
+            $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family), $kinds[$n]->key);
         }
         $drafts = array_filter($drafts, fn(array $list, int $n): bool => $list !== [] && !$this->isLeftAlone($n, $needs), \ARRAY_FILTER_USE_BOTH);
         if ($drafts === []) {
@@ -204,7 +206,7 @@ final readonly class RouteSearch
             $best = null;
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
                 $one = $this->solve($n, $draft, $this->share($n, $needs->reach), $needs);
-                if ($best === null || [$one->worst($kind), -$one->fit()] < [$best->worst($kind), -$best->fit()]) {
+                if ($best === null || self::points($one, $kind) > self::points($best, $kind)) {
                     $best = $one;
                 }
                 if ($best->worst($kind) <= 0.0) {
@@ -216,6 +218,12 @@ final readonly class RouteSearch
         }
 
         return $solved;
+    }
+
+    /** What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way. */
+    private static function points(SolvedLayer $one, LayerKind $kind): float
+    {
+        return $one->fit() - Weights::of('score.worst') * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank;
     }
 
     private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
@@ -388,6 +396,7 @@ final readonly class RouteSearch
         $leads = $this->schools->citrusWithGelatin && array_filter($result->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
 
         return Weights::of('score.risk') * $risks + Weights::of('score.allergen') * $allergens + Weights::of('score.dearer') * $dearer
+            + NewThings::of($this->original, $result, $this->schools->market->value)->cost()
             + Weights::of('score.minute') * $effort + Weights::of('score.hour') * $wait + Weights::of('score.preference') * $draft->rank - ($leads ? Weights::of('score.school') : 0.0);
     }
 

@@ -22,6 +22,9 @@ final readonly class KitchenSheet
     /** What comes in for the sake of a job; a flavour, a colour, salt and acid are there for themselves. */
     private const WORKERS = ['dairy', 'plant', 'fat', 'protein', 'agent', 'starch', 'sugar', 'sweetener', 'nut', 'fibre'];
 
+    /** And what is no flavour either: water that only fills up, a colour nobody looks for. */
+    private const PLAIN = ['water', 'colour'];
+
     /** Passes over the lines that stay, each letting go of those that must move after all. */
     private const PASSES = 3;
 
@@ -59,7 +62,7 @@ final readonly class KitchenSheet
         $candidates = [];
         foreach ($best->unknowns as $i => $unknown) {
             $in = $this->reader->shelf->get($unknown->ingredient);
-            if (!$unknown->kept && $unknown->was === null && !$unknown->names && !$unknown->fixed && \in_array($in->group, self::WORKERS, true) && !$this->reader->characters->isTasted($in)) {
+            if (!$unknown->kept && $unknown->was === null && !$unknown->names && !$unknown->fixed && (\in_array($in->group, self::WORKERS, true) || \in_array($in->class, self::PLAIN, true)) && !$this->reader->characters->isTasted($in)) {
                 $candidates[$unknown->ingredient] = $best->grams[$i];
             }
         }
@@ -102,7 +105,9 @@ final readonly class KitchenSheet
             $grams = $best->grams;
             foreach ($grams as $i => $weighed) {
                 if ($this->isRounded($best, $i)) {
-                    $grams[$i] = $weights->nearest($weighed);
+                    $near = $weights->nearest($weighed);
+                    // Never past the most there may be of it.
+                    $grams[$i] = $near > $best->unknowns[$i]->most && $weighed <= $best->unknowns[$i]->most ? $weights->beside($near, -1) : $near;
                 }
             }
             $tried = $this->mended(new Weighing($best->problem, $best->unknowns, $grams), $bounds, $weights);
@@ -129,7 +134,7 @@ final readonly class KitchenSheet
                 foreach ([-1, 1] as $way) {
                     $other = $at->grams;
                     $other[$i] = $weights->beside($at->grams[$i], $way);
-                    if ($other[$i] <= 0.0 || ++$tries > self::TRIES) {
+                    if ($other[$i] <= 0.0 || ($way > 0 && $other[$i] > $at->unknowns[$i]->most) || ++$tries > self::TRIES) {
                         continue;
                     }
                     $tried = new Weighing($at->problem, $at->unknowns, array_values($other));
@@ -182,7 +187,7 @@ final readonly class KitchenSheet
     {
         $kind = LayerKind::of($this->was);
         $may = [];
-        foreach ($solved->off() as $property => $off) {
+        foreach ($solved->off($kind) as $property => $off) {
             $job = Job::tryFrom($property);
             if ($job === Job::Protein && !$this->asksProtein) {
                 $may[$property] = \INF;
@@ -193,9 +198,11 @@ final readonly class KitchenSheet
                 $may[$property] = $off + Weights::of('sheet.drift');
                 continue;
             }
-            $may[$property] = max($job !== null && $job->isCritical($kind) ? Weights::of('sheet.critical') : ($this->isWantedOtherwise ? Weights::of('sheet.wanted') : Weights::of('sheet.other')), $off + Weights::of('sheet.drift'));
+            $isCritical = $job !== null && $job->isCritical($kind);
+            // What is off anyway, and makes or breaks nothing, may be a tenth further off before a line has to move for it.
+            $may[$property] = max($isCritical ? Weights::of('sheet.critical') : ($this->isWantedOtherwise ? Weights::of('sheet.wanted') : Weights::of('sheet.other')), ($isCritical || $this->isWantedOtherwise ? 1.0 : 1.1) * $off + Weights::of('sheet.drift'));
         }
 
-        return new Bounds($may, max(Weights::of('sheet.mass'), $solved->massOff()), $solved->passed() + Weights::of('sheet.drift'));
+        return new Bounds($may, max(Weights::of('sheet.mass'), $solved->massOff()), $solved->passed() + Weights::of('sheet.drift'), $kind);
     }
 }
