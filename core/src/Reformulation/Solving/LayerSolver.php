@@ -38,6 +38,11 @@ final readonly class LayerSolver
     private const MOST_MEANS = 6;
     private const MOST_BESIDE = 1;
 
+    /** What puts a critical job before any other, in tolerances; sweeteners that are enough, and tolerances from which a layer is plainly less sweet. */
+    private const CRITICAL = 10.0;
+    private const SWEETENERS = 2;
+    private const PLAINLY = 2.0;
+
     /** A substitute under this share of its typical dose, and of the layer, is not worth weighing. */
     private const POINTLESS = 0.12;
     private const POINTLESS_SHARE = 0.002;
@@ -145,7 +150,7 @@ final readonly class LayerSolver
             }
             $off = abs($rail->residual) / JobTable::verdict($rail->property, $kind);
             if ($off > ($job->isCritical($kind) ? Weights::of('pay.critical') : Weights::of('pay.other'))) {
-                $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? 10.0 : 0.0)];
+                $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? self::CRITICAL : 0.0)];
             }
         }
         $mass = $target->massOff($state->mass);
@@ -167,7 +172,11 @@ final readonly class LayerSolver
     private function pay(array $owed, array $unknowns, array &$used, Context $context, Draft $draft): ?array
     {
         $changed = false;
-        foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way]) {
+        foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way, 'off' => $off]) {
+            // A third sweetener only where two leave it plainly less sweet.
+            if ($job === Job::Sweetness && $way === 'short' && $off - self::CRITICAL < self::PLAINLY && $this->sweeteners($unknowns) >= self::SWEETENERS) {
+                continue;
+            }
             if (array_sum($used) >= ($draft->isPlain ? ($context->place === Place::Base ? 0 : self::MOST_BESIDE) : self::MOST_MEANS)) {
                 break;
             }
@@ -236,6 +245,12 @@ final readonly class LayerSolver
         }
 
         return null;
+    }
+
+    /** @param list<Unknown> $unknowns */
+    private function sweeteners(array $unknowns): int
+    {
+        return \count(array_filter($unknowns, fn(Unknown $one): bool => $this->reader->shelf->get($one->ingredient)->group === 'sweetener'));
     }
 
     /**

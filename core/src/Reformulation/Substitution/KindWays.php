@@ -18,13 +18,13 @@ final class KindWays
      * @param string $kind a key of `method/kinds`
      * @param list<string> $diets that something of the mass is against
      *
-     * @return list<KindWay> the plainest first
+     * @return list<KindWay> the plainest first; those of any kind where it has none of its own
      */
     public static function of(string $kind, array $diets): array
     {
         $all = [];
         foreach ($diets as $diet) {
-            $ways = self::table()["$kind $diet"] ?? null;
+            $ways = self::table()["$kind $diet"] ?? self::table()["any $diet"] ?? null;
             if ($ways === null && isset(self::TOGETHER[$diet])) {
                 array_push($all, ...array_values(array_filter(array_map(static fn(string $one): array => self::table()["$kind $one"] ?? [], self::TOGETHER[$diet]))));
                 continue;
