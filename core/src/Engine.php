@@ -125,7 +125,9 @@ final readonly class Engine
     private function heated(ReadRecipe $read, string $text): ReadRecipe
     {
         $formula = $read->formula;
-        if (\count($formula->layers) < 2 || $formula->method === [] || preg_match('/^\s*treat\s*:/mi', $text) === 1) {
+        // Of one layer all steps are, and the whole text was read for it.
+        $isOne = \count($formula->layers) < 2;
+        if (($isOne && $formula->layers[0]->treatment->words() !== 'none') || $formula->method === [] || preg_match('/^\s*treat\s*:/mi', $text) === 1) {
             return $read;
         }
         // Steps that stand under their layers are of those already.
@@ -136,7 +138,9 @@ final readonly class Engine
         $method = (new MethodReader())->by($this->reader->shelf, $formula);
         $words = [];
         foreach ($method->acts as $act) {
-            $words[$act->layer][] = $act->words;
+            // "Loaf tin, 170 °C for 55 minutes" is baked, though nobody says so.
+            $isUnsaid = $act->operation->heats === 'oven' && $act->operation->key !== 'preheat' && preg_match('/\b(?:bake|roast|steam|oven)/iu', $act->words) !== 1;
+            $words[$act->layer][] = ($isUnsaid ? 'bake ' : '') . $act->words;
         }
         $whole = implode(' ', array_map(static fn(Step $step): string => $step->text, $formula->method));
         $layers = $formula->layers;
