@@ -131,7 +131,7 @@ final readonly class Engine
             return $read;
         }
         // Steps that stand under their layers are of those already.
-        $last = max(array_map(static fn(Layer $layer): int => max([0, ...array_map(static fn(Line $line): int => (int) mb_strpos($text, $line->text), $layer->lines)]), $formula->layers));
+        $last = max([0, ...array_map(static fn(Layer $layer): int => max([0, ...array_map(static fn(Line $line): int => (int) mb_strpos($text, $line->text), $layer->lines)]), $formula->layers)]);
         if (mb_strpos($text, $formula->method[0]->text) < $last) {
             return $read;
         }
