@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Solving;
 
-use Transmuta\Reformulation\Deviation\LayerKind;
-
 /** How far off a weighing may be. */
 final readonly class Bounds
 {
@@ -14,7 +12,7 @@ final readonly class Bounds
      * @param float $mass share of the layer's mass
      * @param float $passed by how much what may not be passed may be
      */
-    public function __construct(private array $off, private float $mass, private float $passed, private LayerKind $kind) {}
+    public function __construct(private array $off, private float $mass, private float $passed) {}
 
     public function hold(Weighing $weighing): bool
     {
@@ -25,7 +23,7 @@ final readonly class Bounds
     public function excess(Weighing $weighing): float
     {
         $excess = max(0.0, 100.0 * ($weighing->massOff() - $this->mass)) + max(0.0, $weighing->passed() - $this->passed);
-        foreach ($weighing->off($this->kind) as $property => $off) {
+        foreach ($weighing->off() as $property => $off) {
             $excess += max(0.0, $off - ($this->off[$property] ?? 1.0));
         }
 
