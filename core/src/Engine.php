@@ -10,12 +10,18 @@ use Transmuta\Format\FormulaJson;
 use Transmuta\Format\FormulaText;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
+use Transmuta\Formula\Step;
+use Transmuta\Formula\Treatment;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Matcher;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\SchemaOrg;
+use Transmuta\Intake\Recipe\Together;
+use Transmuta\Intake\Recipe\TreatmentGuess;
 use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Method\BakeStages;
 use Transmuta\Method\Reading\MethodReader;
@@ -92,7 +98,7 @@ final readonly class Engine
         if (SchemaOrg::is($text)) {
             $all = SchemaOrg::texts($text);
             $one = $all[$number - 1] ?? throw Unreadable::json(\sprintf('it holds %d recipe%s', \count($all), \count($all) === 1 ? '' : 's'));
-            $read = $this->staged($this->text->recipe($one['text'], $assumed, $guessPortions));
+            $read = $this->staged($this->heated($this->text->recipe($one['text'], $assumed, $guessPortions), $one['text']));
             unset($all[$number - 1]);
 
             return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
@@ -109,7 +115,51 @@ final readonly class Engine
             return $this->asText($this->json->read($data));
         }
 
-        return $this->staged($this->text->recipe($text, $assumed, $guessPortions));
+        return $this->staged($this->heated($this->text->recipe($text, $assumed, $guessPortions), $text));
+    }
+
+    /**
+     * What the method does to each layer by heat, told by the steps that are of that layer: where several stand in one text, a sentence that names
+     * no layer goes on with the mass at hand. What was written of a layer stays.
+     */
+    private function heated(ReadRecipe $read, string $text): ReadRecipe
+    {
+        $formula = $read->formula;
+        // Of one layer all steps are, and the whole text was read for it.
+        $isOne = \count($formula->layers) < 2;
+        if (($isOne && $formula->layers[0]->treatment->words() !== 'none') || $formula->method === [] || preg_match('/^\s*treat\s*:/mi', $text) === 1) {
+            return $read;
+        }
+        // Steps that stand under their layers are of those already.
+        $last = max([0, ...array_map(static fn(Layer $layer): int => max([0, ...array_map(static fn(Line $line): int => (int) mb_strpos($text, $line->text), $layer->lines)]), $formula->layers)]);
+        if (mb_strpos($text, $formula->method[0]->text) < $last) {
+            return $read;
+        }
+        $method = (new MethodReader())->by($this->reader->shelf, $formula);
+        $words = [];
+        foreach ($method->acts as $act) {
+            // "Loaf tin, 170 °C for 55 minutes" is baked, though nobody says so.
+            $isUnsaid = $act->operation->heats === 'oven' && $act->operation->key !== 'preheat' && preg_match('/\b(?:bake|roast|steam|oven)/iu', $act->words) !== 1;
+            $words[$act->layer][] = ($isUnsaid ? 'bake ' : '') . $act->words;
+        }
+        $whole = implode(' ', array_map(static fn(Step $step): string => $step->text, $formula->method));
+        $layers = $formula->layers;
+        $inferred = $read->inferred;
+        foreach ($layers as $n => $layer) {
+            $guess = isset($words[$n]) ? TreatmentGuess::of($words[$n], $layer->understood(), $this->lines->ingredients($layer->understood()), $whole) : null;
+            $treatment = $guess === null ? Treatment::none() : TreatmentGrammar::parse($guess[0]);
+            if (!isset($words[$n]) || $treatment->words() === $layer->treatment->words()) {
+                continue;
+            }
+            $layers[$n] = $layer->treated($treatment);
+            $inferred = array_values(array_filter($inferred, static fn(Inference $one): bool => $one->what !== 'treat' || $one->layer !== $n));
+            if ($guess !== null) {
+                $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
+            }
+        }
+        $layers = array_map(static fn(array $one): Layer => $one['layer'], Together::baked(Together::frozen(array_map(static fn(Layer $layer): array => ['layer' => $layer, 'treat' => false], $layers), $inferred), $inferred));
+
+        return new ReadRecipe($formula->with($layers), $inferred, $read->aside, $read->others, $read->text);
     }
 
     /** Bakes that the method tells in stages, as it tells them; what was written of a layer stays. */

@@ -6,6 +6,7 @@ namespace Transmuta\Process;
 
 use Transmuta\Formula\Step;
 use Transmuta\Formula\TreatmentKind;
+use Transmuta\Kind\Kind;
 use Transmuta\Method\Method;
 use Transmuta\Method\Part;
 use Transmuta\Process\Making\Making;
@@ -45,6 +46,12 @@ final readonly class MethodWriter
     }
 
     /** The maker's own method, understood; null where it is drafted. */
+    /** @return list<Kind> of each layer's mass */
+    public function kinds(DishReading $dish): array
+    {
+        return $this->making->kinds($dish);
+    }
+
     public function methodOf(DishReading $dish): ?Method
     {
         return $this->making->methodOf($dish);

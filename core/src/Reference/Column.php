@@ -106,7 +106,7 @@ final readonly class Column
             'number' => preg_match('/^' . self::NUMBER . '$/i', $part) === 1 && $this->isWithin((float) $part),
             'whole' => preg_match('/^-?\d+$/', $part) === 1 && $this->isWithin((float) $part),
             'one of' => \in_array($part, $this->words, true),
-            'pattern' => trim($part) !== '' && @preg_match("/$part/u", '') !== false,
+            'pattern' => trim($part) !== '' && @preg_match("~$part~u", '') !== false,
             'ingredient or class' => $isThere('ingredient', $part) || $isThere('class', $part),
             'ingredient', 'class', 'group', 'function', 'species' => $isThere($this->kind, $part),
             default => preg_match(self::WRITTEN[$this->kind] ?? '/(*FAIL)/', $part) === 1,

@@ -22,6 +22,7 @@ use Transmuta\Reformulation\Evaluation\Debt;
 use Transmuta\Reformulation\Evaluation\Misses;
 use Transmuta\Reformulation\Explanation\Blocked;
 use Transmuta\Reformulation\Explanation\Nearest;
+use Transmuta\Reformulation\Explanation\Refusals;
 use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Reformulation\Ranking\RouteJudge;
 use Transmuta\Reformulation\Substitution\Needs;
@@ -82,6 +83,10 @@ final readonly class Reformulator
             if ($layer->state->mixed > self::MOST_LAYER) {
                 throw Nonsense::of('layer "' . $layer->layer->name . '"', \sprintf('%.0f kg', $layer->state->mixed / 1000), \sprintf('a route may need more of one thing than a line holds: ask it of at most %.0f kg a layer, fewer portions, and scale the version it makes', self::MOST_LAYER / 1000));
             }
+        }
+        $refused = Refusals::of($original, $this->method->kinds($original), $brief);
+        if ($refused !== null) {
+            return new Answer([], [$refused], []);
         }
         $exclusions = Exclusions::of($brief->without, $reader->shelf);
         [$routes, $missed] = $this->found($reader, $original, $brief, $exclusions);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation;
 
+use Transmuta\Diet\Diet;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
+use Transmuta\Kind\Kind;
 use Transmuta\Method\Editing\EditedStep;
 use Transmuta\Method\Editing\MethodEdit;
 use Transmuta\Process\MethodWriter;
@@ -18,6 +20,7 @@ use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Figure;
+use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Brief\Aims;
 use Transmuta\Reformulation\Brief\Brief;
 use Transmuta\Reformulation\Brief\Exclusions;
@@ -35,6 +38,7 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
 use Transmuta\Reformulation\Evaluation\Settlement;
 use Transmuta\Reformulation\Explanation\Changes;
 use Transmuta\Reformulation\Explanation\RouteNames;
+use Transmuta\Reformulation\Ranking\NewThings;
 use Transmuta\Reformulation\Ranking\Route;
 use Transmuta\Reformulation\Solving\LayerSolver;
 use Transmuta\Reformulation\Solving\SolvedLayer;
@@ -59,6 +63,9 @@ final readonly class RouteSearch
      * A base seldom reaches a fifth of its energy alone, nor does a caramel (common practice).
      */
     private const OWES = ['owes.first', 'owes.second', 'owes.last'];
+
+    /** Points that a tolerance costs by which what makes or breaks a layer is off: more than any plainness is worth. */
+    private const BREAKS = 25.0;
 
     /** Key of the route that is the dish as it stands. */
     public const AS_IT_IS = 'as-it-is';
@@ -122,10 +129,11 @@ final readonly class RouteSearch
     public function routes(Needs $needs, ?string $only = null, bool $isFurther = false): array
     {
         $drafts = [];
+        $kinds = $this->method->kinds($this->original);
         foreach ($this->original->layers as $n => $layer) {
-            $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family));
+            $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family), $kinds[$n]->key);
         }
-        $drafts = array_filter($drafts, fn(array $list, int $n): bool => $list !== [] && !$this->isLeftAlone($n, $needs), \ARRAY_FILTER_USE_BOTH);
+        $drafts = array_filter($drafts, fn(array $list, int $n): bool => $list !== [] && !$this->isLeftAlone($n, $needs, $kinds[$n]), \ARRAY_FILTER_USE_BOTH);
         if ($drafts === []) {
             $as = $this->asItIs();
 
@@ -152,13 +160,17 @@ final readonly class RouteSearch
         return [$routes, $missed];
     }
 
-    /** A scattering of nuts or a spoon of sauce is not where a number of the brief is won; it is touched in the last look only, or where something in it is banned. */
-    private function isLeftAlone(int $n, Needs $needs): bool
+    /**
+     * A scattering of nuts or a spoon of sauce is not where a number of the brief is won, nor is a base or a syrup where protein is; they are touched in
+     * the last look only, or where something in them is banned.
+     */
+    private function isLeftAlone(int $n, Needs $needs, Kind $kind): bool
     {
         $layer = $this->original->layers[$n];
-        $all = $this->original->mass();
+        $isSmall = $layer->state->mass < Figure::LayerSmall->number() * $this->original->mass();
+        $carriesNone = $needs->protein && !$needs->sweetener && array_filter(Table::of('substitution/left-alone'), static fn(array $row): bool => $row['kind'] === $kind->key && $row['diet'] === Diet::HighProtein->value) !== [];
 
-        return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && $layer->state->mass < Figure::LayerSmall->number() * $all && $this->planner->banned($layer->layer) === []
+        return !$needs->nothing() && !$needs->otherwise && $needs->reach < 2 && ($isSmall || $carriesNone) && $this->planner->banned($layer->layer) === []
             && $this->schools->treatment($layer, $this->original->formula->family) === null;
     }
 
@@ -204,7 +216,7 @@ final readonly class RouteSearch
             $best = null;
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
                 $one = $this->solve($n, $draft, $this->share($n, $needs->reach), $needs);
-                if ($best === null || [$one->worst($kind), -$one->fit()] < [$best->worst($kind), -$best->fit()]) {
+                if ($best === null || self::points($one, $kind) > self::points($best, $kind)) {
                     $best = $one;
                 }
                 if ($best->worst($kind) <= 0.0) {
@@ -216,6 +228,12 @@ final readonly class RouteSearch
         }
 
         return $solved;
+    }
+
+    /** What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way. */
+    private static function points(SolvedLayer $one, LayerKind $kind): float
+    {
+        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank;
     }
 
     private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
@@ -388,6 +406,7 @@ final readonly class RouteSearch
         $leads = $this->schools->citrusWithGelatin && array_filter($result->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
 
         return Weights::of('score.risk') * $risks + Weights::of('score.allergen') * $allergens + Weights::of('score.dearer') * $dearer
+            + NewThings::of($this->original, $result, $this->schools->market->value)->cost()
             + Weights::of('score.minute') * $effort + Weights::of('score.hour') * $wait + Weights::of('score.preference') * $draft->rank - ($leads ? Weights::of('score.school') : 0.0);
     }
 

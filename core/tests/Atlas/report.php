@@ -116,6 +116,10 @@ if ($long !== []) {
 } elseif (preg_match('/\n## On \d+ random dishes\n.*$/s', (string) @file_get_contents(\dirname(__DIR__, 3) . '/docs/atlas.md'), $kept) === 1) {
     $text .= $kept[0];
 }
+// What bin/sheets found stays until it looks again.
+if (!str_contains($text, "\n## Sheets\n") && preg_match('/\n## Sheets\n.*?(?=\n## |\z)/s', (string) @file_get_contents(\dirname(__DIR__, 3) . '/docs/atlas.md'), $sheets) === 1) {
+    $text .= $sheets[0];
+}
 file_put_contents(\dirname(__DIR__, 3) . '/docs/atlas.md', $text);
 printf("atlas: %s of %d checks hold; %d answers, %.0f ms in the middle, %.0f ms at 95 %%\n", $share($total), $total[0], count($dishes), $ms[intdiv(count($ms), 2)], $ms[(int) (0.95 * count($ms))]);
 foreach ($laws as $law => $c) {

@@ -49,7 +49,7 @@ foreach ($files as $at => $file) {
             $hashes = array_map(static fn($route): string => $route->hash(), $answer->routes);
             $checks[] = [0, 14, count($hashes) === count(array_unique($hashes)) && count(array_unique(array_column($answer->routes, 'name'))) === count($answer->routes), implode(' | ', $names)];
             // Or an honest no: what is hardly the dish any more is no recipe of it.
-            $isHonest = ($answer->blocked[0]->unit ?? '') === 'of 100' && $answer->blocked[0]->number < 35.0 && $answer->blocked[0]->because !== [];
+            $isHonest = (($answer->blocked[0]->unit ?? '') === 'structure' && $answer->blocked[0]->because !== []) || ($answer->blocked[0]->unit ?? '') === 'of 100' && $answer->blocked[0]->number < 35.0 && $answer->blocked[0]->because !== [];
             $checks[] = [0, 13, $answer->routes !== [] || $isHonest, 'blocked: ' . ($answer->blocked[0]->reason ?? '')];
             if ($answer->routes === []) {
                 $checks[] = [0, 10, preg_match('/\d/', $answer->blocked[0]->reason ?? '') === 1 && ($answer->proposals !== [] || $answer->blocked[0]->nearest !== ''), $answer->blocked[0]->reason ?? 'no reason'];

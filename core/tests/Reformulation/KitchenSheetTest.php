@@ -70,7 +70,7 @@ final class KitchenSheetTest extends TestCase
         yield 'lemon cream' => ["Lemon cream\nportions: 6\n\nlayer: Cream\ntreat: cook to 82 C stirred\n220 g lemon juice\n180 g sugar\n4 eggs\n120 g butter\n", Diet::Vegan, ['lemon-juice', 'sugar']];
         yield 'set milk' => ["Set milk\nportions: 6\n\nlayer: Milk\ntreat: melt\n500 g whole milk\n150 g cream\n70 g sugar\n6 g gelatin powder\n", Diet::Vegan, []];
         yield 'chocolate pots' => ["Pots\nportions: 8\n\nlayer: Pot\ntreat: melt\n300 g cream\n200 g dark chocolate 64 %\n120 g whole milk\n30 g sugar\n", Diet::DairyFree, []];
-        yield 'baked custard' => ["Custard\nportions: 6\n\nlayer: Custard\ntreat: bake 140 C\n600 g whole milk\n150 g cream\n240 g whole egg\n90 g sugar\n", Diet::Keto, ['egg']];
+        yield 'baked custard' => ["Custard\nportions: 6\n\nlayer: Custard\ntreat: bake 140 C\n600 g whole milk\n150 g cream\n240 g whole egg\n90 g sugar\n", Diet::DairyFree, ['egg']];
     }
 
     /** @param list<string> $stays */

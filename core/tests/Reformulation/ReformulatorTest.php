@@ -98,7 +98,9 @@ final class ReformulatorTest extends TestCase
     public function testTheBestRouteFitsAndTheMassIsHeld(string $name, Diet $diet): void
     {
         $routes = self::routes($name, $diet);
-        self::assertGreaterThan(88.0, $routes[0]->fit);
+        // The plain way may be a little less like it than what a laboratory makes, which stands beside it.
+        self::assertGreaterThan(80.0, $routes[0]->fit);
+        self::assertGreaterThan(88.0, max([0.0, ...array_map(static fn(Route $r): float => $r->fit, $routes)]));
         $before = Kit::engine()->read(Kit::demo($name));
         foreach ($routes as $route) {
             foreach ($route->result->layers as $n => $layer) {
@@ -126,12 +128,10 @@ final class ReformulatorTest extends TestCase
     public function testRoutesComeBestFirst(): void
     {
         foreach (self::briefs() as [$name, $diet]) {
-            $met = array_map(static fn(Route $r): int => (int) $r->met, self::routes($name, $diet));
-            $worst = array_map(static fn(Route $r): float => round($r->settlement->worst(), 1), array_filter(self::routes($name, $diet), static fn(Route $r): bool => !$r->met));
-            $sorted = [$met, $worst];
-            rsort($sorted[0]);
-            sort($sorted[1]);
-            self::assertSame($sorted, [$met, array_values($worst)], "$name, $diet->value");
+            $holds = array_map(static fn(Route $r): int => (int) $r->standing->holds(), self::routes($name, $diet));
+            $sorted = $holds;
+            rsort($sorted);
+            self::assertSame($sorted, $holds, "$name, $diet->value: what holds stands before what is met but for something");
         }
     }
 

@@ -151,10 +151,10 @@ final readonly class Rows
                 continue;
             }
             // "Crust: 1 cup almond flour, 3 tbsp butter": a heading and its lines in one row.
-            if ($mode !== 'method' && preg_match('/^([\p{L}][\p{L}\s&\x27’-]{1,40}?)\s*:\s*(.+)$/u', $row, $m) === 1 && \count(self::listed($m[2])) >= 2 && $this->isLine(self::listed($m[2])[0], $system)) {
+            if ($mode !== 'method' && preg_match('/^([\p{L}][\p{L}\s&\x27’-]{1,40}?)\s*(?::|\s[–—-])\s+(.+)$/u', $row, $m) === 1 && \count(self::listed($m[2])) >= 2 && $this->isLine(self::listed($m[2])[0], $system)) {
                 $mode = 'lines';
                 $seenLine = true;
-                $found[] = new Row($number, $text, RowKind::Layer, mb_convert_case(mb_strtolower(trim($m[1])), \MB_CASE_TITLE_SIMPLE), $m[2]);
+                $found[] = new Row($number, $text, RowKind::Layer, mb_convert_case(mb_strtolower(trim((string) preg_replace('/^for\s+(?:the\s+)?(?=\p{L})/iu', '', trim($m[1])))), \MB_CASE_TITLE_SIMPLE), $m[2]);
                 continue;
             }
             // What greases the tin is not of the dish.
@@ -254,6 +254,12 @@ final readonly class Rows
     /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
     public static function listed(string $row): array
     {
+        // "Butter 125, icing sugar 90, egg 50": the amount behind the name.
+        $behind = array_map(trim(...), preg_split('/\s*[,;]\s*/u', $row) ?: []);
+        if (\count($behind) >= 2 && array_filter($behind, static fn(string $one): bool => preg_match('/^\p{L}[^\d]*(?:\d{1,2}\s?%\s)?\s[\d.½¼¾]+\s*(?:g|kg|ml|l|cl|dl)?$|^\p{L}\d{2,3}\s\d+$/u', $one) !== 1) === []) {
+            return $behind;
+        }
+
         return array_values(array_filter(array_map(trim(...), preg_split('/\s*;\s*|,\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|pinch|dash|knob|juice|zest)/u', $row) ?: []), static fn(string $one): bool => $one !== ''));
     }
 

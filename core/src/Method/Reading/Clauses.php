@@ -22,17 +22,10 @@ final class Clauses
     private const GOES_ON = '~^(?:keep(?: on)?|continue|carry on|go on|start|begin|start off|try)(?:\s+(?:by|to|with))?\s+([\p{L}]+?)(ing)?\b~iu';
 
     /** Words behind which a verb is none. */
-    private const BEFORE_NOUNS = ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on', 'you', 'it', 'they', 'is', 'are', 'has', 'have', 'by', 'large', 'small', 'clean', 'dry', 'heavy', 'mixing', 'is', 'until', 'and'];
+    private const BEFORE_NOUNS = ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on', 'you', 'it', 'they', 'is', 'are', 'has', 'have', 'by', 'large', 'small', 'clean', 'dry', 'heavy', 'mixing', 'until', 'and', 'creme'];
 
-    private const NOMINAL = [
-        '~\bto (?:a |the |one )?boil\b~iu' => 'boil',
-        '~\bto (?:a |the )?simmer\b~iu' => 'simmer',
-        '~\bto (?:a |one )?(?:dough|lump|ball)\b~iu' => 'knead',
-        '~^(?:on ?to|over|on) (?:the )?\p{L}+$~iu' => 'pour',
-        '~\bin(?: (?:\d|two|three|thirds|gradually|slowly|last))?$~iu' => 'add',
-        '~^\d{2,3} ?° ?c?\b~iu' => 'heat',
-        '~^in ?to\b.*\b(?:tins?|trays?|tubs?|containers?|moulds?|molds?|rings?|glass(?:es)?|cases?|shells?|ramekins?|verrines?|frames?)\b~iu' => 'pour',
-    ];
+    /** Words behind which what was done is told: "whipped to", "folded in". */
+    private const IS_DONE = '~^(?:to|till|until|in|into|with|through|over|for|on|onto|by|at|and|together|off|well|smooth|soft|separately|then|pale|stiff|thick|light|fluffy)$~u';
 
     /** @return list<string> sentences of a step, trimmed */
     public static function sentences(string $step): array
@@ -41,7 +34,7 @@ final class Clauses
         // A full stop behind a shortened word or within a figure ends nothing.
         $parts = preg_split('~(?<!\bapprox\.)(?:(?<!\bmin\.)(?<!\bmins\.)(?<!\bhrs\.)|(?=\s+\D))(?<!\btbsp\.)(?<!\btsp\.)(?<!\bca\.)(?<!\bstraw\.)(?<!\bStraw\.)(?<!\bsq\.)(?<!\be\.g\.)(?<!\bi\.e\.)(?<!\betc\.)(?<=[.!?])\s+(?=\S)|\R~u', $step) ?: [];
 
-        return array_values(array_filter(array_map(trim(...), $parts), static fn(string $one): bool => $one !== ''));
+        return array_values(array_filter(array_map(static fn(string $one): string => trim((string) preg_replace('~^[*•·▪>–-]\s+~u', '', trim($one))), $parts), static fn(string $one): bool => $one !== ''));
     }
 
     /**
@@ -54,12 +47,13 @@ final class Clauses
         $clauses = [];
         $rest = rtrim($sentence, ' .!;');
         $open = '';
-        foreach (preg_split('~(\s*,?\s+(?:and\s+then|then|and|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [] as $n => $piece) {
+        $pieces = preg_split('~(\s*,?\s+(?:and\s+then|then|and|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        foreach ($pieces as $n => $piece) {
             if ($n % 2 === 1) {
                 $open .= $piece;
                 continue;
             }
-            $isClause = $clauses === [] && $open === '' ? false : self::startsWithVerb($piece) && !self::isWithin($open, $piece);
+            $isClause = $clauses === [] && $open === '' ? false : self::startsWithVerb($piece) && !self::isWithin($open, $piece) && !(trim($pieces[$n + 1] ?? '') === 'or' && \count(self::words($piece)) === 1); // "warm or cold" is how it is served
             if ($isClause) {
                 $clauses[] = trim(preg_replace('~\s*(?:,|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
                 $open = $piece;
@@ -80,6 +74,10 @@ final class Clauses
     public static function verb(string $clause): ?array
     {
         $bare = self::bare($clause);
+        // "Using an electric whisk": what it is done with.
+        if (preg_match('~^(?:using|with)\s+(?:an?|the|your)\s~iu', $bare) === 1) {
+            return null;
+        }
         $words = self::words($bare);
         $found = Verbs::at($words);
         if ($found !== null && !self::isName($words)) {
@@ -93,25 +91,32 @@ final class Clauses
             }
         }
 
+        // "Cream whipped to soft peaks", "butter and sugar creamed until pale": what was done is told as done.
+        foreach ($words as $at => $word) {
+            $done = preg_match(self::IS_DONE, $words[$at + 1] ?? 'and') !== 1 || \in_array($words[$at - 1] ?? '', self::BEFORE_NOUNS, true) ? null : self::doneBy($word);
+            if ($done !== null) {
+                return ['verb' => $done, 'at' => $at, 'length' => 1, 'words' => $words];
+            }
+        }
+
+        // "Cream to soft peaks", "butter into the pan": of the thing, and the verb is left out.
+        if (\in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^(?:to|on|onto|over|into|in)$~u', $words[1] ?? '') === 1) {
+            $left = Verbless::verb($bare);
+            if ($left !== null) {
+                return ['verb' => $left, 'at' => \count($words), 'length' => 0, 'words' => $words];
+            }
+        }
+
         // "Layer the fruit", "Cut into squares": a word that may be a thing is the verb where nothing else is.
         $first = Verbs::at($words);
         if ($first !== null && \count($words) > 1 && preg_match('~^\W*[\p{L}-]+\s*[+&/]~u', $bare) !== 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
             return ['verb' => $first['verb'], 'at' => 0, 'length' => $first['length'], 'words' => $words];
         }
 
-        // Prep sheets leave the verb out: "juice + sugar to simmer", "eggs in 3", "flour in, just to a dough", "onto eggs".
-        foreach (self::NOMINAL as $pattern => $verb) {
-            if (preg_match($pattern, $bare) === 1) {
-                return ['verb' => $verb, 'at' => \count($words), 'length' => 0, 'words' => $words];
-            }
-        }
+        // Prep sheets leave the verb out: "juice + sugar to simmer", "eggs in 3", "cream + vanilla to 85 °C".
+        $left = Verbless::verb($bare) ?? Verbless::verb((string) preg_replace('~\s*[,;–].*$~u', '', $bare)) ?? Verbless::verb($clause);
 
-        // "Cream + vanilla to 85 °C", "Whites + sugar to firm peaks": the end says what is done.
-        if (preg_match('~\bto\s+\d{2,3}\s*°~u', $clause) === 1) {
-            return ['verb' => 'heat', 'at' => \count($words), 'length' => 0, 'words' => $words];
-        }
-
-        return preg_match('~\b(?:soft|firm|stiff|medium)\s+peaks?\b~iu', $clause) === 1 ? ['verb' => 'whip', 'at' => \count($words), 'length' => 0, 'words' => $words] : null;
+        return $left === null ? null : ['verb' => $left, 'at' => \count($words), 'length' => 0, 'words' => $words];
     }
 
     /** The clause without what leads up to its verb. */
@@ -123,12 +128,31 @@ final class Clauses
             $clause = (string) preg_replace_callback(self::PLACE, self::leads(...), $clause);
         } while ($clause !== $was);
 
-        $clause = $clause === '' ? $was : $clause;
+        $clause = self::behindWhen($clause === '' ? $was : $clause);
         if (preg_match(self::GOES_ON, $clause, $m) === 1) {
             foreach (self::stems($m[1], ($m[2] ?? '') !== '') as $stem) {
                 if (Verbs::at([$stem]) !== null) {
                     return $stem . mb_substr($clause, mb_strlen($m[0]));
                 }
+            }
+        }
+
+        return $clause;
+    }
+
+    /** "When it is at 110 start whipping", "once cool fold in the cream": what is done stands behind what it waits for, with no comma between them. */
+    private static function behindWhen(string $clause): string
+    {
+        if (preg_match('~^(?:when|once|as soon as|after|while)\b~iu', $clause) !== 1) {
+            return $clause;
+        }
+        $words = self::words($clause);
+        for ($at = 2; $at < \count($words) - 1; ++$at) {
+            $isVerb = (Verbs::at($words, $at) !== null && !self::isName(\array_slice($words, $at))) || preg_match(self::GOES_ON, $words[$at] . ' ' . $words[$at + 1]) === 1;
+            // What it waits for is a verb too: "once cool fold", "as soon as it boils".
+            $isDone = $isVerb && !\in_array($words[$at - 1], self::BEFORE_NOUNS, true) && preg_match('~^(?:the|a|an|it|them|in|into|on|off|over|through|half|your|all|with|\p{L}+ing|up|out|from|to)$~u', $words[$at + 1]) === 1;
+            if ($isDone && preg_match('~(?<![\p{L}-])' . preg_quote($words[$at], '~') . '\s+' . preg_quote($words[$at + 1], '~') . '(?![\p{L}-]).*$~isu', $clause, $from) === 1) {
+                return $from[0];
             }
         }
 
@@ -152,6 +176,25 @@ final class Clauses
         return '';
     }
 
+    /** The verb of what is told as done: whipped, beaten. */
+    private static function doneBy(string $word): ?string
+    {
+        $irregular = ['beaten' => 'beat', 'cut' => 'cut', 'spread' => 'spread', 'put' => 'put', 'brought' => 'bring', 'ground' => 'grind', 'frozen' => 'freeze', 'kept' => 'keep', 'left' => 'leave', 'set' => 'leave', 'held' => 'keep'];
+        if (isset($irregular[$word])) {
+            return $irregular[$word];
+        }
+        if (preg_match('~^(\p{L}{2,})ed$~u', $word, $m) !== 1) {
+            return null;
+        }
+        foreach ([$m[1], $m[1] . 'e', (string) preg_replace('~(\p{L})\1$~u', '$1', $m[1]), (string) preg_replace('~i$~u', 'y', $m[1])] as $stem) {
+            if (Verbs::at([$stem]) !== null) {
+                return $stem;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> what a word in -ing may be of: beat, whip, bake */
     private static function stems(string $word, bool $isGerund): array
     {
@@ -162,7 +205,10 @@ final class Clauses
 
     private static function startsWithVerb(string $piece): bool
     {
-        return Verbs::at(self::words(self::bare($piece))) !== null;
+        $bare = self::bare($piece);
+        $words = self::words($bare);
+
+        return Verbs::at($words) !== null || Verbless::begins($bare) || (\count($words) > 1 && preg_match(self::IS_DONE, $words[1]) === 1 && self::doneBy($words[0]) !== null && Verbs::at([(string) preg_replace('~ed$~u', '', $words[0])]) !== null);
     }
 
     /** Whether a verb-like word is none here: a thing in a list ("the sugar and cream"), or what the words before ask for ("bring to the boil"). */
@@ -180,7 +226,20 @@ final class Clauses
     private static function isName(array $words): bool
     {
         if (\in_array($words[0] ?? '', self::PLACES, true)) {
-            return preg_match('~^(?:\d.*|overnight|until|at|for)$~u', $words[1] ?? '') !== 1;
+            return preg_match('~^(?:\d.*|overnight|until|at|for|)$~u', $words[1] ?? '') !== 1;
+        }
+
+        // "Rest of the water", "zest of 2 limes".
+        if (($words[1] ?? '') === 'of') {
+            return true;
+        }
+        // "Smooth, set 4 h": of what sets by itself; "set over a low heat".
+        if (($words[0] ?? '') === 'set' && preg_match('~^(?:\d.*|over|on)$~', $words[1] ?? '') === 1) {
+            return false;
+        }
+        // "Lid on": how it is.
+        if (($words[1] ?? '') === 'on' && \in_array($words[0] ?? '', ['lid', 'cover'], true)) {
+            return true;
         }
 
         // "Sugar and zest into a pan": nothing is zested into one.

@@ -17,7 +17,7 @@ use Transmuta\Shelf\Tastes;
 final class LineNouns
 {
     /** What a line's own words hold besides its name. */
-    private const BARE = '~\([^)]*\)|,.*$|\b(?:about|approx\w*|plus|extra|to taste|for .*)$|\s+\d[\d.,/]*\s*(?:g|kg|ml|l|dl|cl|tbsp|tsp|cups?|oz|lb)?\s*$|^\W*[\d\s/.,½¼¾⅓⅔x×–-]+~iu';
+    private const BARE = '~\([^)]*\)|,.*$|\b(?:about|approx\w*|plus|extra|to taste|for .*)$|\s+\d[\d.,/]*\s*(?:g|kg|ml|l|dl|cl|tbsp|tsp|cups?|oz|lb)?\s*$|^\W*[\d\s/.,½¼¾⅓⅔x×–-]+(?:(?:g|kg|ml|l|dl|cl|lit(?:re|er)s?|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|oz|lb|pints?|sticks?|knobs?|pinch(?:es)?|drops?|dash(?:es)?)\b)?~iu';
 
     /** What an exact name, the last word of a name, and any other word of it are worth. */
     private const WHOLE = 3;
@@ -71,17 +71,24 @@ final class LineNouns
     private function add(string $key, Line $line, Ingredient $in, array $also): void
     {
         $own = trim((string) preg_replace(self::BARE, ' ', $line->text));
-        $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), [$in->name, ...$in->called(), ...Tastes::of($in)]));
+        $names = [$in->name, ...$in->called(), ...Tastes::of($in)];
+        $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), $names));
         $this->noteLast($own, $key);
+        $this->noteKind($key, $in);
+        $shortened = [];
         $written = array_map($this->bare(...), [...($own === '' ? [] : [$own]), ...$also]);
         // "5 lemons, juice and zest": what is taken of it is its own word too.
         $ownWords = [...array_merge(...$written, ...[[]]), ...array_intersect($this->spelling->words($line->text), self::FORMS)];
+        // "10x sugar" is no more a sugar than another: what is left of a longer name is no whole one.
+        foreach ($names as $n => $name) {
+            $shortened[\count($written) + $n] = \count($known[$n]) === 1 && preg_match('~[\p{L}\p{N}][\s,]+\p{L}~u', $name) === 1;
+        }
         foreach ([...$written, ...$known] as $n => $words) {
             if ($words === []) {
                 continue;
             }
             $isOwn = $n < \count($written);
-            $this->note(implode(' ', $words), $key, self::WHOLE);
+            $this->note(implode(' ', $words), $key, $shortened[$n] ?? false ? self::HEAD : self::WHOLE);
             $last = \count($words) - 1;
             foreach ($words as $at => $word) {
                 // What the shelf calls a thing besides lends it no word that only tells its form: a coarse powder is no sugar.
@@ -99,6 +106,14 @@ final class LineNouns
         }
     }
 
+    /** What a cook calls it by its kind: the sweetener, the berries (`core/data/method/class-words.csv`). */
+    private function noteKind(string $key, Ingredient $in): void
+    {
+        foreach (Kept::once(self::class . " kinds $in->class", static fn(): array => array_column(array_filter(Table::of('method/class-words'), static fn(array $row): bool => \in_array($in->class, explode(' ', $row['classes']), true)), 'word')) as $word) {
+            $this->note($word, $key, self::ANY);
+        }
+    }
+
     /** The last word of a line as it was written, where it tells how the thing is: "passion fruit purée" is the purée of its method. */
     private function noteLast(string $own, string $key): void
     {
@@ -112,7 +127,7 @@ final class LineNouns
     /** @return list<string> words of a name, without what only tells how the thing is */
     private function bare(string $name): array
     {
-        $bare = (string) preg_replace('~\([^)]*\)|,.*$|\d+\s*%.*$~u', '', $name);
+        $bare = (string) preg_replace('~\([^)]*\)|,.*$|\d+\s*%.*$|\bfull[\s-]cream\b(?=\s)~iu', '', $name);
 
         return array_values(array_filter($this->spelling->words($bare), static fn(string $word): bool => !isset(self::idle()[$word]) && preg_match('~^\d|%~', $word) !== 1));
     }
@@ -175,7 +190,7 @@ final class LineNouns
     private static function idle(): array
     {
         return Kept::once(self::class, static function (): array {
-            $idle = array_fill_keys(['of', 'and', 'or', 'the', 'a', 'with', 'in', 'g', 'ml', 'tbsp', 'tsp', 'cup', 'leaf', 'sheet', 'fat', 'stick', 'pod', 'each', 'drink', 'block', 'extra'], true);
+            $idle = array_fill_keys(['of', 'and', 'or', 'the', 'a', 'with', 'in', 'g', 'ml', 'tbsp', 'tsp', 'cup', 'leaf', 'sheet', 'fat', 'stick', 'pod', 'each', 'drink', 'block', 'extra', 'mixture', 'mix'], true);
             foreach (Table::of('intake/words') as $row) {
                 if (\in_array($row['kind'], ['how', 'state', 'measure', 'plain'], true)) {
                     foreach (explode('|', $row['words']) as $word) {

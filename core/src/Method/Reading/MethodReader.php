@@ -21,7 +21,7 @@ use Transmuta\Shelf\Shelf;
 final readonly class MethodReader
 {
     private const STORAGE = '~\b(?:keeps?\b(?!\s+(?:back|aside|whisking|stirring))|stored?\b|storing|will keep|can be (?:made|frozen|kept|prepared|stored)|freezes? well|make[\s-]ahead|up to \d+ (?:days|weeks|months))\b.*\b(?:days?|weeks?|months?|hours?|fridge|ahead|airtight|well|freezer|container|h)\b|^store\b|^shelf[\s-]life\b~iu';
-    private const NOTE = '~^(?:notes?|tips?|nb|p\.?s)\b\s*[:.,–-]|\byou(?:’ll|\'ll| will| should| may) (?:get|have|need|find|see)\b|^(?:this|it|they|the (?:mixture|custard|cream|dough|batter)|you|i|we|my|our|some|if)\s+(?:is|are|was|will|should|may|might|can|want|like|do|would|could|need|looks?|has|have|must|’ll|ll|love|think|know)\b|^(?:do not|don.?t|never|avoid|be careful|take care|make sure|ensure|remember|beware|careful)\b|^or\b|^(?:optional|alternatively|contains|makes|serves|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|servings?)\b|^(?:it|this|they|that)\s+\p{L}+(?:s|ed)\b|^why\b|\?$~iu';
+    private const NOTE = '~^(?:notes?|tips?|nb|p\.?s)\b\s*[:.,–-]|\byou(?:’ll|\'ll| will| should| may) (?:get|have|need|find|see)\b|^(?:this|it|they|the (?:mixture|custard|cream|dough|batter)|you|i|we|my|our|some|if)\s+(?:is|are|was|will|should|may|might|can|want|like|do|would|could|need|looks?|has|have|must|’ll|ll|love|think|know)\b|^(?:do not|don.?t|never|avoid|be careful|take care|make sure|ensure|remember|beware|careful|should)\b|^or\b|^(?:optional|alternatively|contains|makes|serves|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|servings?)\b|^(?:it|this|they|that)\s+\p{L}+(?:s|ed)\b|^why\b|\?$~iu';
     private const SERVING = '~^(?:to serve[:,]?\s+(?:with|at|chilled|cold|warm)\b|serve[sd]?\b|enjoy\b|best (?:eaten|served)\b|eat\b)~iu';
 
     private Spelling $spelling;
@@ -73,7 +73,13 @@ final readonly class MethodReader
 
     private function kind(string $text, int $at, Thread $thread): SentenceKind
     {
-        if (preg_match(self::STORAGE, $text) === 1) {
+        // "First make the caramel." says of what the next sentences are.
+        if (preg_match('~^(?:(?:first(?:ly)?|then|next|now|start|begin)\W+(?:by\s+)?)?(?:mak(?:e|ing)|prepar(?:e|ing))\s+(?:the|your|a)\s+(?:[\p{L}-]+\s*){1,3}\W*$~iu', $text) === 1) {
+            $thread->under($text);
+
+            return SentenceKind::Heading;
+        }
+        if (preg_match(self::STORAGE, $text) === 1 && !self::beginsWithWork($text)) {
             return SentenceKind::Storage;
         }
         if (preg_match(self::SERVING, $text) === 1 && !$thread->namesUnused($text)) {
@@ -84,6 +90,15 @@ final readonly class MethodReader
         }
 
         return $thread->take($text, $at) ? SentenceKind::Steps : SentenceKind::Unread;
+    }
+
+    /** "Cool in the tin, then wrap and keep for three days": what is kept is made first. */
+    private static function beginsWithWork(string $text): bool
+    {
+        $clauses = Clauses::of($text);
+        $verb = \count($clauses) < 2 ? null : Clauses::verb($clauses[0]);
+
+        return $verb !== null && $verb['at'] === 0 && $verb['length'] > 0 && !\in_array($verb['verb'], ['keep', 'store', 'freeze', 'wrap', 'refrigerate', 'chill', 'cover', 'leave', 'put', 'make', 'serve', 'fridge', 'freezer', 'cool'], true) || ($verb !== null && $verb['verb'] === 'cool' && preg_match('~^\W*cool\b.*\b(?:tin|rack|completely)\b~iu', $clauses[0]) === 1);
     }
 
     /** "For the base:", "FILLING": a row that only says of what the next steps are. */

@@ -16,9 +16,9 @@ use Transmuta\Shelf\Ingredient;
 final class Thread
 {
     /** Words for what is there already. */
-    private const PRODUCT = '~\b(?:mixture|mix|it|them|this|these|custard|batter|dough|paste|base mix|everything|curd|cream mixture|purée|puree|syrup|caramel|meringue|foam|compote|jelly|ganache|sauce|filling|panade|curds|slurry|blend|cheesecake|tart|pudding|dessert|the pan|the bowl)\b~iu';
+    private const PRODUCT = '~\b(?:mixture|mix|it|them|this|these|that(?=\s+(?:in|into|on|onto|over|to|through|with)\b)|custard|batter|dough|paste|base mix|everything|curd|cream mixture|purée|puree|syrup|caramel|meringue|foam|compote|jelly|ganache|sauce|filling|panade|curds|slurry|blend|cheesecake|tart|pudding|dessert|the pan|the bowl)\b~iu';
 
-    private const ALL = '~\b(?:everything(?!\s+back\b)|all (?:of )?(?:the )?(?:ingredients|rest)|all the(?!\s+(?:time|way|while|lumps))|(?:remaining|other|rest of the) ingredients|the rest(?! of)|ingredients)\b~iu';
+    private const ALL = '~\b(?:everything(?!\s+back\b)|all (?:of )?(?:the )?(?:ingredients|rest)|all the(?!\s+(?:time|way|while|lumps))|(?:remaining|other|rest of the) ingredients|(?<!into )(?<!to )(?<!with )the rest(?! of)|ingredients)\b|(?<!\bit )(?<!\bthem )\ball (?:to(?! the)|together|in(?! all)|into)\b|(?<!\bit )(?<!\bthem )\ball\W*$~iu';
 
     /** "Everything except the zest". */
     private const EXCEPT = '~,?\s*\b(?:except(?:ing)?(?: for)?|apart from|other than|excluding|but not|save)\b\s*~iu';
@@ -29,10 +29,13 @@ final class Thread
 
     private const DRY = '~\b(?:dry ingredients|the dries|the powders|the dry)\b~iu';
 
+    /** Words of a layer's name that name nothing. */
+    private const NO_NAMES = ['the', 'layer', 'of', 'and', 'dish', 'for'];
+
     private const ONTO = '~\b(?:over|onto|on top of|on|into|in)\s+(?:to\s+)?(?:the|each|your)\s+[^,.;]*~iu';
 
     /** "In another bowl": a thread of its own. */
-    private const APART = '~\b(?:meanwhile|separately|(?:in|into) an(?:other)? (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender)|(?:in|into) a (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender))\b~iu';
+    private const APART = '~\b(?:meanwhile|while (?:that|this|it)\b|separately|(?:in|into) an(?:other)? (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender)|(?:in|into) a (?:[\w-]+[\s-]){0,3}?(?:bowl|pan|saucepan|jug|pot|processor|blender))\b~iu';
 
     /** What is done beside the mass: no step goes on from it. */
     private const BESIDE = ['prepare_tin', 'line_acetate', 'chill_tools', 'preheat'];
@@ -86,6 +89,9 @@ final class Thread
     /** Words that wait for the clause they belong to: "Peel and core the apples". */
     private string $waiting = '';
 
+    /** How the sentence at hand began, where that is of no clause of it: "Sponge:". */
+    private string $label = '';
+
     /** Whether something of the sentence at hand was done already. */
     private bool $isBegun = false;
 
@@ -118,16 +124,22 @@ final class Thread
     /** Takes a sentence; false where no verb of it is known. */
     public function take(string $sentence, int $at): bool
     {
-        $clauses = Clauses::of($sentence);
+        $of = $this->label($sentence);
+        $clauses = Clauses::of(mb_substr($sentence, mb_strlen($of)));
         $verbs = array_map(Clauses::verb(...), $clauses);
         if (array_filter($verbs) === []) {
             return false;
         }
+        if ($of !== '') {
+            $this->begin($of);
+        }
+        $this->label = $of;
         $this->waiting = '';
         $this->isBegun = false;
         foreach ($clauses as $n => $clause) {
             $verb = $verbs[$n];
-            if ($verb === null) {
+            if ($verb === null || ($n === 0 || $this->isBegun) && preg_match('~^\W*(?:and\s+)?(?:(?:keep|carry on|continue)\s+(?:going|at it|like this)\b|give\s+(?:it|them)\s+(?:(?:another|a further)\s+)?\d+)~iu', $clause) === 1 && $this->acts !== []) {
+                $this->isBegun = $this->isBegun || $verb !== null;
                 // Words without a verb belong to what was said before them, or to what comes.
                 $this->append($clause);
                 continue;
@@ -136,6 +148,69 @@ final class Thread
         }
 
         return true;
+    }
+
+    /** What a sentence begins with that says of what it is: "Sponge:", "Craquelin –", "Meanwhile the compote:", "For the mousse". */
+    private function label(string $sentence): string
+    {
+        if (preg_match('~^\s*(?:(?:meanwhile|then|next|now),?\s+)?(?:(?:for|to make|make|in|on)\s+)?(?:(?:the|your)\s+)?([^:.,;()–—-]{3,40}?)\s*(?::|\s[–—-])\s+(?=\S)~iu', $sentence, $m) !== 1
+            && preg_match('~^\s*(?:meanwhile,?\s+)?(?:for|to make)\s+(?:the|your)\s+((?:[\p{L}-]+\s+){0,2}?[\p{L}-]+),?\s+(?=\p{L})~iu', $sentence, $m) !== 1) {
+            return '';
+        }
+        $words = $this->spelling->words($m[1]);
+        $isOfALayer = $this->layerOf($words) !== null;
+        // A prep sheet names what goes in first: "cream – whip soft" is of the cream.
+        $isALine = str_ends_with(rtrim($m[0]), ':') ? false : $this->nouns->in($words) !== [] && $this->hasOpen($words);
+
+        return !$isALine && ($isOfALayer || (Products::in($m[1]) !== [] && Verbs::at($words) === null)) ? $m[0] : '';
+    }
+
+    /** Goes on with the layer that a label names; with nothing in hand where it names something else that is made. */
+    private function begin(string $label): void
+    {
+        $layer = $this->layerOf($this->spelling->words((string) preg_replace('~\b(?:meanwhile|then|next|now|for|to make|make|in|on|the|your)\b~iu', ' ', $label)));
+        if ($layer === null) {
+            $this->latest = null;
+
+            return;
+        }
+        $this->under = $layer;
+        $this->latest = $this->last[$layer] ?? null;
+    }
+
+    /**
+     * The layer whose name holds all of some words, or all of whose name they hold.
+     *
+     * @param list<string> $words
+     */
+    private function layerOf(array $words): ?int
+    {
+        foreach ($this->formula->layers as $n => $layer) {
+            $name = array_diff($this->spelling->words($layer->name), self::NO_NAMES);
+            if ($name !== [] && $words !== [] && (array_diff($words, $name) === [] || array_diff($name, $words) === [])) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Whether words name a line of which something is still to come.
+     *
+     * @param list<string> $words
+     */
+    private function hasOpen(array $words): bool
+    {
+        foreach ($this->nouns->in($words) as $found) {
+            foreach (array_keys($found['lines']) as $key) {
+                if (($this->used[$key] ?? 0.0) < 1.0 - 1e-6) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Act> */
@@ -162,7 +237,7 @@ final class Thread
     private function clause(string $clause, array $verb, int $at, string $next, string $later): void
     {
         // What is a sign of the end names nothing that goes in.
-        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*|\bto\s+(?:slacken|loosen|soften|coat|combine|cover|break|get rid of|lighten)\s+(?:it|them|up|the)\b[^,;]*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*|\b(?:just\s+)?to\s+(?:combine|mix|blend|incorporate|break up)\b.*$|\bto\s+(?:slacken|loosen|soften|coat|combine|cover|break|get rid of|lighten)\s+(?:it|them|up|the)\b[^,;]*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
         // "Butter the bread": what is done is also what it is done with.
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
         $named = self::beside($said, $verb);
@@ -180,8 +255,12 @@ final class Thread
             array_push($objects, ...$this->held($refers));
         }
         ['operation' => $operation, 'goesOn' => $goesOn] = Verbs::operation($verb['verb'], $objects, $clause, $next);
-        $words = trim($this->waiting . ' ' . $clause);
-        $this->waiting = '';
+        // "And mix well" of what is wet already.
+        if ($operation->key === 'mix_dry' && $parts === [] && $refers === []) {
+            $operation = Operation::of('combine');
+        }
+        $words = trim($this->label . ltrim($this->waiting . ' ' . $clause));
+        $this->waiting = $this->label = '';
         // "Pour over the base" is of what is poured.
         $onto = $goesOn === 'yes' && $this->latest !== null && preg_match(self::ONTO, $said, $m) === 1 ? $this->layerNamed($m[0]) : null;
         $layer = match (true) {
@@ -190,6 +269,10 @@ final class Thread
             \in_array($operation->key, ['unmould', 'cut', 'temper_out'], true) && $this->main() !== null => $this->main(),
             default => $this->layerNamed($said) ?? ($this->latest === null ? $this->under : $this->acts[$this->latest]->layer),
         };
+        // "Turn the oven up" for what is not yet in it.
+        if ($operation->key === 'turn_down' && !$this->isBaking()) {
+            $operation = Operation::of('preheat');
+        }
         if ($operation->key === 'turn_down' && $this->lastBake() !== null) {
             $this->isBegun = true;
             $this->stage($words, $clause);
@@ -200,13 +283,17 @@ final class Thread
         if ($this->isBegun && $this->latest !== null && \in_array($operation->key, ['fry', 'roast_in_fat', 'toast'], true) && \in_array($this->acts[$this->latest]->operation->key, ['warm', 'melt', 'heat_to'], true)) {
             $goesOn = 'yes';
         }
-        $from = $this->from($said, $parts, $refers, $goesOn, $layer);
+        // "Dice the mango" of what is no line of the dish is done to nothing that is there.
+        $isOfElse = !$this->isBegun && $parts === [] && $refers === [] && $operation->key === 'prep_fruit' && preg_match(self::PRODUCT, $said) !== 1 && preg_match('~\bthe\s+\p{L}~iu', $said) === 1;
+        $from = $isOfElse || \in_array($operation->key, self::BESIDE, true) ? [] : $this->from($said, $parts, $refers, $goesOn, $layer, $operation);
         // "Freeze overnight. Cook the cherries with the kirsch": what is in a tin or frozen goes into no pan.
         if (!$this->isBegun && $parts !== [] && \in_array($operation->heats, ['mass', 'boil', 'sugar', 'fat'], true) && preg_match(self::PRODUCT, $said) !== 1) {
             $from = array_values(array_filter($from, fn(int $n): bool => !\in_array($this->acts[$n]->operation->key, self::STANDS, true)));
         }
         $this->isBegun = true;
-        $from = $this->finished($operation, $from, $said, $layer);
+        // "Pour over the chocolate" is over that, and on nothing else that stands by.
+        $isOverALine = $parts === [] && $refers !== [] && preg_match(self::ONTO, $said, $over) === 1 && $this->nouns->in($this->spelling->words($over[0])) !== [];
+        $from = $isOverALine ? $from : $this->finished($operation, $from, $said, $layer);
         $whole = $this->whole(self::without($said, [...$parts, ...$refers]), $layer);
         if ($whole !== null && $this->latest !== null) {
             $from = array_values(array_unique([...($parts === [] ? [$this->latest] : $from), $whole]));
@@ -217,6 +304,10 @@ final class Thread
         // "Pour into the dish. Cook for 2 hours": in the oven that was heated for it.
         if ($verb['verb'] === 'cook' && $parts === [] && $this->preheated !== null && (Marks::lasts($clause)->best ?? 0.0) >= self::IN_OVEN && \in_array($operation->key, ['simmer', 'cook_to', 'boil'], true) && $this->isInDish()) {
             $operation = Operation::of('bake');
+        }
+        // "Keep whisking till it has boiled for a minute", "stir until it thickens" of what is on the heat.
+        if ($operation->key === 'combine' && preg_match('~\b(?:until|till)\b[^,;]*\b(boil|bubbl|thick)~iu', $clause, $m) === 1 && $from !== [] && $this->isOnHeat($from)) {
+            $operation = Operation::of(mb_strtolower($m[1]) === 'thick' ? 'cook_to' : 'boil');
         }
         if ($operation->key === 'bake' && $this->standsInWater()) {
             $operation = Operation::of('bake_water');
@@ -309,11 +400,28 @@ final class Thread
         return false;
     }
 
+    /**
+     * Whether what some acts made stands over a flame: heated, and neither taken off nor cooled since.
+     *
+     * @param list<int> $from
+     */
+    private function isOnHeat(array $from): bool
+    {
+        foreach ($from as $n) {
+            $operation = $this->acts[$n]->operation;
+            if (\in_array($operation->heats, ['mass', 'boil'], true) || ($operation->key === 'combine' && $this->isOnHeat($this->acts[$n]->from))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether hot water was poured around what is baked next. */
     private function standsInWater(): bool
     {
         foreach (\array_slice($this->acts, -4) as $act) {
-            if (preg_match('~\bwater\b.*\b(?:roasting|half\s?way|tins?|trays?|bath|sides)\b~iu', $act->words) === 1) {
+            if (preg_match('~\bwater\b.*\b(?:roasting|half|tins?|trays?|bath|sides)\b~iu', $act->words) === 1) {
                 return true;
             }
         }
@@ -334,7 +442,8 @@ final class Thread
         // "Spoon the cherries over": over what has set.
         $isFill = \in_array($operation->key, ['fill', 'spread', 'pipe'], true) && preg_match('~\b(?:over|on top)\W*$~iu', $said) !== 1;
         $isTop = $isTop || (!$isFill && \in_array($operation->key, ['fill', 'spread', 'pipe'], true));
-        if (!$isTop && !$isFill && $operation->key !== 'layer') {
+        $isTray = preg_match('~\b(?:on|onto|over|across)\s+(?:an?|the|your|\p{L}+)\s+(?:\p{L}+\s+){0,2}(?:trays?|sheets?|paper|parchment|mats?|marble|board)\b~iu', $said) === 1;
+        if ($isTray || (!$isTop && !$isFill && $operation->key !== 'layer')) {
             return $from;
         }
         $in = [];
@@ -387,16 +496,20 @@ final class Thread
         // A bath of water is none of the dish.
         $said = (string) preg_replace(self::BATH, ' ', $said);
         $parts = $refers = [];
-        $isNamed = false;
         [$said, $but] = [...preg_split(self::EXCEPT, $said, 2) ?: [$said], ''];
         $kept = $this->nouns->in($this->spelling->words($but));
         // "Whites + sugar" are two things, and no white sugar.
+        $all = [];
         foreach (preg_split('~[,+&;:()]|(?<!\d)/|/(?!\d)|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
             $words = $this->spelling->words($piece);
             foreach ($this->nouns->in($words) as $found) {
-                $isNamed = true;
-                $this->name($found, $words, $said, $parts, $refers);
+                $all[] = [$found, $words];
             }
+        }
+        $isNamed = $all !== [];
+        $only = $this->onlyOf(array_column($all, 0));
+        foreach ($all as [$found, $words]) {
+            $this->name($found, $words, $said, $only, $parts, $refers);
         }
         $isFirst = $this->latest === null && preg_match('~\b(?:it|them)\b~iu', $said) === 1 && !$isNamed;
         $isMoved = preg_match('~^\W*(?:return|transfer|strain|sieve|pass|pour|scrape|move|take|spoon|ladle|bring)\b~iu', Clauses::bare(ltrim($said))) === 1;
@@ -426,6 +539,24 @@ final class Thread
         $taken = array_fill_keys(array_map(static fn(Part $part): string => $part->key(), $parts), true);
 
         return [$parts, array_values(array_filter($refers, static fn(Part $part): bool => !isset($taken[$part->key()]))), $isNamed];
+    }
+
+    /**
+     * The one layer that all words speak of that can be of one alone: with the eggs of the sponge goes its sugar.
+     *
+     * @param list<array{at: int, length: int, phrase: string, lines: array<string, int>}> $all
+     */
+    private function onlyOf(array $all): ?int
+    {
+        $of = [];
+        foreach ($all as $found) {
+            $layers = array_unique(array_map(intval(...), array_keys($found['lines'])));
+            if (\count($layers) === 1) {
+                $of[(int) reset($layers)] = true;
+            }
+        }
+
+        return \count($of) === 1 ? array_key_first($of) : null;
     }
 
     /** The line of which an act just before took a part. */
@@ -471,20 +602,26 @@ final class Thread
      *
      * @param array{at: int, length: int, phrase: string, lines: array<string, int>} $found
      * @param list<string> $words it stands among
+     * @param ?int $only layer that the other words are of
      * @param list<Part> $parts lines that go in
      * @param list<Part> $refers lines that are in already
      */
-    private function name(array $found, array $words, string $said, array &$parts, array &$refers): void
+    private function name(array $found, array $words, string $said, ?int $only, array &$parts, array &$refers): void
     {
         $before = implode(' ', \array_slice($words, max(0, $found['at'] - 5), min(5, $found['at'])));
-        $keys = $this->meant($found['lines'], $this->isMany($found['phrase'], $said), preg_match('~\b(?:rest|remaining|remainder)\b~u', $before) === 1, preg_match('~(\d+(?:\.\d+)?)\s*(?:g|ml)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 ? (float) $m[1] : null);
+        $isMadeOf = \in_array($words[$found['at'] + $found['length']] ?? '', self::MADE_OF, true);
+        $keys = $this->meant($found['lines'], [...$this->layersNamed(implode(' ', \array_slice($words, max(0, $found['at'] - 2), min(2, $found['at'])))), ...($only === null ? [] : [$only])], $this->isMany($found['phrase'], $said), $isMadeOf, preg_match('~\b(?:rest|remaining|remainder)\b~u', $before) === 1, preg_match('~(\d+(?:\.\d+)?)\s*(?:g|ml)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 ? (float) $m[1] : null);
         [$share, $isRest, $isDrafted] = $this->share($before, $keys[0] ?? '');
+        // "The saffron milk" is both that were written as one.
+        if (substr_count($found['phrase'], ' ') > 0 && \count($keys) === 1) {
+            $keys = array_values(array_filter(array_map(strval(...), array_keys($found['lines'])), fn(string $key): bool => $key === $keys[0] || $this->written($key) === $this->written($keys[0])));
+        }
         foreach ($keys as $key) {
             $was = $this->used[$key] ?? 0.0;
             [$layer, $line] = array_map(intval(...), explode('.', $key));
             $take = $isRest ? 1.0 - $was : min($share, 1.0 - $was);
             // "The raspberry sauce" is what was made of them.
-            if ($was > 0.0 && \in_array($words[$found['at'] + $found['length']] ?? '', self::MADE_OF, true)) {
+            if ($was > 0.0 && $isMadeOf) {
                 $take = 0.0;
             }
             if ($take > 1e-6) {
@@ -506,11 +643,12 @@ final class Thread
      * Which of the lines a word fits is meant: those of the layer at work first, what is still to come before what is in.
      *
      * @param array<string, int> $lines
+     * @param list<int> $layers that the words before it name: "the glaze purée"
      * @param ?float $grams that are said
      *
      * @return list<string> keys
      */
-    private function meant(array $lines, bool $isMany, bool $isRest = false, ?float $grams = null): array
+    private function meant(array $lines, array $layers, bool $isMany, bool $isMadeOf, bool $isRest, ?float $grams): array
     {
         // "The 60 g sugar" is the line of 60 g.
         $exact = $grams === null ? [] : array_values(array_filter(array_map(strval(...), array_keys($lines)), fn(string $key): bool => abs($this->grams($key) - $grams) <= 0.02 * $grams && ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
@@ -518,18 +656,25 @@ final class Thread
             return $exact;
         }
         $keys = array_map(strval(...), array_keys($lines));
+        // "The syrup mixture" is what was made of a syrup, and no syrup to come.
+        $in = $isMadeOf ? array_values(array_filter($keys, fn(string $key): bool => isset($this->used[$key]))) : [];
+        if ($in !== []) {
+            return [$in[0]];
+        }
         $here = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
         $open = array_values(array_filter($keys, fn(string $key): bool => ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
         // "The rest of the sugar" is of a line that was begun, wherever another has not been.
         $begun = $isRest ? array_values(array_filter($open, fn(string $key): bool => ($this->used[$key] ?? 0.0) > 0.0)) : [];
-        foreach ([$begun, $open, $keys] as $from) {
-            foreach ([$here, $this->under] as $layer) {
+        // "The hot purée" of a layer that is not yet whole is the one it holds, and not that of a layer to come.
+        $held = $this->hasUnused($here) ? $keys : [];
+        foreach ([[$begun, [...$layers, $here, $this->under]], [$open, [...$layers, $here, $this->under]], [$held, [$here]], [$open, []], [$keys, [$here, $this->under]], [$keys, []]] as [$from, $at]) {
+            foreach ($at as $layer) {
                 $of = array_values(array_filter($from, static fn(string $key): bool => (int) $key === $layer));
                 if ($of !== []) {
                     return $isMany ? $of : [$of[0]];
                 }
             }
-            if ($from !== []) {
+            if ($from !== [] && $at === []) {
                 return $isMany ? $from : [$from[0]];
             }
         }
@@ -559,13 +704,20 @@ final class Thread
             preg_match('~\bquarter(?: of)?(?: the)?$~u', $before) === 1 => [0.25, false, false],
             preg_match('~\b(?:some|little|few|bit|spoonful|spoon|splash|ladleful)(?: more)?(?: of)?(?: the| cold| hot)*$~u', $before) === 1 => [1 / 3, false, true],
             preg_match('~\bmost(?: of)?(?: the)?$~u', $before) === 1 => [0.8, false, true],
-            preg_match('~(\d+(?:\.\d+)?)\s*(g|ml|tbsp|tablespoon|tsp|teaspoon)s?(?: of)?(?: the| cold| hot| caster| granulated)*$~u', $before, $m) === 1 && $grams > 0.0 => [min(1.0, (float) $m[1] * match ($m[2]) {
+            preg_match('~(\d+(?:\.\d+)?|\ba|\bone|\btwo)\s*(g|ml|tbsp|tablespoon|tsp|teaspoon)s?(?: of)?(?: the| cold| hot| warm| caster| granulated)*$~u', $before, $m) === 1 && $grams > 0.0 => [min(1.0, (is_numeric($m[1]) ? (float) $m[1] : ($m[1] === 'two' ? 2.0 : 1.0)) * match ($m[2]) {
                 'tbsp', 'tablespoon' => 15.0,
                 'tsp', 'teaspoon' => 5.0,
                 default => 1.0,
             } / $grams), false, false],
             default => [1.0, false, false],
         };
+    }
+
+    private function written(string $key): string
+    {
+        [$layer, $line] = array_map(intval(...), explode('.', $key));
+
+        return "$layer " . $this->formula->layers[$layer]->understood()[$line]->text;
     }
 
     private function grams(string $key): float
@@ -581,7 +733,7 @@ final class Thread
      *
      * @return list<int> acts whose products it works on
      */
-    private function from(string $said, array $parts, array $refers, string $goesOn, int $layer): array
+    private function from(string $said, array $parts, array $refers, string $goesOn, int $layer, Operation $operation): array
     {
         $isApart = preg_match(self::APART, $said) === 1;
         $rest = self::without($said, [...$parts, ...$refers]);
@@ -596,14 +748,18 @@ final class Thread
         if ($parted !== null && array_filter([...$parts, ...$refers], static fn(Part $part): bool => preg_match('~yolk|white~', $part->named) === 1) === []) {
             $from[] = $isApart ? $parted : $this->reachedFirst($parted, $said);
         }
+        // What it is made for is not there yet: "sugar and water on for the syrup".
+        $rest = (string) preg_replace('~\bfor (?:the|a) [\p{L} ]+$~u', '', $rest);
         foreach ($parts === [] ? Products::in($rest) : [] as $operations) {
             $made = $this->madeBy($operations);
             if ($made !== null) {
                 $from[] = (int) $this->reached($made);
+                $rest = preg_match('~\b(?:it|them|this|these|mixture|mix)\b~iu', $rest) === 1 || preg_match('~\b(?:in|into|on|onto|over|with|to|through|top|around|between)\b~iu', $said) === 1 ? $rest : '';
             }
         }
         // "Spoon onto the base": what is in hand goes onto it.
-        if ($from !== [] && $refers === [] && $parts === [] && $goesOn === 'yes' && $this->latest !== null && !\in_array($this->latest, $from, true)) {
+        $isLaid = \in_array($operation->key, ['pipe', 'fill', 'spread'], true);
+        if ($from !== [] && $refers === [] && $parts === [] && ($goesOn === 'yes' || $isLaid) && preg_match('~\b(?:in|into|on|onto|over|with|to|through|top|around|between)\b~iu', $said) === 1 && $this->latest !== null && !\in_array($this->latest, $from, true)) {
             $from[] = $this->latest;
         }
         foreach ($this->layersNamed($rest) as $named) {
@@ -611,9 +767,22 @@ final class Thread
                 $from[] = $this->last[$named];
             }
         }
+        // "Stir everything for the base": all there is of it is no mass that is there already.
+        if (array_filter($parts, static fn(Part $part): bool => $part->named === 'everything') !== []) {
+            $rest = (string) preg_replace(self::ALL, '', $rest);
+        }
+        // "Whisk the hung curd with the sugar": what was made before and waits.
+        foreach ($parts !== [] ? Products::in($rest) : [] as $operations) {
+            $made = $this->madeBy($operations);
+            if ($made !== null && $this->reached($made) === $made && $this->acts[$made]->layer === $layer) {
+                $from[] = $made;
+                $rest = preg_match('~\b(?:it|them|this|these)\b~iu', $rest) === 1 ? $rest : '';
+            }
+        }
         if ($from === [] || preg_match(self::PRODUCT, $rest) === 1) {
             $isOpen = $parts !== [] && preg_match(self::PRODUCT, $rest) !== 1 && ($goesOn === '' || (!$this->isBegun && $this->isInto($said, $parts)) || ($goesOn === 'in' && preg_match('~\b(?:in|into|through|over|onto|to)\b(?!\s+an?\s+\w*\s*(?:bowl|pan|saucepan|jug|processor|blender))~iu', $said) !== 1));
-            if ((!$isOpen && !$isApart) || ($parts === [] && $from === [])) {
+            $isAll = array_filter($parts, static fn(Part $part): bool => $part->named === 'everything') !== [] && !isset($this->last[$layer]);
+            if ((!$isOpen && !$isApart && !$isAll) || ($parts === [] && $from === [])) {
                 $from[] = preg_match('~\b(?:together|both)\b~iu', $said) === 1 && $parts === [] ? null : ($this->last[$layer] ?? $this->latest);
                 if (end($from) === null) {
                     array_pop($from);
@@ -628,10 +797,17 @@ final class Thread
             $from[] = $this->latest;
         }
         $last = $this->last[$layer] ?? null;
-        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in(?:\s+\p{L}+ly)?\W*$)~iu', Clauses::bare($said)) === 1;
+        $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this|(?:(?:a|one|the first)\s+)?(?:third|half|quarter|little|bit|spoonful|scoop)(?: of it)?)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in(?:\s+\p{L}+ly)?\W*$)~iu', Clauses::bare($said)) === 1;
         // "Whisk in the hot milk": into what is in hand.
         $isInto = $goesOn === 'yes' || ($goesOn === 'in' && preg_match('~^\W*[\p{L}-]+\s+(?:back\s+)?in\s+(?!an?\s|the\s+(?:\w+\s+)?(?:bowl|pan|pot|oven|fridge|freezer|microwave|mixer|processor|blender))~iu', Clauses::bare($said)) === 1);
-        if (($isInto || $isIn) && $last !== null && !$isApart) {
+        // "Cream whipped to soft peaks, folded in": into what waited for it.
+        if ($operation->key === 'fold' && $parts === [] && $refers === [] && $last !== null && $from === [$last] && \in_array($this->acts[$last]->operation->key, ['whip', 'meringue_french', 'whisk_ribbon'], true)) {
+            $waits = array_values(array_filter($this->openOf($layer), static fn(int $n): bool => $n !== $last));
+            $from = $waits === [] ? $from : [end($waits), $last];
+        }
+        // What is heated or moved takes nothing in.
+        $takesIn = $operation->key !== 'move' && (!\in_array($operation->heats, ['mass', 'boil', 'sugar', 'fat', 'oven'], true) || $parts !== [] || $refers !== []);
+        if (($isInto || $isIn) && $last !== null && !$isApart && ($takesIn || $isIn)) {
             // "Add cardamom and the saffron milk": what is added is added to what is in hand; what is poured into a tin is not.
             $isOver = $parts === [] && preg_match('~^\W*[\p{L}-]+\s+(?:it\s+|this\s+)?(?:over|on top|around|all over)\W*$~iu', Clauses::bare($said)) === 1;
             if ($isOver && $from === [$last]) {
@@ -741,7 +917,7 @@ final class Thread
      */
     private static function without(string $said, array $named): string
     {
-        $said = (string) preg_replace('~^\W*\w+~u', '', Clauses::bare($said));
+        $said = (string) preg_replace('~\p{Mn}+~u', '', \Normalizer::normalize((string) preg_replace('~^\W*\w+~u', '', Clauses::bare($said)), \Normalizer::FORM_D) ?: $said);
         foreach ($named as $part) {
             $said = (string) preg_replace('~\b' . str_replace(' ', '\W+', preg_quote($part->named, '~')) . '(?:e?s)?\b~iu', '', $said);
         }
@@ -752,7 +928,8 @@ final class Thread
     /** The last act of the dish itself, where a clause puts something on it by its name: "over the cheesecake". */
     private function whole(string $said, int $layer): ?int
     {
-        if (preg_match(self::ONTO, $said, $m) !== 1 || array_intersect($this->spelling->words($m[0]), [...\array_slice($this->spelling->words($this->formula->title), -2), 'cake', 'tart', 'dish', 'pudding']) === []) {
+        $title = array_values(array_filter($this->spelling->words($this->formula->title), fn(string $word): bool => !\in_array($word, self::NO_NAMES, true) && $this->nouns->in([$word]) === []));
+        if (preg_match(self::ONTO, $said, $m) !== 1 || array_intersect($this->spelling->words($m[0]), [...$title, 'cake', 'tart', 'dish', 'pudding']) === []) {
             return null;
         }
         $mass = array_map($this->weighs(...), array_combine($others = array_keys(array_diff_key($this->last, [$layer => true])), $others));
@@ -893,6 +1070,18 @@ final class Thread
         return null;
     }
 
+    /** Whether what was done last of all that is not only said was a baking. */
+    private function isBaking(): bool
+    {
+        foreach (array_reverse($this->acts) as $act) {
+            if (!$act->operation->isBare() && !\in_array($act->operation->key, self::BESIDE, true)) {
+                return $act->operation->heats === 'oven';
+            }
+        }
+
+        return false;
+    }
+
     /** The layer the dish is mostly of, once something was done to it. */
     private function main(): ?int
     {
@@ -919,7 +1108,7 @@ final class Thread
         $words = $this->spelling->words($text);
         $named = [];
         foreach ($this->formula->layers as $n => $layer) {
-            $name = array_diff($this->spelling->words($layer->name), ['the', 'layer', 'of', 'and', 'dish', 'for']);
+            $name = array_diff($this->spelling->words($layer->name), self::NO_NAMES);
             if ($name !== [] && array_diff($name, $words) === []) {
                 $named[] = $n;
             }

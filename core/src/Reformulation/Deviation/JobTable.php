@@ -24,10 +24,14 @@ final class JobTable
         return $isOver && $row['over'] > 0.0 ? $row['over'] : $tolerance;
     }
 
-    /** Tolerances of a solve that still count as paid once it is settled. */
-    public static function verdict(string $job): float
+    /**
+     * Tolerances of a solve that still count as paid once it is settled.
+     *
+     * @param ?LayerKind $kind of the layer; null as of any filling
+     */
+    public static function verdict(string $job, ?LayerKind $kind = null): float
     {
-        return self::row($job)['verdict'];
+        return $kind === LayerKind::Base ? self::row($job)['base'] : self::row($job)['verdict'];
     }
 
     public static function unit(string $job): string
@@ -35,18 +39,18 @@ final class JobTable
         return self::row($job)['unit'];
     }
 
-    /** @return array{unit: string, absolute: float, share: float, over: float, verdict: float} */
+    /** @return array{unit: string, absolute: float, share: float, over: float, verdict: float, base: float} */
     private static function row(string $job): array
     {
         return Kept::once(self::class, self::read(...))[$job] ?? throw BrokenTable::missing("jobs.csv: $job");
     }
 
-    /** @return array<string, array{unit: string, absolute: float, share: float, over: float, verdict: float}> */
+    /** @return array<string, array{unit: string, absolute: float, share: float, over: float, verdict: float, base: float}> */
     private static function read(): array
     {
         $rows = [];
         foreach (Table::of('reformulation/jobs') as $row) {
-            $rows[$row['job']] = ['unit' => $row['unit'], 'absolute' => (float) $row['absolute'], 'share' => (float) $row['share'], 'over' => (float) $row['over'], 'verdict' => (float) $row['verdict']];
+            $rows[$row['job']] = ['unit' => $row['unit'], 'absolute' => (float) $row['absolute'], 'share' => (float) $row['share'], 'over' => (float) $row['over'], 'verdict' => (float) $row['verdict'], 'base' => (float) ($row['verdict_base'] === '' ? $row['verdict'] : $row['verdict_base'])];
         }
 
         return $rows;

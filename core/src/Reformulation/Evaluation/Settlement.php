@@ -160,7 +160,7 @@ final readonly class Settlement
             if ($job === null) {
                 continue;
             }
-            $off = abs($rail->residual) / JobTable::verdict($rail->property);
+            $off = abs($rail->residual) / JobTable::verdict($rail->property, $kind);
             $isLost = $rail->now < Weights::of('lost') * $rail->target && $off > 1.0;
             $state = $off <= 1.0 + 1e-9 ? DebtState::Paid : ($isLost ? DebtState::Lost : DebtState::Short);
             $from = self::who($was, $job);

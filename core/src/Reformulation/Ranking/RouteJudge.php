@@ -21,7 +21,7 @@ final class RouteJudge
     private const ALIKE = 0.10;
 
     /**
-     * Met first, by score; then what is met if packets say so, by score; then what is met but for something, by what is worst.
+     * What holds first, met or met if packets say so; then what is met but for something. Each by score, which counts what is worst, what has to be asked of packets, and what has to be bought and weighed besides.
      *
      * @param list<Route> $routes
      * @param bool $firstStands whether the first is the dish as it is, which stays first
@@ -47,13 +47,13 @@ final class RouteJudge
 
     private static function order(Route $a, Route $b): int
     {
-        return [$b->standing->rank(), -round($b->settlement->worst(), 1), self::score($b), $a->id] <=> [$a->standing->rank(), -round($a->settlement->worst(), 1), self::score($a), $b->id];
+        return [$b->standing->holds(), self::score($b), $b->standing->rank(), $a->id] <=> [$a->standing->holds(), self::score($a), $a->standing->rank(), $b->id];
     }
 
-    /** What has to be asked of packets costs something among routes that stand alike. */
+    /** Points among routes that stand alike. */
     private static function score(Route $route): float
     {
-        return $route->score - Weights::of('score.packet') * \count($route->settlement->packets);
+        return $route->score - Weights::of('score.packet') * \count($route->settlement->packets) - Weights::of('score.worst') * $route->settlement->worst();
     }
 
     /**

@@ -10,7 +10,9 @@ use Transmuta\Quantity\KitchenWeights;
 use Transmuta\Reformulation\Deviation\Job;
 use Transmuta\Reformulation\Deviation\LayerKind;
 use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Substitution\Kin;
 use Transmuta\Reformulation\Substitution\Unknown;
+use Transmuta\Shelf\Ingredient;
 
 /**
  * Makes of a solved layer what a hand weighs: things that can be done without leave, lines that need not move stay at the kitchen's own figure, and
@@ -21,6 +23,16 @@ final readonly class KitchenSheet
 {
     /** What comes in for the sake of a job; a flavour, a colour, salt and acid are there for themselves. */
     private const WORKERS = ['dairy', 'plant', 'fat', 'protein', 'agent', 'starch', 'sugar', 'sweetener', 'nut', 'fibre'];
+
+    /** And what is no flavour either: water that only fills up, a colour nobody looks for. */
+    private const PLAIN = ['water', 'colour'];
+
+    /** Sweeteners that are enough, and the share of a layer that is next to nothing. */
+    private const SWEETENERS = 2;
+    private const CRUMB = 0.01;
+
+    /** Share of itself by which a line of the original is not worth moving. */
+    private const UNMOVED = 0.02;
 
     /** Passes over the lines that stay, each letting go of those that must move after all. */
     private const PASSES = 3;
@@ -47,23 +59,62 @@ final readonly class KitchenSheet
     {
         $best = new Weighing(($this->problem)($unknowns), $unknowns, $grams);
         $bounds = $this->bounds($best);
-        $best = $isGentle ? $best : $this->staying($this->fewer($best, $bounds), $bounds);
-        $best = $this->rounded($best, $bounds);
+        if (!$isGentle) {
+            $best = $this->onceEach($this->fewer($best, $bounds, $this->newcomers($best)));
+            $best = $this->staying($best, $this->bounds($best));
+        }
+        $best = $this->rounded($best, $isGentle ? $bounds : $this->bounds($best));
 
         return [$best->problem, $best->grams];
     }
 
-    /** Takes each line that came in out again, the smallest first, and solves without it: what can be done without is left out. */
-    private function fewer(Weighing $best, Bounds $bounds): Weighing
+    /**
+     * Lines that came in and are no flavour, the smallest first.
+     *
+     * @return array<string, float> g by ingredient
+     */
+    private function newcomers(Weighing $best): array
     {
         $candidates = [];
         foreach ($best->unknowns as $i => $unknown) {
             $in = $this->reader->shelf->get($unknown->ingredient);
-            if (!$unknown->kept && $unknown->was === null && !$unknown->names && !$unknown->fixed && \in_array($in->group, self::WORKERS, true) && !$this->reader->characters->isTasted($in)) {
+            if (!$unknown->kept && $unknown->was === null && !$unknown->names && !$unknown->fixed && (\in_array($in->group, self::WORKERS, true) || \in_array($in->class, self::PLAIN, true)) && !$this->reader->characters->isTasted($in)) {
                 $candidates[$unknown->ingredient] = $best->grams[$i];
             }
         }
         asort($candidates);
+
+        return $candidates;
+    }
+
+    /**
+     * A second milk, fat or gum beside another, a third sweetener, an emulsifier and what is next to nothing: left out as far as what makes or breaks
+     * the layer still counts as met, for a hand rather weighs one of each.
+     */
+    private function onceEach(Weighing $best): Weighing
+    {
+        $all = array_map(fn(Unknown $unknown): Ingredient => $this->reader->shelf->get($unknown->ingredient), $best->unknowns);
+        $mass = array_sum($best->grams);
+        $beside = array_filter($this->newcomers($best), function (float $grams, string $id) use ($all, $mass): bool {
+            $in = $this->reader->shelf->get($id);
+            $sweeteners = array_filter($all, static fn(Ingredient $one): bool => $one->group === 'sweetener');
+            if (array_filter($all, static fn(Ingredient $one): bool => Kin::are($one, $in)) !== []) {
+                return true;
+            }
+
+            return ($in->group === 'sweetener' && \count($sweeteners) > self::SWEETENERS) || $in->class === 'emulsifier' || ($grams < self::CRUMB * $mass && !\in_array($in->group, ['agent', 'sweetener'], true));
+        }, \ARRAY_FILTER_USE_BOTH);
+
+        return $this->fewer($best, $this->bounds($best, true), $beside);
+    }
+
+    /**
+     * Takes lines out, in their order, and solves without them: what can be done without is left out.
+     *
+     * @param array<string, float> $candidates by ingredient
+     */
+    private function fewer(Weighing $best, Bounds $bounds, array $candidates): Weighing
+    {
         foreach (array_keys($candidates) as $ingredient) {
             $left = $this->solved(array_values(array_filter($best->unknowns, static fn(Unknown $u): bool => $u->ingredient !== $ingredient || $u->was !== null)), $best);
             $best = $left !== null && $bounds->hold($left) ? $left : $best;
@@ -98,14 +149,19 @@ final readonly class KitchenSheet
     /** Weighs what is no line as it was written in the widest steps that hold. */
     private function rounded(Weighing $best, Bounds $bounds): Weighing
     {
-        foreach (KitchenWeights::cases() as $weights) {
+        // In wide steps, and if need be further off than it might be, before a hand has to weigh tenths.
+        foreach ([[KitchenWeights::ByHand, $bounds], [KitchenWeights::ByHand, $this->bounds($best, true)], [KitchenWeights::Careful, $bounds], [KitchenWeights::ByTheScale, $bounds]] as [$weights, $within]) {
             $grams = $best->grams;
             foreach ($grams as $i => $weighed) {
                 if ($this->isRounded($best, $i)) {
-                    $grams[$i] = $weights->nearest($weighed);
+                    $was = $best->unknowns[$i]->was;
+                    // What would move by a fiftieth stays as the kitchen has it.
+                    $near = $was !== null && abs($weighed - $was) < self::UNMOVED * $was ? $was : $weights->nearest($weighed);
+                    // Never past the most there may be of it.
+                    $grams[$i] = $near > $best->unknowns[$i]->most && $weighed <= $best->unknowns[$i]->most ? $weights->beside($near, -1) : $near;
                 }
             }
-            $tried = $this->mended(new Weighing($best->problem, $best->unknowns, $grams), $bounds, $weights);
+            $tried = $this->mended(new Weighing($best->problem, $best->unknowns, $grams), $within, $weights);
             if ($tried !== null) {
                 return $tried;
             }
@@ -129,7 +185,7 @@ final readonly class KitchenSheet
                 foreach ([-1, 1] as $way) {
                     $other = $at->grams;
                     $other[$i] = $weights->beside($at->grams[$i], $way);
-                    if ($other[$i] <= 0.0 || ++$tries > self::TRIES) {
+                    if ($other[$i] <= 0.0 || ($way > 0 && $other[$i] > $at->unknowns[$i]->most) || ++$tries > self::TRIES) {
                         continue;
                     }
                     $tried = new Weighing($at->problem, $at->unknowns, array_values($other));
@@ -177,12 +233,16 @@ final readonly class KitchenSheet
         return new Weighing($problem, $unknowns, $problem->grams($start === [] ? [] : $problem->solve($start, true)->x));
     }
 
-    /** How far off everything may be: a part of its tolerance, or as far as the solve left it. */
-    private function bounds(Weighing $solved): Bounds
+    /**
+     * How far off everything may be: a part of its tolerance, or as far as the solve left it.
+     *
+     * @param bool $isWide whether it may go as far as it still counts as met
+     */
+    private function bounds(Weighing $solved, bool $isWide = false): Bounds
     {
         $kind = LayerKind::of($this->was);
         $may = [];
-        foreach ($solved->off() as $property => $off) {
+        foreach ($solved->off($kind) as $property => $off) {
             $job = Job::tryFrom($property);
             if ($job === Job::Protein && !$this->asksProtein) {
                 $may[$property] = \INF;
@@ -193,9 +253,15 @@ final readonly class KitchenSheet
                 $may[$property] = $off + Weights::of('sheet.drift');
                 continue;
             }
-            $may[$property] = max($job !== null && $job->isCritical($kind) ? Weights::of('sheet.critical') : ($this->isWantedOtherwise ? Weights::of('sheet.wanted') : Weights::of('sheet.other')), $off + Weights::of('sheet.drift'));
+            $isCritical = $job !== null && $job->isCritical($kind);
+            // What is off anyway, and makes or breaks nothing, may be a tenth further off before a line has to move for it.
+            $may[$property] = max(match (true) {
+                $isCritical => $isWide ? Weights::of('sheet.critical.wide') : Weights::of('sheet.critical'),
+                $this->isWantedOtherwise => Weights::of('sheet.wanted'),
+                default => $isWide ? Weights::of('sheet.other.wide') : Weights::of('sheet.other'),
+            }, ($isCritical || $this->isWantedOtherwise ? 1.0 : 1.1) * $off + Weights::of('sheet.drift'));
         }
 
-        return new Bounds($may, max(Weights::of('sheet.mass'), $solved->massOff()), $solved->passed() + Weights::of('sheet.drift'));
+        return new Bounds($may, max(Weights::of('sheet.mass'), $solved->massOff()), $solved->passed() + Weights::of('sheet.drift'), $kind);
     }
 }

@@ -34,8 +34,14 @@ final readonly class LayerSolver
     /** Times that what is owed is looked at again. */
     private const ROUNDS = 4;
 
-    /** Means that one layer takes beside its twins. */
+    /** Means that one layer takes beside its twins, and beside a kitchen's own way. */
     private const MOST_MEANS = 6;
+    private const MOST_BESIDE = 1;
+
+    /** What puts a critical job before any other, in tolerances; sweeteners that are enough, and tolerances from which a layer is plainly less sweet. */
+    private const CRITICAL = 10.0;
+    private const SWEETENERS = 2;
+    private const PLAINLY = 2.0;
 
     /** A substitute under this share of its typical dose, and of the layer, is not worth weighing. */
     private const POINTLESS = 0.12;
@@ -60,6 +66,8 @@ final readonly class LayerSolver
             $solution = $problem->solve($start, true);
             $grams = $problem->grams($solution->x);
             $owed = $this->owed($was, LayerState::ofLayer($problem->layer($grams, ''), $this->reader->shelf), $target, $slack);
+            // Beside a kitchen's own way only what makes or breaks the mass is paid for.
+            $owed = $draft->isPlain ? array_values(array_filter($owed, static fn(array $one): bool => $one['job']->isCritical(LayerKind::of($was)))) : $owed;
             $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $used, $context, $draft);
             if ($next === null) {
                 break;
@@ -140,9 +148,9 @@ final readonly class LayerSolver
             if ($job === null || \in_array($job, $slack, true)) {
                 continue;
             }
-            $off = abs($rail->residual) / JobTable::verdict($rail->property);
+            $off = abs($rail->residual) / JobTable::verdict($rail->property, $kind);
             if ($off > ($job->isCritical($kind) ? Weights::of('pay.critical') : Weights::of('pay.other'))) {
-                $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? 10.0 : 0.0)];
+                $owed[] = ['job' => $job, 'way' => $rail->residual < 0.0 || $job === Job::Emulsion ? 'short' : 'over', 'off' => $off + ($job->isCritical($kind) ? self::CRITICAL : 0.0)];
             }
         }
         $mass = $target->massOff($state->mass);
@@ -164,8 +172,12 @@ final readonly class LayerSolver
     private function pay(array $owed, array $unknowns, array &$used, Context $context, Draft $draft): ?array
     {
         $changed = false;
-        foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way]) {
-            if (array_sum($used) >= self::MOST_MEANS) {
+        foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way, 'off' => $off]) {
+            // A third sweetener only where two leave it plainly less sweet.
+            if ($job === Job::Sweetness && $way === 'short' && $off - self::CRITICAL < self::PLAINLY && $this->sweeteners($unknowns) >= self::SWEETENERS) {
+                continue;
+            }
+            if (array_sum($used) >= ($draft->isPlain ? ($context->place === Place::Base ? 0 : self::MOST_BESIDE) : self::MOST_MEANS)) {
                 break;
             }
             if ($way === 'over' && ($used["over $job->value"] ?? 0) === 0) {
@@ -203,7 +215,7 @@ final readonly class LayerSolver
         foreach ($all as $means) {
             $in = $this->reader->shelf->find($means['id']);
             $key = $job->value . ' ' . $means['id'];
-            if ($in === null || isset($used[$key]) || !$context->admits($means) || !$this->permit->allows($in)) {
+            if ($in === null || isset($used[$key]) || !$context->admits($means) || !$this->permit->allows($in) || $draft->rules?->bars($in) === true) {
                 continue;
             }
             if ($skip > 0 && !isset($used["skipped $in->id"])) {
@@ -211,7 +223,7 @@ final readonly class LayerSolver
                 continue;
             }
             $pleasant = MeansBook::pleasant($in->id, $in->class, $context->place->value);
-            $most = min($means['most'], $pleasant ?? $means['most']) / 100 * $mass;
+            $most = min(min($means['most'], $pleasant ?? $means['most']) / 100 * $mass, $draft->rules?->most($in) ?? \INF);
             foreach ($unknowns as $i => $unknown) {
                 if ($unknown->ingredient === $in->id) {
                     if ($unknown->pinned || ($unknown->fixed && $unknown->near < 0.001 * $mass) || $unknown->most >= $most) {
@@ -233,6 +245,12 @@ final readonly class LayerSolver
         }
 
         return null;
+    }
+
+    /** @param list<Unknown> $unknowns */
+    private function sweeteners(array $unknowns): int
+    {
+        return \count(array_filter($unknowns, fn(Unknown $one): bool => $this->reader->shelf->get($one->ingredient)->group === 'sweetener'));
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class SolvedLayer
         foreach ($this->rails as $rail) {
             $job = Job::tryFrom($rail->property);
             if ($job !== null && $job->isCritical($kind)) {
-                $worst = max($worst, abs($rail->residual) / JobTable::verdict($rail->property) - 1.0);
+                $worst = max($worst, abs($rail->residual) / JobTable::verdict($rail->property, $kind) - 1.0);
             }
         }
 

@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation\Solving;
 
 use Transmuta\Property\LayerState;
 use Transmuta\Reformulation\Deviation\JobTable;
+use Transmuta\Reformulation\Deviation\LayerKind;
 use Transmuta\Reformulation\Substitution\Unknown;
 
 /** A layer weighed in one way, and how far off that leaves it. */
@@ -22,12 +23,12 @@ final readonly class Weighing
         $this->state = $problem->state($grams);
     }
 
-    /** @return array<string, float> how far each property is off its target, in the tolerances within which it still counts as met */
-    public function off(): array
+    /** @return array<string, float> how far each property is off its target, in the tolerances within which it still counts as met in a layer of a kind */
+    public function off(LayerKind $kind): array
     {
         $off = [];
         foreach ($this->problem->rails($this->state) as $rail) {
-            $off[$rail->property] = abs($rail->residual) / JobTable::verdict($rail->property);
+            $off[$rail->property] = abs($rail->residual) / JobTable::verdict($rail->property, $kind);
         }
 
         return $off;

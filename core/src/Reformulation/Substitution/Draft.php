@@ -16,6 +16,8 @@ final readonly class Draft
      * @param list<string> $lost why something has no twin, in words
      * @param int $rank its place in the order of preference, from 0
      * @param int $skip how many of the first choices of what sets it are passed over, for a route of another kind
+     * @param ?KindRules $rules what may come in besides
+     * @param bool $isPlain whether it is a kitchen's own way, to which little is added
      */
-    public function __construct(public string $id, public array $unknowns, public Layer $template, public array $twins, public array $lost, public int $skip = 0, public string $part = '', public int $rank = 0) {}
+    public function __construct(public string $id, public array $unknowns, public Layer $template, public array $twins, public array $lost, public int $skip = 0, public string $part = '', public int $rank = 0, public bool $isPlain = false, public ?KindRules $rules = null) {}
 }

@@ -29,6 +29,7 @@ final readonly class LayerPlanner
 
     private Characters $characters;
     private SchooledLines $lines;
+    private PlainWays $ways;
     private Heating $heating;
 
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class LayerPlanner
         $this->heating = new Heating($shelf, $permit);
         $this->characters = new Characters($reference);
         $this->lines = new SchooledLines($shelf, $permit, $schools);
+        $this->ways = new PlainWays($shelf, $permit);
     }
 
     /**
@@ -69,16 +71,18 @@ final readonly class LayerPlanner
 
     /**
      * @param ?Treatment $treatment the heat the layer gets instead of its own
+     * @param string $kind of the layer's mass; '' where it is not known
      *
-     * @return list<Draft> like for like first; none where nothing has to change
+     * @return list<Draft> a kitchen's own ways first, then like for like; none where nothing has to change
      */
-    public function drafts(LayerReading $layer, Family $family, float $serveAt, Needs $needs, ?Treatment $treatment = null): array
+    public function drafts(LayerReading $layer, Family $family, float $serveAt, Needs $needs, ?Treatment $treatment = null, string $kind = ''): array
     {
         $banned = $this->banned($layer->layer, $treatment);
         if ($banned === [] && $needs->nothing() && $treatment === null) {
             return [];
         }
         $place = Place::of($layer, $serveAt);
+        $rules = KindRules::of($kind, $layer, $needs->protein || $this->permit->asks(Diet::HighProtein));
         $written = $layer->baseWords === null ? $this->lines->written($layer, $family) : $layer->layer->understood();
         $only = '';
         foreach ($this->schools->curdEgg === null ? [] : $this->schools->eggParts($family) as $part) {
@@ -87,15 +91,18 @@ final readonly class LayerPlanner
         }
         $options = [];
         foreach ($banned as $i) {
-            $options[$i] = $this->options($written[$i], $place, $layer);
+            $options[$i] = array_values(array_filter($this->options($written[$i], $place, $layer), fn(Substitution $one): bool => !$this->isBarred($one, $rules)));
         }
         $drafts = [];
-        $add = function (array $choice, int $skip, ?array $lines = null, ?string $part = null) use ($only, &$drafts, $layer, $place, $needs, $treatment, $written, $options): void {
-            $draft = $this->draft($layer, $place, $needs, $treatment, $lines ?? $written, $options, new Way($choice, $skip, $part ?? $only, \count($drafts)));
+        $add = function (array $choice, int $skip, ?array $lines = null, ?string $part = null, ?PlainWay $plain = null) use ($only, $rules, &$drafts, $layer, $place, $needs, $treatment, $written, $options): void {
+            $draft = $this->draft($layer, $place, $needs, $treatment, $lines ?? $written, $options, new Way($choice, $skip, $part ?? $only, \count($drafts), $rules, $plain));
             if ($draft !== null) {
                 $drafts[$draft->id] ??= $draft;
             }
         };
+        foreach ($treatment === null && $only === '' ? $this->ways->of($kind, $written, $banned, $layer->state->mixed) : [] as $plain) {
+            $add([], 0, null, null, $plain);
+        }
         $add([], 0);
         $widest = max([1, ...array_map(\count(...), $options)]);
         for ($n = 1; $n < min($widest, 4); ++$n) {
@@ -112,6 +119,14 @@ final readonly class LayerPlanner
         }
 
         return \array_slice(array_values($drafts), 0, self::MOST_DRAFTS);
+    }
+
+    /** Whether a mass of the kind takes nothing of what makes up most of it. */
+    private function isBarred(Substitution $one, KindRules $rules): bool
+    {
+        $barred = array_filter($one->mix, fn(string|int $id): bool => $rules->bars($this->shelf->get((string) $id)), \ARRAY_FILTER_USE_KEY);
+
+        return array_sum($barred) > Figure::PlannerMain->number();
     }
 
     /** @return list<Substitution> */
@@ -155,7 +170,7 @@ final readonly class LayerPlanner
     {
         [$skip, $part] = [$way->skip, $way->part];
         $mass = $layer->state->mixed;
-        $pool = new Pool();
+        $pool = new Pool($way->rules, $this->shelf);
         $twins = $lost = [];
         $boiledOff = 0.0;
         $isBaked = $isChanged = false;
@@ -163,6 +178,14 @@ final readonly class LayerPlanner
             $id = (string) $line->ingredient;
             $in = $this->shelf->get($id);
             if ($line->grams <= 0.0) {
+                continue;
+            }
+            if ($way->plain !== null && \array_key_exists($i, $way->plain->leaves)) {
+                $twins += $way->plain->leaves[$i] === null ? [] : [$id => $way->plain->leaves[$i]];
+                $isChanged = true;
+                foreach (array_filter($way->plain->comes, static fn(array $one): bool => $one['for'] === $i) as $comes => ['dose' => $dose]) {
+                    $pool->bring($this->limited($comes, $dose, $place, $layer, Heating::prep($this->shelf->get($comes), $line, $layer)));
+                }
                 continue;
             }
             if (isset($options[$i])) {
@@ -198,7 +221,9 @@ final readonly class LayerPlanner
             return null;
         }
         $this->citrus($pool, $place, $layer);
-        $this->hold($pool, $place, $layer);
+        if ($way->plain === null) {
+            $this->hold($pool, $place, $layer);
+        }
         $unknowns = $pool->unknowns();
         if ($unknowns === []) {
             return null;
@@ -206,9 +231,9 @@ final readonly class LayerPlanner
         $isBaked = $isBaked || $this->heating->mustBake($pool->incoming(), array_map(static fn(int $i): string => (string) $lines[$i]->ingredient, array_keys($options)));
         $template = $this->heating->layer($layer, $unknowns, $treatment, $boiledOff / max(1.0, $mass + $boiledOff), $isBaked && $place === Place::Base);
         $unknowns = $this->heating->safe($unknowns, $template);
-        $id = implode('+', [...array_map(static fn(string $from, Substitution $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';
+        $id = ($way->plain === null ? '' : 'way: ') . implode('+', [...array_map(static fn(string $from, Substitution $t): string => $from . '>' . implode('.', array_keys($t->mix)), array_keys($twins), array_values($twins)), ...($skip === 0 ? [] : ["other-$skip"]), ...($part === '' ? [] : [$part])]) ?: 'kept';
 
-        return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $way->rank);
+        return new Draft($id, $unknowns, $template, $twins, array_values(array_unique($lost)), $skip, $part, $way->rank, $way->plain !== null, $way->rules);
     }
 
     private function bring(Pool $pool, Substitution $twin, Line $line, float $grams, Place $place, LayerReading $layer): void
@@ -448,7 +473,9 @@ final readonly class LayerPlanner
             }
             // Where the layer was mostly sugar, what stands in for sugar is most of it too.
             $sweet = $in->composition->of100('allulose') > 50.0 ? 0.9 * $layer->state->sugars / 100 * $mass : ($in->composition->family('polyol.') > 50.0 ? 0.4 * $layer->state->sugars / 100 * $mass : 0.0);
-            $most = min($most, max($had, $sweet, min($bounds)));
+            // What is pleasant gives way to what was there; what a market's law allows does not give way to what stands in for sugar.
+            $law = $market === null ? \INF : max($had, Figure::PlannerWeighed->number() * $market / 100 * $mass);
+            $most = min($most, max($had, $sweet, min($bounds)), $law);
             $typical = min($typical, 0.9 * $most);
             $least = min($least, $typical);
         }

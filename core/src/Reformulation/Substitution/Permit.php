@@ -60,6 +60,12 @@ final readonly class Permit
         return !$this->bans($in) && $this->exclusions->allows($in) && $this->market->allows($in->id) && $this->guard->allows($in);
     }
 
+    /** @return list<string> diets of the brief */
+    public function asked(): array
+    {
+        return array_map(static fn(Diet $diet): string => $diet->value, $this->brief->diets);
+    }
+
     public function asks(Diet $diet): bool
     {
         return $this->brief->asks($diet);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Substitution;
 
 use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Shelf\Shelf;
 
 /** The unknown masses of a draft as they gather: what several lines bring is one mass, and what is there already grows. */
 final class Pool
@@ -18,13 +19,23 @@ final class Pool
     /** @var array<string, true> kept lines that may shrink */
     private array $loose = [];
 
+    public function __construct(private readonly KindRules $rules, private readonly Shelf $shelf) {}
+
     public function keep(Unknown $line): void
     {
         $this->order[] = $line;
     }
 
+    /** Brings it in, as far as the kind of the mass lets it. */
     public function bring(Unknown $new): void
     {
+        $most = $this->rules->most($this->shelf->get($new->ingredient));
+        if ($most === 0.0) {
+            return;
+        }
+        if ($most !== null && $new->most > $most) {
+            $new = Unknown::substitute($new->ingredient, min($new->near, 0.9 * $most), min($new->least, 0.5 * $most), $most, $new->names, $new->prep, $new->useful);
+        }
         $key = self::key($new);
         $was = $this->in[$key] ?? null;
         if ($was === null) {

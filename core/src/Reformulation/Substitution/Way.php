@@ -12,6 +12,8 @@ final readonly class Way
      * @param int $skip how many of the first choices of what sets it are passed over
      * @param string $part of the egg that it is made with by choice; '' where there is none
      * @param int $rank its place in the order of preference, from 0
+     * @param KindRules $rules what may come into the layer
+     * @param ?PlainWay $plain a kitchen's own way, before which the choices are for what it leaves alone
      */
-    public function __construct(public array $choice, public int $skip, public string $part, public int $rank) {}
+    public function __construct(public array $choice, public int $skip, public string $part, public int $rank, public KindRules $rules, public ?PlainWay $plain = null) {}
 }
