@@ -48,14 +48,15 @@ final readonly class DemoLearning
         ]],
         ['Blackcurrant baked cheesecake', 'Original', [[33, 0.3, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
         ['Cardamom set custard', 'Vegan 1', [
-            [26, -0.1, 'right', 'right', ['remark' => 'Weeps on the plate after a night.', 'weep_g' => 2.6, 'verdict' => 'change', 'next' => 'something that binds its water']],
-            [19, 0.2, 'right', 'right', ['remark' => 'Dry on the plate with the xanthan. Still softer than it should be.', 'weep_g' => 0.3, 'verdict' => 'change', 'next' => 'find the dose of agar']],
+            [26, -0.1, 'right', 'right', ['remark' => 'Sets like a pudding, tastes of coconut.', 'verdict' => 'change', 'next' => 'a softer coconut']],
         ]],
         ['Cardamom set custard', 'Original', [[31, -0.2, 'right', 'right', ['verdict' => 'keep', 'remark' => '', 'grain' => 'smooth']]]],
         ['Cardamom set custard', 'Keto 1', [[12, 0.1, 'too much', 'right', ['remark' => 'Sweet and a little cold on the tongue.', 'verdict' => 'change', 'next' => 'less erythritol, more allulose']]]],
         ['Rhubarb buttermilk cream', 'Vegan 1', [
-            [22, -0.1, 'right', 'too little', ['remark' => 'Slides off the spoon.', 'verdict' => 'change', 'next' => 'more agar']],
-            [15, 0.1, 'right', 'right', ['verdict' => 'change', 'remark' => 'Soft again. Same packet.']],
+            [26, -0.3, 'right', 'right', ['remark' => 'Weeps on the plate after a night.', 'weep_g' => 2.6, 'verdict' => 'change', 'next' => 'something that binds its water']],
+            [22, -0.4, 'right', 'too little', ['remark' => 'Dry on the plate with the xanthan. Slides off the spoon.', 'weep_g' => 0.3, 'verdict' => 'change', 'next' => 'more agar']],
+            [19, -0.2, 'right', 'right', ['remark' => 'Still softer than it should be.', 'weep_g' => 0.3, 'verdict' => 'change', 'next' => 'find the dose of agar']],
+            [15, -0.3, 'right', 'right', ['verdict' => 'change', 'remark' => 'Soft again. Same packet.']],
         ]],
         ['Rhubarb buttermilk cream', 'Original', [[29, 0.1, 'right', 'right', ['verdict' => 'keep', 'remark' => '']], [5, -0.2, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
         ['Night-sky lime icebox pie', 'Vegan 1', [[18, 0.0, 'right', 'right', ['remark' => 'Cuts, but leans.', 'verdict' => 'change', 'next' => 'firmer']], [6, -0.2, 'too much', 'right', ['remark' => '', 'verdict' => 'change']]]],
@@ -84,12 +85,12 @@ final readonly class DemoLearning
         foreach (self::TRIALS as [$dish, $name, $trials]) {
             foreach ($trials as $n => [$days, $off, $sweet, $sharp, $else]) {
                 $this->trial($this->version($dish, $name), $days, $off, ['sweetness' => $sweet, 'sharpness' => $sharp, ...$else]);
-                if ($dish === 'Cardamom set custard' && $name === 'Vegan 1' && $n === 0) {
+                if ($dish === 'Rhubarb buttermilk cream' && $name === 'Vegan 1' && $n === 0) {
                     $this->bind($this->version($dish, $name));
                 }
             }
         }
-        $this->ladder($this->version('Cardamom set custard', 'Vegan 1'));
+        $this->ladder($this->version('Rhubarb buttermilk cream', 'Vegan 1'));
         $this->tasting();
     }
 

@@ -64,7 +64,7 @@ final class DemoSeeder extends Seeder
         ['file' => 'rhubarb-buttermilk-cream', 'versions' => [['diets' => [Diet::Vegetarian]], ['diets' => [Diet::Vegan]]]],
         ['file' => 'night-sky-lime-icebox-pie', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::Keto]]]],
         ['file' => 'comet-trail-coffee-cheesecake', 'versions' => [['diets' => [Diet::Eggless]], ['diets' => [Diet::HighProtein]]]],
-        ['file' => 'dark-hours-chestnut-pot', 'versions' => [['diets' => [Diet::HighProtein]], ['diets' => [Diet::ReducedSugar]]]],
+        ['file' => 'dark-hours-chestnut-pot', 'versions' => [['diets' => [Diet::GlutenFree]], ['diets' => [Diet::ReducedSugar]]]],
         ['file' => 'frozen-quince-bar', 'versions' => [['diets' => [Diet::Vegan]], ['diets' => [Diet::GlutenFree]]]],
     ];
 

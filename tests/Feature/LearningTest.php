@@ -103,8 +103,8 @@ final class LearningTest extends FeatureCase
         self::assertLessThan(1.0, $agar['high']);
         self::assertGreaterThan(20, $learning['trials']);
         self::assertNotSame([], $learning['reliability']['classes']);
-        $version = $this->version('Cardamom set custard', 'Vegan 1');
-        $set = fn(): array => $this->getJson("/api/versions/$version->id")->assertOk()->json('now.reading.layers.0.set');
+        $version = $this->version('Rhubarb buttermilk cream', 'Vegan 1');
+        $set = fn(): array => $this->getJson("/api/versions/$version->id")->assertOk()->json('now.reading.layers.1.set');
         $before = $set();
         self::assertArrayNotHasKey('factors', $before);
         $this->putJson('/api/factors/agar', ['use' => true])->assertOk();
@@ -202,14 +202,14 @@ final class LearningTest extends FeatureCase
 
     public function testWhichLadderWouldTeachMost(): void
     {
-        $version = $this->version('Cardamom set custard', 'Vegan 1');
+        $version = $this->version('Rhubarb buttermilk cream', 'Vegan 1');
         $this->getJson("/api/versions/$version->id/teaching")->assertOk()->assertJsonPath('0.mechanism', 'agar')->assertJsonPath('0.name', 'agar');
     }
 
     public function testAFaultIsExplainedByTheFormulaTheRunAndTheTrialsBefore(): void
     {
         self::assertGreaterThan(30, \count((array) $this->getJson('/api/faults')->assertOk()->json()));
-        $version = $this->version('Night-sky lime icebox pie', 'Vegan 1');
+        $version = $this->version('Rhubarb buttermilk cream', 'Vegan 1');
         $plain = $this->postJson("/api/versions/$version->id/faults", ['fault' => 'did not set'])->assertOk()->json();
         self::assertEqualsWithDelta(1.0, array_sum(array_column($plain['causes'], 'chance')), 1e-6);
         self::assertStringContainsString('came out softer than foretold', (string) json_encode($plain['causes']));
@@ -299,7 +299,7 @@ final class LearningTest extends FeatureCase
 
     public function testADishIsATreeAndAnyTwoOfItStandBesideEachOther(): void
     {
-        $dish = $this->dish('Cardamom set custard');
+        $dish = $this->dish('Rhubarb buttermilk cream');
         $nodes = (array) $this->getJson("/api/dishes/$dish->id/lineage")->assertOk()->json();
         $ids = array_column($nodes, 'id');
         self::assertSame(['version', 'revision', 'trial', 'ladder'], array_values(array_intersect(['version', 'revision', 'run', 'trial', 'ladder'], array_unique(array_column($nodes, 'kind')))));

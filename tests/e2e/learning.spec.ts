@@ -55,7 +55,7 @@ test('a factor is looked at, taken over, named where it acts, and let go', async
     const agar = page.getByRole('region', { name: 'agar', exact: true });
     await agar.getByRole('button', { name: 'Read with it' }).press('Enter');
     await expect(agar.getByText(/^In use: × 0\.\d\d, taken over by Ilka/)).toBeVisible();
-    await openBench(page, 'Cardamom set custard', 'Vegan 1');
+    await openBench(page, 'Rhubarb buttermilk cream', 'Vegan 1');
     await page.getByRole('tab', { name: 'Reading' }).click();
     await expect(page.getByText(/Read with this kitchen’s own agar × 0\./)).toBeVisible();
     await page.goto('/notebook?view=sure');
@@ -164,7 +164,7 @@ test('two versions are tasted blind: laid out, tasted on a phone by a code alone
 });
 
 test('a dish is a tree, and any two of it stand beside each other', async ({ page }) => {
-    await openBench(page, 'Cardamom set custard', 'Vegan 1');
+    await openBench(page, 'Rhubarb buttermilk cream', 'Vegan 1');
     await page.getByRole('button', { name: 'This version' }).click();
     await page.getByRole('menuitem', { name: 'How it came about' }).click();
     await expect(page.getByText('Xanthan gum', { exact: false }).first()).toBeVisible();

@@ -103,7 +103,7 @@ final class Arrivals
         $stands = $this->standing($part);
         $made = array_flip($this->madeOf($part->layer));
 
-        return \count($stands) >= 2 && array_filter($stands, static fn(string $id): bool => !isset($made[$id])) === [];
+        return $this->shelf->get($this->idOf($part))->group === 'base' && \count($stands) >= 2 && array_filter($stands, static fn(string $id): bool => !isset($made[$id])) === [];
     }
 
     /** Whether a dough was bought that is mixed here now. */
@@ -125,6 +125,17 @@ final class Arrivals
     public function madeOf(int $layer): array
     {
         return array_values(array_unique(array_map(static fn(\Transmuta\Formula\Line $line): string => (string) $line->ingredient, array_filter($this->now->layers[$layer]->understood(), static fn(\Transmuta\Formula\Line $line): bool => $line->has('baked')))));
+    }
+
+    /** @return list<string> ids of what is baked first in place of this line: what stands for it, and what stands for no other */
+    public function bakedFor(Part $part): array
+    {
+        $others = [];
+        foreach ($this->standsFor[$part->layer] ?? [] as $id => $stands) {
+            $others = $id === $this->idOf($part) || $this->shelf->get((string) $id)->group !== 'base' ? $others : [...$others, ...$stands];
+        }
+
+        return array_values(array_filter($this->madeOf($part->layer), fn(string $id): bool => \in_array($id, $this->standing($part), true) || !\in_array($id, $others, true)));
     }
 
     /** @return list<string> ids of what holds air as the line did, of all that stands for it */
@@ -208,7 +219,7 @@ final class Arrivals
                 if ($with !== null && !$this->isGone($with)) {
                     $this->beside[$with->key()][] = $id;
                 } else {
-                    $this->put($id, $layer, $with ?? $this->largest($gone), false);
+                    $this->put($id, $layer, $with ?? $this->foamed($id, $gone) ?? $this->largest($gone), false);
                 }
             }
         }
@@ -258,6 +269,22 @@ final class Arrivals
         uasort($gone, static fn(Part $a, Part $b): int => $lines[$b->line]->grams <=> $lines[$a->line]->grams);
 
         return $gone;
+    }
+
+    /**
+     * What held air here and left, where what comes in holds air: whites before cream.
+     *
+     * @param array<string, Part> $gone
+     */
+    private function foamed(string $id, array $gone): ?Part
+    {
+        if ($this->shelf->get($id)->does('foam-overrun') <= 0.0) {
+            return null;
+        }
+        $foamed = array_filter($gone, fn(Part $part): bool => isset($this->said[$part->key()]) && $this->shelf->get($this->idOf($part))->does('foam-overrun') > 0.0 && $this->isWhippedAt($part));
+        uasort($foamed, fn(Part $a, Part $b): int => ($this->shelf->get($this->idOf($b))->group === 'egg') <=> ($this->shelf->get($this->idOf($a))->group === 'egg'));
+
+        return array_values($foamed)[0] ?? null;
     }
 
     /** @param array<string, Part> $gone */

@@ -27,6 +27,9 @@ final class MethodEdit
 
     private const JOINS = ['combine', 'stream_in', 'fold', 'temper_in'];
 
+    /** What is done to two things or more together: one thing alone is only put in. */
+    private const TOGETHER = ['whisk_ribbon', 'blanch_yolks', 'cream_butter', 'beat', 'combine', 'mix_dry', 'emulsify', 'blend'];
+
     private const BAKES = ['bake', 'bake_water', 'turn_down'];
 
     private const COOKS = ['cook_to', 'whisk_over_steam', 'pasteurise'];
@@ -232,13 +235,21 @@ final class MethodEdit
     /** Whether an act is told otherwise than by other names. */
     private function isTold(Act $act): bool
     {
-        return $this->isCookedForEgg($act) || ($act->parts !== [] && $this->leavesAir($act)) || $this->speaksOfNothing($act);
+        return $this->isCookedForEgg($act) || ($act->parts !== [] && $this->leavesAir($act)) || $this->speaksOfNothing($act) || $this->alone($act) !== null;
     }
 
     /** Whether a foam's line left and what stands for it holds no air. */
     private function leavesAir(Act $act): bool
     {
         return \in_array($act->operation->key, self::WHIPS, true) && array_filter($act->parts, fn(Part $part): bool => $this->arrivals->isGone($part) && $this->arrivals->ingredient($this->arrivals->idOf($part))->does('foam-overrun') > 0.0 && $this->arrivals->whipped($part) === []) !== [];
+    }
+
+    /** The one thing left of what was worked together, the rest gone with nothing in its place: "whisk the yolks with the sugar" leaves the sugar. */
+    private function alone(Act $act): ?Part
+    {
+        $left = array_values(array_filter($act->parts, fn(Part $part): bool => !$this->arrivals->isGone($part) || $this->names($part) !== []));
+
+        return $act->from === [] && \count($act->parts) > 1 && \count($left) === 1 && !$this->arrivals->isGone($left[0]) && $this->arrivals->beside($left[0]) === [] && \in_array($act->operation->key, self::TOGETHER, true) ? $left[0] : null;
     }
 
     /** "Add it to the hot custard with the butter": what it was is not there, the butter is. */
@@ -264,6 +275,10 @@ final class MethodEdit
         $taken = array_map(static fn(Part $part): string => $part->key(), $act->parts);
         if ($this->isCookedForEgg($act)) {
             return 'warm it, stirring, until smooth';
+        }
+        $alone = $this->alone($act);
+        if ($alone !== null) {
+            return "put the $alone->named in the bowl or pan";
         }
         if ($this->leavesAir($act) || $this->speaksOfNothing($act)) {
             $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => $this->arrivals->isGone($part) ? array_map($this->arrivals->name(...), $this->arrivals->named($part)) : [$part->named], $act->parts))));

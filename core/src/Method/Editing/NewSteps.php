@@ -128,7 +128,7 @@ final class NewSteps
             if (!$this->arrivals->isGone($part) || !$this->arrivals->isMadeApart($part)) {
                 continue;
             }
-            $names = array_map(fn(string $id): string => (Arrivals::holds($this->was, $layer, $id) ? 'some of the ' : 'the ') . $this->arrivals->name($id), $this->arrivals->isDough($part) ? $this->arrivals->standing($part) : $this->arrivals->madeOf($layer));
+            $names = array_map(fn(string $id): string => (Arrivals::holds($this->was, $layer, $id) ? 'some of the ' : 'the ') . $this->arrivals->name($id), $this->arrivals->isDough($part) ? $this->arrivals->standing($part) : $this->arrivals->bakedFor($part));
             $how = $this->arrivals->isDough($part) ? self::DOUGH : self::BAKED;
             $this->at($this->firstWith($part->key()) ?? $this->first($layer), \sprintf($how, $this->arrivals->name((string) $line->ingredient), Wording::listed($names)));
         }
@@ -171,8 +171,14 @@ final class NewSteps
         // What is mixed cold goes into what stands in the same place; what boils into what is heated anyway.
         $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(Part::at($for)), true);
         $aside = $this->aside($layer);
-        $liquids = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && !$this->isWhipped($layer, (string) $line->ingredient) && Agents::of((string) $line->ingredient) === null && $this->bears((string) $line->ingredient)));
-        usort($liquids, fn(Line $a, Line $b): int => [isset($heated[$b->ingredient]), $b->grams] <=> [isset($heated[$a->ingredient]), $a->grams]);
+        $poured = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && !$this->isWhipped($layer, (string) $line->ingredient) && Agents::of((string) $line->ingredient) === null));
+        $liquids = array_values(array_filter($poured, fn(Line $line): bool => $this->bears((string) $line->ingredient)));
+        $needed = ($agent->waterTimes ?? 0.0) * $grams;
+        if ($this->water($liquids) < $needed) {
+            // A jelly has nothing but its juice: what is sour bears it too, and costs it some of its strength.
+            $liquids = array_values(array_filter($poured, fn(Line $line): bool => $this->bears((string) $line->ingredient) || $this->isJuice((string) $line->ingredient)));
+        }
+        usort($liquids, fn(Line $a, Line $b): int => [$this->bears((string) $b->ingredient), isset($heated[$b->ingredient]), $b->grams] <=> [$this->bears((string) $a->ingredient), isset($heated[$a->ingredient]), $a->grams]);
         if ($liquids === []) {
             return ['words' => 'the mass', 'isMain' => true];
         }
@@ -203,6 +209,24 @@ final class NewSteps
         }
 
         return ['words' => Wording::listed(array_map(static fn(string $name): string => "the $name", $names)), 'isMain' => $isHeated || $held >= self::MAIN * $all];
+    }
+
+    /**
+     * g of water in lines.
+     *
+     * @param list<Line> $lines
+     */
+    private function water(array $lines): float
+    {
+        return array_sum(array_map(fn(Line $line): float => $line->grams * $this->arrivals->ingredient((string) $line->ingredient)->composition->of100('water') / 100, $lines));
+    }
+
+    /** Whether it is fruit that pours: a juice, a purée. */
+    private function isJuice(string $id): bool
+    {
+        $in = $this->arrivals->ingredient($id);
+
+        return $in->group === 'fruit' && (str_contains($in->class, 'juice') || preg_match('~-(?:puree|pulp|juice)$~', $id) === 1);
     }
 
     /** Whether it is whipped cold, or stands for what is. */

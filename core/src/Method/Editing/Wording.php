@@ -76,8 +76,14 @@ final readonly class Wording
         if ($said === null) {
             return $words;
         }
-        $is = '(?:(?:the|your|half\s+(?:of\s+)?the|rest\s+of\s+the|remaining)\s+(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?)?' . preg_quote($said, '~') . '(?![\p{L}-])';
-        foreach (['~\s*,\s*' . $is . '(?=\s*(?:,|and\b|$|\.))~iu', '~\s*,?\s+(?:and|with|\+)\s+' . $is . '~iu', '~(?<![\p{L}-])' . $is . '\s*(?:,|and|\+)\s+~iu'] as $way) {
+        $few = '(?:(?:one|two|three)\s+(?:third|quarter|fifth)s?|half|some|the\s+rest|most)\s+of\s+(?:the\s+)?';
+        $is = "(?:$few|(?:the|your|rest\s+of\s+the|remaining)\s+(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?|half\s+the\s+|\d{1,2}\s+)?" . preg_quote($said, '~') . '(?![\p{L}-])';
+        $ways = [
+            '~\s*,\s*(?:then\s+)?' . $is . '(?=\s*(?:,|and\b|$|\.))~iu', '~(?<=[\p{L}])\s*/\s*' . $is . '(?=\s*(?:[/,;.]|and\b|with\b|$))~iu', '~\s*,?\s+(?:and|with|\+)\s+' . $is . '~iu', '~(?<![\p{L}-])' . $is . '\s*(?:,|and|with|\+|/)\s*~iu',
+            // What was said of nothing but it: ", adding sugar in three goes".
+            '~\s*,\s*(?:then\s+)?(?:adding|add|with|beating\s+in|whisking\s+in)\s+' . $is . '(?![^,.;]*\b(?:and|with)\b)[^,.;]*(?=[,.;]|$)~iu',
+        ];
+        foreach ($ways as $way) {
             $left = (string) preg_replace($way, '', $words, 1, $count);
             if ($count === 1) {
                 return self::asBegun($words, $left);
