@@ -45,7 +45,7 @@ final class StudioTest extends FeatureCase
                 $formula['layers'][$at]['lines'][$n]['grams'] = 0.8;
             }
         }
-        $this->patchJson("/api/versions/$version->id", ['revision' => 1, 'formula' => $formula])->assertOk();
+        $this->patchJson("/api/versions/$version->id", ['revision' => $version->revision, 'formula' => $formula])->assertOk();
         $this->getJson("/api/versions/$version->id/payments?layer=$at")->assertOk()->assertJsonPath('set.0.ingredient', 'agar')->assertJsonPath('set.0.pays', 1);
         $this->getJson("/api/versions/$version->id/payments")->assertUnprocessable()->assertJsonPath('field', 'layer');
     }

@@ -3,7 +3,7 @@ import { axe, expect, openBench, test } from './room';
 const kept = /^kept \d\d:\d\d$/;
 
 test('history outlives a reload, is read and compared, and any of it is taken again', async ({ page }) => {
-    await openBench(page, 'Rhubarb buttermilk cream', 'Vegan 1');
+    await openBench(page, 'Rhubarb buttermilk cream', 'Vegetarian 1');
     const sugar = page.getByLabel(/^Grams of Caster or granulated sugar/).first();
     const was = await sugar.inputValue();
     await sugar.fill('77');
@@ -26,7 +26,7 @@ test('history outlives a reload, is read and compared, and any of it is taken ag
 
     await page.getByRole('button', { name: 'This version' }).click();
     await page.getByRole('menuitem', { name: 'History' }).click();
-    const history = page.getByRole('dialog', { name: 'History of Vegan 1' });
+    const history = page.getByRole('dialog', { name: 'History of Vegetarian 1' });
     await expect(history.getByRole('listitem', { name: 'Revision 2' })).toContainText('→ 77 g');
     await expect(history.getByRole('listitem', { name: 'Revision 2' })).toContainText('as it stands');
     await history.getByRole('checkbox', { name: 'Compare revision 1' }).check();

@@ -144,10 +144,12 @@ Pour into 4 glasses and chill for at least 4 hours.`);
     await page.getByLabel('Another step').fill('Serve with a rose petal.');
     await page.getByLabel('Another step').press('Enter');
     await expect(step(5)).toHaveText('Serve with a rose petal.');
+    await expect(page.getByText(/^kept \d\d:\d\d$/)).toBeVisible();
     await page.reload();
     await page.getByRole('tab', { name: 'Method' }).click();
-    await expect(list.getByRole('button')).toHaveCount(5);
     await expect(list.getByText('Stir in the rose water.')).toHaveCount(0);
+    await expect(step(5)).toHaveText('Serve with a rose petal.');
+    await expect(list.getByRole('button')).toHaveCount(5);
     // The version a route makes tells what it changed of the method.
     await page.getByRole('button', { name: 'Vegan', exact: true }).click();
     const routes = page.getByRole('region', { name: 'Routes and swaps' });

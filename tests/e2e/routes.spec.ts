@@ -48,14 +48,14 @@ test('a job says who did it and who does it, and its line is lit with it', async
     const shares = [...((await set.getByRole('img', { name: /^Who did it/ }).getAttribute('aria-label')) ?? '').matchAll(/(\d+) %/g)].map((one) => Number(one[1]));
     expect(Math.abs(shares.reduce((sum, share) => sum + share, 0) - 100)).toBeLessThanOrEqual(3);
     await expect(page.locator('[data-rail="protein"]')).toContainText('nobody pays');
-    const line = page.getByRole('region', { name: 'Ledger' }).locator('[data-row]').filter({ has: page.getByLabel('Grams of Coconut oil') });
+    const line = page.getByRole('region', { name: 'Ledger' }).locator('[data-row]').filter({ has: page.getByLabel('Grams of Cornflour (maize starch)') });
     const before = await line.evaluate((el) => getComputedStyle(el).backgroundColor);
-    await page.locator('[data-rail="firm fat"]').getByText('Coconut oil').hover();
+    await page.locator('[data-rail="set"]').getByText('Cornflour').hover();
     await expect.poll(() => line.evaluate((el) => getComputedStyle(el).backgroundColor)).not.toBe(before);
     await page.getByRole('button', { name: 'worst first' }).click();
     await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'set');
     await page.getByRole('button', { name: 'in the kitchen’s order' }).click();
-    await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'protein');
+    await expect(page.locator('[data-rail]').first()).toHaveAttribute('data-rail', 'fat');
 });
 
 test('anything is found and done by a word, from the keyboard', async ({ page }) => {
