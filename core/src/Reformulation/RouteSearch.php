@@ -50,6 +50,7 @@ use Transmuta\Reformulation\Substitution\Permit;
 use Transmuta\Reformulation\Substitution\Substitutes;
 use Transmuta\Reformulation\Substitution\Substitution;
 use Transmuta\Reformulation\Substitution\SubstitutionTable;
+use Transmuta\Reformulation\Substitution\Unknown;
 use Transmuta\Shelf\Ingredient;
 
 /** Looks for the routes of one dish to one brief, under what it may not lose: each layer drafted and solved, the layers put together, the whole settled. */
@@ -216,7 +217,7 @@ final readonly class RouteSearch
             $best = null;
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
                 $one = $this->solve($n, $draft, $this->share($n, $needs->reach), $needs);
-                if ($best === null || self::points($one, $kind) > self::points($best, $kind)) {
+                if ($best === null || $this->points($one, $kind) > $this->points($best, $kind)) {
                     $best = $one;
                 }
                 if ($best->worst($kind) <= 0.0) {
@@ -230,10 +231,14 @@ final readonly class RouteSearch
         return $solved;
     }
 
-    /** What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way. */
-    private static function points(SolvedLayer $one, LayerKind $kind): float
+    /**
+     * What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way and how much has to be weighed for it.
+     */
+    private function points(SolvedLayer $one, LayerKind $kind): float
     {
-        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank;
+        $comes = array_filter($one->draft->unknowns, fn(Unknown $unknown): bool => !$unknown->kept && $unknown->was === null && $this->reader->shelf->get($unknown->ingredient)->group !== 'basic');
+
+        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - Weights::of('others.thing') * \count($comes);
     }
 
     private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
@@ -241,6 +246,8 @@ final readonly class RouteSearch
         $layer = $this->original->layers[$n];
         $target = Target::of($layer, $this->reader, $this->original->formula->serveAt);
         $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
+        // A crust of seeds or nuts with one sweetener is what is made under a keto filling; it is less sweet than the biscuits were.
+        $target = $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
         $slack = match (true) {
             $needs->protein => [Job::Protein, Job::Fat, Job::FirmFat, Job::Water, Job::SugarBody, Job::SetWarm, Job::Acid],
             $needs->lean => [Job::Fat, Job::FirmFat, Job::Water, Job::Protein, Job::SetWarm],

@@ -71,9 +71,11 @@ final readonly class Rails
         $t = $this->target;
         $reader = $this->reader;
         $rows = [];
-        $row = static function (Job|string $job, float $target, float $now, ?string $unit = null) use (&$rows, $solving): void {
+        // It is solved for as sweet as it was; how far off it may be is another matter.
+        $spare = $solving ? 1.0 : $t->sweetSpare;
+        $row = static function (Job|string $job, float $target, float $now, ?string $unit = null) use (&$rows, $solving, $spare): void {
             $name = $job instanceof Job ? $job->value : $job;
-            $tolerance = JobTable::tolerance($name, $target, $now > $target);
+            $tolerance = JobTable::tolerance($name, $target, $now > $target) * ($job === Job::Sweetness ? $spare : 1.0);
             // Nobody reads a unit while it is solved.
             $rows[] = [$name, $solving ? '' : $unit ?? JobTable::unit($name), $target, $now, $tolerance, ($now - $target) / $tolerance];
         };

@@ -28,7 +28,14 @@ final readonly class Target
         public float $air,
         public ?float $dry = null,
         public ?float $unheld = null,
+        public float $sweetSpare = 1.0,
     ) {}
+
+    /** The same target whose sweetness may be so many times its tolerance off: what a crust without sugar is made with is less sweet. */
+    public function sparing(float $sweetness): self
+    {
+        return new self($this->mass, $this->se, $this->set, $this->setWarm, $this->fat, $this->water, $this->weightedSolid, $this->bulk, $this->acid, $this->ph, $this->protein, $this->air, $this->dry, $this->unheld, $sweetness);
+    }
 
     /** By how much a mass (g) is off the target's, as a share of that; under 0 where it is too little. */
     public function massOff(float $mass): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Reformulation\Ranking;
 
 use Transmuta\Reformulation\Deviation\Weights;
+use Transmuta\Reformulation\Evaluation\RouteStanding;
 
 /** Puts routes in order, and leaves out those that another beats in every way or that are another one over again. */
 final class RouteJudge
@@ -17,11 +18,18 @@ final class RouteJudge
     /** Fit under which a route that is not met is not shown beside one that is, points. */
     private const WORTH_SHOWING = 40.0;
 
+    /** New things that a sheet is still weighed with: so many, and so many more for each layer it changes. */
+    private const THINGS = 3;
+    private const THINGS_A_LAYER = 2;
+
+    /** Tolerances by which the worst may be off in what a cook rather weighs than a long list that is right to the letter. */
+    private const NEARLY = 2.0;
+
     /** Grams apart, as a share of the dish, under which two routes are one. */
     private const ALIKE = 0.10;
 
     /**
-     * What holds first, met or met if packets say so; then what is met but for something. Each by score, which counts what is worst, what has to be asked of packets, and what has to be bought and weighed besides.
+     * What holds first, met or met if packets say so, and is no longer a list than a cook weighs; then what nearly holds and is short; then the rest. Each by score, which counts what is worst, what has to be asked of packets, and what has to be bought and weighed besides.
      *
      * @param list<Route> $routes
      * @param bool $firstStands whether the first is the dish as it is, which stays first
@@ -32,7 +40,7 @@ final class RouteJudge
     {
         $first = $firstStands ? array_splice($routes, 0, 1) : [];
         usort($routes, self::order(...));
-        if ($first !== [] || ($routes !== [] && $routes[0]->standing->holds())) {
+        if ($first !== [] || array_filter($routes, static fn(Route $r): bool => $r->standing->holds()) !== []) {
             $routes = array_filter($routes, static fn(Route $r): bool => $r->standing->holds() || $r->fit >= self::WORTH_SHOWING);
         }
         $kept = [];
@@ -47,7 +55,23 @@ final class RouteJudge
 
     private static function order(Route $a, Route $b): int
     {
-        return [$b->standing->holds(), self::score($b), $b->standing->rank(), $a->id] <=> [$a->standing->holds(), self::score($a), $a->standing->rank(), $b->id];
+        return [self::group($b), self::score($b), $b->standing->rank(), $a->id] <=> [self::group($a), self::score($a), $a->standing->rank(), $b->id];
+    }
+
+    /** 3 where it holds and is weighed, 2 where it is weighed and nearly holds, 1 where it holds and nobody would weigh it, else 0. */
+    private static function group(Route $route): int
+    {
+        $isShort = self::things($route) <= self::THINGS + self::THINGS_A_LAYER * \count($route->changes);
+
+        return match (true) {
+            $route->standing->holds() => $isShort ? 3 : 1,
+            default => $isShort && $route->standing === RouteStanding::MetBut && $route->settlement->worst() <= self::NEARLY ? 2 : 0,
+        };
+    }
+
+    private static function things(Route $route): int
+    {
+        return $route->result->original === null ? 0 : \count(NewThings::of($route->result->original, $route->result, '')->all);
     }
 
     /** Points among routes that stand alike. */

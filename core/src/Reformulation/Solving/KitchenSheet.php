@@ -13,6 +13,7 @@ use Transmuta\Reformulation\Deviation\Weights;
 use Transmuta\Reformulation\Substitution\Kin;
 use Transmuta\Reformulation\Substitution\Unknown;
 use Transmuta\Shelf\Ingredient;
+use Transmuta\Shelf\Nature;
 
 /**
  * Makes of a solved layer what a hand weighs: things that can be done without leave, lines that need not move stay at the kitchen's own figure, and
@@ -26,6 +27,9 @@ final readonly class KitchenSheet
 
     /** And what is no flavour either: water that only fills up, a colour nobody looks for. */
     private const PLAIN = ['water', 'colour'];
+
+    /** What a dough is not mixed without. */
+    private const OF_DOUGH = ['dairy', 'plant', 'fat', 'starch', 'egg', 'basic', 'water'];
 
     /** Sweeteners that are enough, and the share of a layer that is next to nothing. */
     private const SWEETENERS = 2;
@@ -76,8 +80,13 @@ final readonly class KitchenSheet
     private function newcomers(Weighing $best): array
     {
         $candidates = [];
+        $isDough = $this->isDough();
         foreach ($best->unknowns as $i => $unknown) {
             $in = $this->reader->shelf->get($unknown->ingredient);
+            // A dough that was bought and is mixed here now is mixed of all its parts: without its fat or its water it is no dough.
+            if ($isDough && \in_array($in->group, self::OF_DOUGH, true)) {
+                continue;
+            }
             if (!$unknown->kept && $unknown->was === null && !$unknown->names && !$unknown->fixed && (\in_array($in->group, self::WORKERS, true) || \in_array($in->class, self::PLAIN, true)) && !$this->reader->characters->isTasted($in)) {
                 $candidates[$unknown->ingredient] = $best->grams[$i];
             }
@@ -85,6 +94,17 @@ final readonly class KitchenSheet
         asort($candidates);
 
         return $candidates;
+    }
+
+    private function isDough(): bool
+    {
+        foreach ($this->was->state->model->portions as $i => $portion) {
+            if ($this->was->state->grams[$i] > 0.0 && $portion->ingredient->is(Nature::RawDough)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -216,8 +216,12 @@ final readonly class LayerProblem
     public function passed(LayerState $state): float
     {
         $over = max(0.0, $this->grain($state)) + max(0.0, $this->wax($state) / self::WAX_UNIT);
-        foreach ([...$this->caps?->over($state) ?? [], ...$this->limitRows($state, $state->mass)] as $row) {
+        foreach ($this->caps?->over($state) ?? [] as $row) {
             $over += max(0.0, $row - 0.5);
+        }
+        // A number is aimed at with something to spare, and rounding may use most of that.
+        foreach ($this->limitRows($state, $state->mass) as $row) {
+            $over += max(0.0, $row - Weights::of('sheet.spare'));
         }
 
         return $over;
