@@ -10,7 +10,7 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
 #[OA\Schema(
     schema: 'Route',
     type: 'object',
-    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'packets', 'names', 'rails', 'blocked_by', 'changes', 'steps', 'method', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
+    required: ['id', 'name', 'mouth', 'fit', 'met', 'standing', 'hash', 'chance', 'debts', 'words', 'near', 'guesses', 'questions', 'packets', 'names', 'rails', 'blocked_by', 'changes', 'to_buy', 'steps', 'method', 'effort_min', 'wait_h', 'new_allergens', 'risks', 'watch', 'cost_minor', 'portion', 'contains', 'layers', 'diets', 'section', 'formula'],
     properties: [
         new OA\Property(property: 'blocked_by', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'chance', description: 'How likely its least likely layer sets within a step of what is aimed at.', type: 'number', nullable: true),
@@ -50,6 +50,12 @@ use Transmuta\Reformulation\Evaluation\RouteStanding;
         new OA\Property(property: 'section', ref: '#/components/schemas/SectionShape'),
         new OA\Property(property: 'standing', type: 'string', enum: RouteStanding::class),
         new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'to_buy', description: 'What the dish had not, and where a kitchen buys it, the shop furthest away last.', type: 'array', items: new OA\Items(type: 'object', required: ['ingredient', 'name', 'tier', 'where'], properties: [
+            new OA\Property(property: 'ingredient', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'tier', description: '1 any grocer, 2 baker’s or health shop, 3 pastry supplier, 4 laboratory supplier.', type: 'integer', minimum: 1, maximum: 4),
+            new OA\Property(property: 'where', type: 'string'),
+        ])),
         new OA\Property(property: 'wait_h', type: 'number'),
         new OA\Property(property: 'watch', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
         new OA\Property(property: 'words', description: 'What a cook has to hear first, worst first.', type: 'array', items: new OA\Items(type: 'string')),

@@ -86,6 +86,7 @@ final readonly class RouteFinder
             'rails' => (object) array_map(static fn(array $rails): array => array_map(BenchView::rail(...), $rails), $route->rails),
             'blocked_by' => $route->blockedBy(),
             'changes' => $route->changes,
+            'to_buy' => $route->toBuy,
             'steps' => $route->steps(),
             'method' => array_map(static fn(EditedStep $one): array => $one->toArray(), $route->method()),
             'effort_min' => $route->effortMinutes,

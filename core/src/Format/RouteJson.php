@@ -33,6 +33,7 @@ final class RouteJson
                 'blocked_by' => $route->blockedBy(),
                 'result' => ReadingJson::write($route->result),
                 'changes' => $route->changes,
+                'to_buy' => $route->toBuy,
                 'steps' => $route->steps(),
                 'method' => array_map(static fn(EditedStep $one): array => $one->toArray(), $route->method()),
                 'watch' => array_map(ReadingJson::warning(...), $route->result->watch),

@@ -384,6 +384,7 @@ final readonly class RouteSearch
             part: $solved[$leading]->draft->part,
             otherNames: $names->others,
             edits: fn(): array => $edits ?? $this->edits($result->formula, $solved),
+            toBuy: NewThings::of($this->original, $result, $this->schools->market->value)->toBuy(),
             sheet: $isWeighed ? null : fn(?bool $isGentle): Route => $this->route($isGentle === null ? $solved : array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );
     }

@@ -52,6 +52,16 @@ final class MethodEditTest extends TestCase
         return array_map(static fn(EditedStep $one): array => [$one->changed, $one->changed === 'gone' ? $one->was : $one->step->text], $steps);
     }
 
+    /** What was whisked with the yolks is put in alone, and no words of a list are left to speak of what is gone. */
+    public function testWhatIsLeftAloneIsPutIn(): void
+    {
+        $told = self::told(self::swapped("300 ml milk\n4 egg yolks\n60 g sugar", "Whisk the yolks with the sugar.\nAdd the milk and cook to 82 C.", ['egg-yolk' => [], 'milk' => ['rice-milk']]));
+        self::assertSame(['edited', 'Put the sugar in the bowl or pan.'], $told[0]);
+        $told = self::told(self::swapped("300 ml milk\n4 egg yolks\n60 g sugar\n1 g salt", 'Whisk yolks/sugar/salt, pour half the hot milk over.', ['egg-yolk' => [], 'milk' => ['oat-milk']]));
+        self::assertStringNotContainsString('yolk', $told[0][1]);
+        self::assertStringContainsString('sugar/salt', $told[0][1]);
+    }
+
     public function testGelatinGoesWithItsStepsAndAgarBringsItsOwn(): void
     {
         $told = self::told(self::swapped(

@@ -10,6 +10,7 @@ use Transmuta\Diet\Diet;
 use Transmuta\Formula\Line;
 use Transmuta\Quantity\KitchenWeights;
 use Transmuta\Reformulation\Brief\Brief;
+use Transmuta\Shelf\Tier;
 use Transmuta\Tests\Kit;
 
 /** What comes out is a sheet somebody weighs: few things, in weights a hand knows, and what need not move as the kitchen has it. */
@@ -24,7 +25,10 @@ final class KitchenSheetTest extends TestCase
         yield 'ten' => [KitchenWeights::ByHand, 10.4, 10.0];
         yield 'under ten by halves' => [KitchenWeights::ByHand, 9.7, 9.5];
         yield 'under one by twentieths' => [KitchenWeights::ByHand, 0.38, 0.4];
-        yield 'half a step' => [KitchenWeights::ByHand, 0.026, 0.05];
+        yield 'from a third of a gram on' => [KitchenWeights::ByHand, 0.32, 0.3];
+        yield 'under it on the small scale' => [KitchenWeights::ByHand, 0.287, 0.29];
+        yield 'and carefully too' => [KitchenWeights::Careful, 0.181, 0.18];
+        yield 'the least the scale shows' => [KitchenWeights::ByHand, 0.006, 0.01];
         yield 'something is never nothing' => [KitchenWeights::ByHand, 0.01, 0.01];
         yield 'nothing is nothing' => [KitchenWeights::ByHand, 0.0, 0.0];
         yield 'carefully' => [KitchenWeights::Careful, 102.6, 103.0];
@@ -41,7 +45,65 @@ final class KitchenSheetTest extends TestCase
 
     public function testAStepBesideAWeight(): void
     {
-        self::assertSame([105.0, 95.0, 0.0], [KitchenWeights::ByHand->beside(100.0, 1), KitchenWeights::ByHand->beside(100.0, -1), KitchenWeights::ByHand->beside(0.05, -1)]);
+        self::assertSame([105.0, 95.0, 0.04, 0.0], [KitchenWeights::ByHand->beside(100.0, 1), KitchenWeights::ByHand->beside(100.0, -1), KitchenWeights::ByHand->beside(0.05, -1), KitchenWeights::ByHand->beside(0.01, -1)]);
+    }
+
+    /** @return array<string, float> g by ingredient of a layer of the first route */
+    private static function first(string $text, Diet $diet, int $layer = 0): array
+    {
+        $route = Kit::engine()->reformulate(Kit::engine()->parse($text), Brief::of([$diet]))[0];
+        $grams = [];
+        foreach ($route->result->formula->layers[$layer]->understood() as $line) {
+            $grams[(string) $line->ingredient] = ($grams[(string) $line->ingredient] ?? 0.0) + $line->grams;
+        }
+
+        return $grams;
+    }
+
+    /** Starches, milks and fats: more of the one instead of a second. */
+    public function testOneStarchTakesTheOthersPlace(): void
+    {
+        $custard = self::first("Caramel pots\nportions: 6\n\nlayer: Custard\ntreat: bake 150 C still\n500 ml whole milk\n3 eggs\n2 egg yolks\n80 g caster sugar\n", Diet::Eggless);
+        self::assertArrayHasKey('cornflour', $custard);
+        self::assertArrayNotHasKey('tapioca-starch', $custard);
+        self::assertGreaterThan(40.0, $custard['cornflour']);
+    }
+
+    /** A bought dough that is mixed here has flour, fat and something wet, and comes to what it was. */
+    public function testADoughIsMixedOfAllItsParts(): void
+    {
+        $case = self::first("Plum tart\nportions: 8\n\nlayer: Case\ntreat: bake 190 C still\n250 g ready-rolled shortcrust pastry\n\nlayer: Fruit\ntreat: bake 180 C still\n400 g plums\n60 g sugar\n12 g cornflour\n", Diet::Vegan);
+        $wet = array_sum(array_intersect_key($case, array_flip(['water', 'soy-milk', 'oat-milk', 'pea-milk', 'rice-milk'])));
+        self::assertGreaterThan(5.0, $wet);
+        self::assertGreaterThan(0.3 * $case['plain-flour'], $case['plant-butter-block']);
+        self::assertEqualsWithDelta(250.0, array_sum($case), 5.0);
+    }
+
+    /** Under a keto filling: seeds or nuts, one sweetener, butter; and a crust it is. */
+    public function testAKetoCrustIsMadeOfFewThings(): void
+    {
+        $base = self::first("Lemon cheesecake\nportions: 8\n\nlayer: Base\n200 g digestive biscuits\n90 g butter\n\nlayer: Cream\ntreat: whip\n400 g cream cheese\n250 g whipping cream\n70 g icing sugar\n20 g lemon juice\n", Diet::Keto);
+        self::assertArrayHasKey('butter', $base);
+        self::assertLessThanOrEqual(4, \count($base));
+        self::assertEqualsWithDelta(290.0, array_sum($base), 6.0);
+        self::assertNotSame([], array_intersect(['sunflower-seed', 'almond-flour'], array_keys($base)));
+    }
+
+    /** What is bought for a route is told with where, and water and salt are no shopping. */
+    public function testARouteTellsWhatIsToBuy(): void
+    {
+        $route = Kit::engine()->reformulate(Kit::engine()->parse("Custard\nportions: 4\n\nlayer: Custard\ntreat: boil 2 min stirred\n500 ml whole milk\n4 egg yolks\n80 g caster sugar\n20 g cornflour\n"), Brief::of([Diet::Vegan]))[0];
+        self::assertNotSame([], $route->toBuy);
+        $ids = array_column($route->toBuy, 'ingredient');
+        self::assertSame([], array_intersect(['water', 'salt', 'sugar', 'cornflour'], $ids));
+        $tiers = array_column($route->toBuy, 'tier');
+        $sorted = $tiers;
+        sort($sorted);
+        self::assertSame($sorted, $tiers, 'the shop furthest away last');
+        foreach ($route->toBuy as $thing) {
+            self::assertSame(Tier::from($thing['tier'])->words(), $thing['where']);
+            self::assertArrayHasKey($thing['ingredient'], $route->result->ingredients());
+        }
     }
 
     /** What keeps a brief and hardly the dish is no recipe of it: an honest no, with its number, its reason and what else would be one. */

@@ -4721,6 +4721,14 @@ export interface components {
             /** @enum {string} */
             standing: "met" | "met_if" | "met_but" | "missed";
             steps: string[];
+            /** @description What the dish had not, and where a kitchen buys it, the shop furthest away last. */
+            to_buy: {
+                ingredient: string;
+                name: string;
+                /** @description 1 any grocer, 2 baker’s or health shop, 3 pastry supplier, 4 laboratory supplier. */
+                tier: number;
+                where: string;
+            }[];
             wait_h: number;
             watch: components["schemas"]["Warning"][];
             /** @description What a cook has to hear first, worst first. */

@@ -8,14 +8,17 @@ const route = (part: Partial<Route>): Route => ({ fit: 90, cost_minor: 50, effor
 
 describe('the order of routes', () => {
     const debt = (state: string, critical = false) => ({ state, critical }) as Route['debts'][number];
+    const thing = (tier: number) => ({ ingredient: 'x', name: 'x', tier, where: '' });
     const all = [
-        route({ name: 'a', fit: 80, cost_minor: 40, risks: 2, debts: [debt('lost'), debt('paid'), debt('short')] }),
-        route({ name: 'b', fit: 95, effort_min: 10, cost_minor: 60, debts: [debt('lost', true)] }),
-        route({ name: 'c', fit: 80, wait_h: 1, risks: 0, debts: [debt('short')] }),
+        route({ name: 'a', fit: 80, cost_minor: 40, risks: 2, to_buy: [thing(1), thing(1)], debts: [debt('lost'), debt('paid'), debt('short')] }),
+        route({ name: 'b', fit: 95, effort_min: 10, cost_minor: 60, to_buy: [thing(3)], debts: [debt('lost', true)] }),
+        route({ name: 'c', fit: 80, wait_h: 1, risks: 0, to_buy: [thing(2)], debts: [debt('short')] }),
     ];
     const names = (order: Parameters<typeof ordered>[1]) => ordered(all, order).map((one) => one.name).join('');
     it('is the one the user goes by, and otherwise as it came', () => {
+        expect(names('sheet')).toBe('abc');
         expect(names('plate')).toBe('cab');
+        expect(names('shop')).toBe('cab');
         expect(names('fit')).toBe('bac');
         expect(names('cost')).toBe('acb');
         expect(names('time')).toBe('bca');

@@ -2,8 +2,10 @@ import type { Formula, Route } from '../api/types';
 import { ifWords } from './routeWords';
 
 export const ORDERS = [
+    { id: 'sheet', name: 'as a kitchen would choose' },
     { id: 'plate', name: 'least lost first' },
     { id: 'fit', name: 'best fit first' },
+    { id: 'shop', name: 'fewest to buy first' },
     { id: 'cost', name: 'cheapest first' },
     { id: 'time', name: 'least work first' },
     { id: 'mind', name: 'fewest to mind first' },
@@ -20,8 +22,12 @@ function lost(route: Route): number {
 /** Routes by what the user goes by; where two are the same, as they came. */
 export function ordered(routes: readonly Route[], order: Order): Route[] {
     const by: Record<Order, (route: Route) => number> = {
+        // As the engine puts them: what holds and is weighed tomorrow first.
+        sheet: () => 0,
         plate: lost,
         fit: (route) => -route.fit,
+        // One from a supplier is further to go than three from the grocer.
+        shop: (route) => route.to_buy.reduce((sum, one) => sum + ([0, 1, 1.5, 4, 8][one.tier] ?? 8), 0),
         cost: (route) => route.cost_minor,
         time: (route) => route.effort_min + route.wait_h / 1000,
         mind: (route) => route.risks,

@@ -36,6 +36,15 @@ final readonly class NewThings
         return Tiers::of($in, $this->market);
     }
 
+    /** @return list<array{ingredient: string, name: string, tier: int, where: string}> what is to be bought and where, the shop furthest away last */
+    public function toBuy(): array
+    {
+        $all = array_map(fn(Ingredient $in): array => ['ingredient' => $in->id, 'name' => $in->name, 'tier' => $this->tier($in)->value, 'where' => $this->tier($in)->words()], $this->all);
+        usort($all, static fn(array $a, array $b): int => $a['tier'] <=> $b['tier']);
+
+        return $all;
+    }
+
     /** Points of fit that the buying and the weighing of them cost. */
     public function cost(): float
     {

@@ -31,6 +31,7 @@ final readonly class Route
      * @param string $part of the egg, where it is made with the whole or with its yolk alone by choice; '' where there is none
      * @param list<string> $otherNames further words, for where another route has the same name
      * @param ?\Closure(): list<EditedStep> $edits the maker's own method as the route changes it; worked out where it is asked
+     * @param list<array{ingredient: string, name: string, tier: int, where: string}> $toBuy what the dish had not, and where it is bought
      * @param ?\Closure(?bool): self $sheet the same as a hand weighs it, only rounded, or (null) to the last figure, judged by its method; worked out when asked; null where it is that already
      */
     public function __construct(
@@ -53,6 +54,7 @@ final readonly class Route
         public array $otherNames = [],
         private ?\Closure $sheet = null,
         private ?\Closure $edits = null,
+        public array $toBuy = [],
     ) {
         $this->standing = $settlement->standing;
         $this->met = $settlement->standing === RouteStanding::Met;
@@ -123,7 +125,7 @@ final readonly class Route
 
     public function called(string $name): self
     {
-        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet, $this->edits);
+        return $name === $this->name ? $this : new self($this->id, $name, $this->mouth, $this->fit, $this->settlement, $this->rails, $this->blocks, $this->result, $this->changes, $this->steps, $this->effortMinutes, $this->waitHours, $this->newAllergens, $this->risks, $this->score, $this->part, $this->otherNames, $this->sheet, $this->edits, $this->toBuy);
     }
 
     /**

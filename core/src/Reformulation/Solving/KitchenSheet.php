@@ -14,6 +14,7 @@ use Transmuta\Reformulation\Substitution\Kin;
 use Transmuta\Reformulation\Substitution\Unknown;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Nature;
+use Transmuta\Shelf\Tiers;
 
 /**
  * Makes of a solved layer what a hand weighs: things that can be done without leave, lines that need not move stay at the kitchen's own figure, and
@@ -30,6 +31,10 @@ final readonly class KitchenSheet
 
     /** What a dough is not mixed without. */
     private const OF_DOUGH = ['dairy', 'plant', 'fat', 'starch', 'egg', 'basic', 'water'];
+
+    /** What one thing may be more of instead of a second, and how much more for what left: starches differ in strength. */
+    private const TAKEN_OVER = ['starch', 'dairy', 'plant', 'fat'];
+    private const MORE = 1.3;
 
     /** Sweeteners that are enough, and the share of a layer that is next to nothing. */
     private const SWEETENERS = 2;
@@ -125,18 +130,55 @@ final readonly class KitchenSheet
             return ($in->group === 'sweetener' && \count($sweeteners) > self::SWEETENERS) || $in->class === 'emulsifier' || ($grams < self::CRUMB * $mass && !\in_array($in->group, ['agent', 'sweetener'], true));
         }, \ARRAY_FILTER_USE_BOTH);
 
-        return $this->fewer($best, $this->bounds($best, true), $beside);
+        // What has to be gone furthest for leaves first, then the least.
+        uksort($beside, fn(string $a, string $b): int => [$this->tier($b), $beside[$a]] <=> [$this->tier($a), $beside[$b]]);
+
+        return $this->fewer($best, $this->bounds($best, true), $beside, true);
+    }
+
+    private function tier(string $ingredient): int
+    {
+        return Tiers::of($this->reader->shelf->get($ingredient), '')->value;
+    }
+
+    /**
+     * The lines without one, whose grams the largest of its kin may take over: more of the same starch, milk or fat instead of a second. A gum and a powder
+     * have a most of their own.
+     *
+     * @return list<Unknown>
+     */
+    private function without(string $ingredient, Weighing $best, bool $isTakenOver): array
+    {
+        $in = $this->reader->shelf->get($ingredient);
+        $grams = $heir = null;
+        foreach ($best->unknowns as $i => $unknown) {
+            $other = $this->reader->shelf->get($unknown->ingredient);
+            if ($unknown->ingredient === $ingredient && $unknown->was === null) {
+                $grams = $best->grams[$i];
+            } elseif ($isTakenOver && \in_array($in->group, self::TAKEN_OVER, true) && !$unknown->fixed && Kin::are($other, $in) && ($heir === null || $best->grams[$i] > $best->grams[$heir])) {
+                $heir = $i;
+            }
+        }
+        $left = [];
+        foreach ($best->unknowns as $i => $unknown) {
+            if ($unknown->ingredient !== $ingredient || $unknown->was !== null) {
+                $left[] = $i === $heir && $grams !== null ? $unknown->bounded($unknown->least, max($unknown->most, $best->grams[$i] + self::MORE * $grams)) : $unknown;
+            }
+        }
+
+        return $left;
     }
 
     /**
      * Takes lines out, in their order, and solves without them: what can be done without is left out.
      *
      * @param array<string, float> $candidates by ingredient
+     * @param bool $isTakenOver whether what stays of its kin may take its grams over
      */
-    private function fewer(Weighing $best, Bounds $bounds, array $candidates): Weighing
+    private function fewer(Weighing $best, Bounds $bounds, array $candidates, bool $isTakenOver = false): Weighing
     {
         foreach (array_keys($candidates) as $ingredient) {
-            $left = $this->solved(array_values(array_filter($best->unknowns, static fn(Unknown $u): bool => $u->ingredient !== $ingredient || $u->was !== null)), $best);
+            $left = $this->solved($this->without($ingredient, $best, $isTakenOver), $best);
             $best = $left !== null && $bounds->hold($left) ? $left : $best;
         }
 

@@ -9,6 +9,7 @@ import { useMoney } from '../../shared/money';
 import { grams } from '../../shared/numbers';
 import { asked, ended, firstWords, STANDING } from '../../shared/routeWords';
 import { gramByGram } from '../../shared/routeOrder';
+import { shopping } from './toBuy';
 import { railName, railUnit, railVerdict } from './railWords';
 import { Only } from '../../shared/Only';
 
@@ -63,6 +64,11 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
                             <th scope="row">Brings</th>
                             <td>–</td>
                             {routes.map((route) => <td key={route.hash} style={{ color: route.new_allergens.length > 0 ? 'var(--beet)' : undefined }}>{route.new_allergens.join(', ') || 'no allergen that was not there'}</td>)}
+                        </tr>
+                        <tr>
+                            <th scope="row">To buy</th>
+                            <td>–</td>
+                            {routes.map((route) => <td key={route.hash}>{shopping(route)}</td>)}
                         </tr>
                         <tr>
                             <th scope="row">Costs</th>

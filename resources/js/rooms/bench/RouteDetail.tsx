@@ -8,6 +8,7 @@ import type { Route } from '../../api/types';
 import { grams } from '../../shared/numbers';
 import { PropertyRow } from './PropertyRow';
 import { asked, ifWords, STANDING } from '../../shared/routeWords';
+import { shopping } from './toBuy';
 import { WhoPays } from './WhoPays';
 import { Only } from '../../shared/Only';
 
@@ -44,6 +45,7 @@ export function RouteDetail({ route, onClose, onTake }: { route: Route; onClose:
                                 <div style={{ color: 'var(--ink-soft)' }}>{change.why}</div>
                             </Box>
                         ))}
+                        <p>To buy: {shopping(route)}</p>
                         {route.new_allergens.length > 0 && <p>Adds the allergen{route.new_allergens.length === 1 ? '' : 's'}: {route.new_allergens.join(', ')}.</p>}
                         {route.blocked_by.length > 0 && (
                             <>

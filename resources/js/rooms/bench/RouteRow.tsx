@@ -5,6 +5,7 @@ import type { Facts, Route } from '../../api/types';
 import { useMoney } from '../../shared/money';
 import { Unproven } from '../../shared/Unproven';
 import { dietName } from '../../shared/words';
+import { buying } from './toBuy';
 import { portionChange } from './portionChange';
 import { inPercent } from '../../shared/numbers';
 import { Term } from '../../shared/Term';
@@ -56,7 +57,7 @@ export function RouteRow({ route, was, diets, busy, beside, full, onBeside, onTa
                     {route.name}
                 </h3>
                 <Box sx={{ color: 'var(--ink-soft)', fontSize: 'var(--text-fine)', lineHeight: 1.25 }}>
-                    <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.chance !== null && <><span title="How likely its least likely layer sets within a step of what is aimed at">sets as aimed {inPercent(route.chance)}</span> · </>}{route.risks} to mind · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
+                    <Term of="fit">fit</Term> <strong style={{ color: 'var(--ink)' }}>{Math.round(route.fit)}</strong> · {route.chance !== null && <><span title="How likely its least likely layer sets within a step of what is aimed at">sets as aimed {inPercent(route.chance)}</span> · </>}{route.risks} to mind · {buying(route)} · {money(route.cost_minor)} each · {route.effort_min} min{route.wait_h > 0 ? ` + ${route.wait_h} h` : ''}
                 </Box>
             </Box>
             <Box sx={{ fontSize: 'var(--text-small)', lineHeight: 1.25, gridColumn: { xs: '2', md: 'auto' } }}>

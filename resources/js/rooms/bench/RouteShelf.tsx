@@ -16,6 +16,7 @@ import { RouteDetail } from './RouteDetail';
 import { ordered, ORDERS, type Order } from '../../shared/routeOrder';
 import { RouteRow } from './RouteRow';
 import { useMade } from './useMade';
+import { useStored } from '../../shared/useStored';
 
 /** Columns of a comparison that can still be read. */
 const MOST_BESIDE = 3;
@@ -26,7 +27,7 @@ export function RouteShelf({ data, onTaken, onAsked }: { data: BenchData; onTake
     const [limits, setLimits] = useState<Partial<Record<LimitKey, string>>>({});
     const [without, setWithout] = useState('');
     const [asked, setAsked] = useState<Brief | null>(null);
-    const [order, setOrder] = useState<Order>('plate');
+    const [order, setOrder] = useStored<Order>('route-order', (kept) => ORDERS.find((one) => one.id === kept)?.id ?? 'sheet');
     const [ticked, setTicked] = useState<string[]>([]);
     const [compared, setCompared] = useState(false);
     const [opened, setOpened] = useState<Route | null>(null);

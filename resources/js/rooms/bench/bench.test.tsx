@@ -27,6 +27,7 @@ const rail = (part: Partial<Rail>): Rail => ({ property: 'set', unit: 'GE %', ta
 const route: Route = {
     id: 'cornflour-agar', name: 'Cornflour and agar', mouth: 'short, clean bite', fit: 94.2, met: true, standing: 'met', chance: 0.86, hash: 'a1', debts: [], words: [], near: [], packets: [], guesses: [], questions: [], names: {}, rails: { 0: [rail({})] }, blocked_by: [],
     changes: [{ layer: 'Curd', out: [{ ingredient: 'egg-yolk', name: 'Egg yolk', grams: 108 }], in: [{ ingredient: 'agar', name: 'Agar powder', grams: 1.6 }], why: 'Egg yolk gave 71 % of the set.' }],
+    to_buy: [{ ingredient: 'cornflour', name: 'Cornflour', tier: 1, where: 'any grocer' }, { ingredient: 'agar', name: 'Agar powder', tier: 2, where: 'baker’s or health shop' }],
     steps: ['Curd: boil 2–3 min.'], method: [], effort_min: 25, wait_h: 8, new_allergens: ['soybeans'], risks: 1, watch: [], cost_minor: 48, contains: [], layers: [], portion: {} as Route['portion'],
     diets: { vegan: { met: false, because: [], unproven: ['Plant butter: is it free of milk protein?'], proven: [] } },
     section: { width_mm: 70, cut: false, height_mm: 20, fill: 0.9, shape: 'round', layers: [] },
@@ -85,7 +86,7 @@ describe('a route', () => {
         const take = vi.fn();
         render(<RouteRow was={route.portion} beside={false} full={false} onBeside={vi.fn()} route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
-        expect(card.textContent).toContain('fit 94 · sets as aimed 86 % · 1 to mind · €0.48 each · 25 min + 8 h');
+        expect(card.textContent).toContain('fit 94 · sets as aimed 86 % · 1 to mind · 2 to buy, one at least from a baker’s or health shop · €0.48 each · 25 min + 8 h');
         expect(card.textContent).toContain('Vegan unproven');
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
         expect(take).toHaveBeenCalledOnce();

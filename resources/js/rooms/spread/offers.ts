@@ -1,5 +1,4 @@
 import type { Answer, Brief, Diet, Route } from '../../api/types';
-import { ordered } from '../../shared/routeOrder';
 import { standing } from '../../shared/standing';
 import { dietName } from '../../shared/words';
 
@@ -22,7 +21,7 @@ export function pairsOf(text: string, known: readonly string[]): Together[] {
 }
 
 /** The route a column shows: what loses least on the plate. */
-export const bestOf = (answer: Answer | undefined): Route | undefined => (answer ? ordered(answer.routes, 'plate')[0] : undefined);
+export const bestOf = (answer: Answer | undefined): Route | undefined => (answer ? answer.routes[0] : undefined);
 
 /** The better it stands, the higher. */
 const rank = (route: Route): number => ({ met: 3, met_if: 2, met_but: 1, missed: 0 })[route.standing];
@@ -39,7 +38,7 @@ export interface Serves {
 /** Which single route serves most of the diets asked for: those that serve several, the most first, then what loses least; none that is missed. */
 export function servesSeveral(answers: readonly { made: Together; answer: Answer | undefined }[], asked: readonly Diet[], most = 2): Serves[] {
     const all = answers.flatMap(({ made, answer }) =>
-        ordered(answer?.routes ?? [], 'plate').map((route): Serves => {
+        (answer?.routes ?? []).map((route): Serves => {
             const of = (state: string) => asked.filter((diet) => route.diets[diet] !== undefined && standing(route.diets[diet]) === state);
             return { route, made, met: of('met'), ask: of('unproven') };
         }),
