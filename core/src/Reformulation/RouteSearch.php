@@ -216,8 +216,9 @@ final readonly class RouteSearch
             $kind = LayerKind::of($this->original->layers[$n]);
             $best = null;
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
-                $one = $this->solve($n, $draft, $this->share($n, $needs->reach), $needs);
-                if ($best === null || $this->points($one, $kind) > $this->points($best, $kind)) {
+                $limits = $this->share($n, $needs->reach);
+                $one = $this->solve($n, $draft, $limits, $needs);
+                if ($best === null || $this->points($one, $kind, $needs, $limits) > $this->points($best, $kind, $needs, $limits)) {
                     $best = $one;
                 }
                 if ($best->worst($kind) <= 0.0) {
@@ -234,11 +235,13 @@ final readonly class RouteSearch
     /**
      * What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way and how much has to be weighed for it.
      */
-    private function points(SolvedLayer $one, LayerKind $kind): float
+    private function points(SolvedLayer $one, LayerKind $kind, Needs $needs, ?Limits $limits): float
     {
+        // What it takes of a number beyond its share the leading layer would have to save.
+        $over = $limits?->netCarbs === null ? 0.0 : max(0.0, $this->totals($one->state)->netCarbs / max(0.01, $limits->netCarbs) - 1.0);
         $comes = array_filter($one->draft->unknowns, fn(Unknown $unknown): bool => !$unknown->kept && $unknown->was === null && $this->reader->shelf->get($unknown->ingredient)->group !== 'basic');
 
-        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - Weights::of('others.thing') * \count($comes);
+        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - ($needs->protein ? 0.0 : Weights::of('others.thing')) * \count($comes) - Weights::of('others.over') * $over;
     }
 
     private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
@@ -247,7 +250,7 @@ final readonly class RouteSearch
         $target = Target::of($layer, $this->reader, $this->original->formula->serveAt);
         $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
         // A crust of seeds or nuts with one sweetener is what is made under a keto filling; it is less sweet than the biscuits were.
-        $target = $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
+        $target = $target->dry !== null && $target->dry >= Weights::of('base.stands') && $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
         $slack = match (true) {
             $needs->protein => [Job::Protein, Job::Fat, Job::FirmFat, Job::Water, Job::SugarBody, Job::SetWarm, Job::Acid],
             $needs->lean => [Job::Fat, Job::FirmFat, Job::Water, Job::Protein, Job::SetWarm],

@@ -70,7 +70,7 @@ final class Laws
             $off = abs($layer->se - $before->se);
             // A crust whose sugar leaves may be a third less sweet: what it is made of then is seeds, nuts and one sweetener.
             $isSugarless = $before->baseWords !== null && ($brief->asks(Diet::Keto) || $brief->asks(Diet::ReducedSugar));
-            $most = max(0.5, ($isSugarless ? 0.36 : ($isMet ? 0.05 : 0.10)) * $before->se);
+            $most = max(0.5, ($isSugarless ? ($isMet ? 0.36 : 0.5) : ($isMet ? 0.05 : 0.10)) * $before->se);
             $say(3, $off <= $most + 0.02, \sprintf('%s: %.1f of %.1f SE', $place, $layer->se, $before->se));
             $say(4, abs($layer->state->mass - $before->state->mass) <= 0.01 * $before->state->mass + 0.6, \sprintf('%s: %.0f of %.0f g', $place, $layer->state->mass, $before->state->mass));
             self::emulsion($before, $layer, $say);

@@ -85,7 +85,7 @@ final readonly class KitchenSheet
     private function newcomers(Weighing $best): array
     {
         $candidates = [];
-        $isDough = $this->isDough();
+        $isDough = $this->isDough($best);
         foreach ($best->unknowns as $i => $unknown) {
             $in = $this->reader->shelf->get($unknown->ingredient);
             // A dough that was bought and is mixed here now is mixed of all its parts: without its fat or its water it is no dough.
@@ -101,8 +101,12 @@ final readonly class KitchenSheet
         return $candidates;
     }
 
-    private function isDough(): bool
+    /** Whether what was bought as a dough is one again: of nuts and seeds it is pressed in, and needs neither water nor so much fat. */
+    private function isDough(Weighing $best): bool
     {
+        if (array_filter($best->unknowns, fn(Unknown $unknown): bool => $this->reader->shelf->get($unknown->ingredient)->isFlour()) === []) {
+            return false;
+        }
         foreach ($this->was->state->model->portions as $i => $portion) {
             if ($this->was->state->grams[$i] > 0.0 && $portion->ingredient->is(Nature::RawDough)) {
                 return true;
