@@ -38,8 +38,8 @@ final readonly class DemoLearning
      */
     private const TRIALS = [
         ['Passion-fruit curd tartlet', 'Vegan 1', [
-            [24, -0.3, 'right', 'too much', ['remark' => 'Thin at the edge of the ring; took a night.', 'verdict' => 'change', 'next' => 'a little more starch']],
-            [9, 0.1, 'right', 'too much', ['remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'verdict' => 'keep', 'ph' => 3.2, 'keeps' => [['day' => 2, 'words' => 'as on the first day'], ['day' => 3, 'words' => 'a little looser']]]],
+            [24, -0.2, 'right', 'too much', ['remark' => 'Thin at the edge of the ring; took a night.', 'verdict' => 'change', 'next' => 'a little more starch']],
+            [9, 0.4, 'right', 'too much', ['remark' => 'Held its edge when piped and after a night. A little sharper than the egg one.', 'verdict' => 'keep', 'ph' => 3.2, 'keeps' => [['day' => 2, 'words' => 'as on the first day'], ['day' => 3, 'words' => 'a little looser']]]],
         ]],
         ['Passion-fruit curd tartlet', 'Original', [[30, 0.2, 'right', 'right', ['remark' => 'The one we know.', 'verdict' => 'keep']]]],
         ['Blackcurrant baked cheesecake', 'Eggless 1', [
@@ -48,7 +48,7 @@ final readonly class DemoLearning
         ]],
         ['Blackcurrant baked cheesecake', 'Original', [[33, 0.3, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
         ['Cardamom set custard', 'Vegan 1', [
-            [26, -0.1, 'right', 'right', ['remark' => 'Sets like a pudding, tastes of coconut.', 'verdict' => 'change', 'next' => 'a softer coconut']],
+            [26, 0.5, 'right', 'right', ['remark' => 'Sets like a pudding, tastes of coconut.', 'verdict' => 'change', 'next' => 'a softer coconut']],
         ]],
         ['Cardamom set custard', 'Original', [[31, -0.2, 'right', 'right', ['verdict' => 'keep', 'remark' => '', 'grain' => 'smooth']]]],
         ['Cardamom set custard', 'Keto 1', [[12, 0.1, 'too much', 'right', ['remark' => 'Sweet and a little cold on the tongue.', 'verdict' => 'change', 'next' => 'less erythritol, more allulose']]]],
@@ -59,12 +59,12 @@ final readonly class DemoLearning
             [15, -0.3, 'right', 'right', ['verdict' => 'change', 'remark' => 'Soft again. Same packet.']],
         ]],
         ['Rhubarb buttermilk cream', 'Original', [[29, 0.1, 'right', 'right', ['verdict' => 'keep', 'remark' => '']], [5, -0.2, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
-        ['Night-sky lime icebox pie', 'Vegan 1', [[18, 0.0, 'right', 'right', ['remark' => 'Cuts, but leans.', 'verdict' => 'change', 'next' => 'firmer']], [6, -0.2, 'too much', 'right', ['remark' => '', 'verdict' => 'change']]]],
+        ['Night-sky lime icebox pie', 'Vegan 1', [[18, 0.2, 'right', 'right', ['remark' => 'Cuts, but leans.', 'verdict' => 'change', 'next' => 'firmer']], [6, 0.3, 'too much', 'right', ['remark' => '', 'verdict' => 'change']]]],
         ['Night-sky lime icebox pie', 'Original', [[27, 0.0, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
         ['Roasted-hazelnut mousse pot', 'Original', [[32, 0.3, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
         ['Roasted-hazelnut mousse pot', 'Vegan 1', [[14, -0.4, 'right', 'right', ['remark' => 'Lighter; falls a little by the second day.', 'verdict' => 'change', 'next' => 'whip it less', 'keeps' => [['day' => 2, 'words' => 'fell by a fifth']]]]]],
         ['Bay-leaf cream slice', 'Original', [[28, -0.1, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
-        ['Bay-leaf cream slice', 'Eggless 1', [[13, -0.3, 'too little', 'right', ['remark' => 'Tastes of less; the bay is gone.', 'verdict' => 'change', 'next' => 'a third more bay']]]],
+        ['Bay-leaf cream slice', 'Eggless 1', [[13, 0.3, 'too little', 'right', ['remark' => 'Tastes of less; the bay is gone.', 'verdict' => 'change', 'next' => 'a third more bay']]]],
         ['Comet-trail coffee cheesecake', 'Original', [[16, 0.2, 'right', 'right', ['verdict' => 'keep', 'remark' => '']]]],
     ];
 

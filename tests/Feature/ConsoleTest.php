@@ -78,7 +78,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(['brief', 'original', 'routes', 'blocked', 'proposals'], array_keys($json));
         self::assertGreaterThanOrEqual(3, count($json['routes']));
         foreach ($json['routes'] as $route) {
-            self::assertSame(['name', 'fit', 'met', 'standing', 'hash', 'near', 'questions', 'debts', 'blocked_by', 'result', 'changes', 'steps', 'method', 'watch'], array_keys($route));
+            self::assertSame(['name', 'fit', 'met', 'standing', 'hash', 'near', 'questions', 'debts', 'blocked_by', 'result', 'changes', 'to_buy', 'steps', 'method', 'watch'], array_keys($route));
             self::assertSame($route['met'], $route['standing'] === 'met');
             self::assertNotSame('missed', $route['standing']);
         }

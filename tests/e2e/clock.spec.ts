@@ -91,9 +91,9 @@ test('from who comes to a plan that is ticked off, moved and made anew', async (
     // Ticked off, late: it is planned anew from what happened.
     const spare = async () => (await page.getByRole('status').getByText(/to spare/).textContent()) ?? '';
     const before = await spare();
-    await rows.first().getByRole('button', { name: /^Done/ }).click();
+    await rows.getByRole('button', { name: /^Done/ }).first().click();
     await expect(rows.filter({ has: page.getByText('done', { exact: true }) }).first()).toBeVisible();
-    await page.clock.setFixedTime(new Date('2026-12-05T10:00:00'));
+    await page.clock.setFixedTime(new Date('2026-12-05T11:50:00'));
     await page.reload();
     await expect(page.getByRole('status').getByText(/to spare/)).toBeVisible();
     expect(await spare()).not.toBe(before);

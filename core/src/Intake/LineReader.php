@@ -84,10 +84,14 @@ final class LineReader
         return $this->lines($text, $system, $number)[0];
     }
 
-    /** @return non-empty-list<Line> everything the line holds, each under the words it was written in */
-    public function lines(string $text, UnitSystem $system, int $number = 0): array
+    /**
+     * @param ?string $as what it is read as, where that is not what is written: "flour 250 g" for "flour 250"
+     *
+     * @return non-empty-list<Line> everything the line holds, each under the words it was written in
+     */
+    public function lines(string $text, UnitSystem $system, int $number = 0, ?string $as = null): array
     {
-        $plain = $this->cleaned($text);
+        $plain = $this->cleaned($as ?? $text);
         if (mb_strlen($plain) > self::LONGEST) {
             return [Line::notUnderstood($text, 'The line is longer than 400 characters; give each ingredient a line of its own.', [], $number)];
         }

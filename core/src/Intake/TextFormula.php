@@ -13,6 +13,7 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
+use Transmuta\Intake\Recipe\BareNumbers;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\Row;
@@ -69,6 +70,10 @@ final readonly class TextFormula
         $open = self::opened('Dish');
         $heading = '';
         $rows = (new Rows($this->lines))->of($written, $system);
+        $grams = (new BareNumbers($this->lines))->of($rows, $system);
+        if ($grams !== [] && $spoken === null) {
+            $inferred[] = new Inference('measures', null, $system->value, \sprintf('numbers without a unit are taken as grams: “%s”', mb_substr((string) reset($grams), 0, -2)));
+        }
         // Steps between the layers are of the layer they stand under, and so are those under the last; after "Method" they are of the whole.
         $isBetween = self::stepsStandBetween($rows);
         foreach ($rows as $row) {
@@ -98,7 +103,7 @@ final readonly class TextFormula
                         }
                         break;
                     case RowKind::Line:
-                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number));
+                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number, $grams[$row->number] ?? null));
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);

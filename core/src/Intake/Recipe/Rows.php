@@ -8,6 +8,8 @@ use Transmuta\Formula\Confidence;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
+use Transmuta\Reference\Kept;
+use Transmuta\Reference\Table;
 
 /**
  * Tells the rows of a pasted recipe apart: the title, "serves 8–10", headings with and without a colon, ingredient lines, method, notes.
@@ -26,7 +28,11 @@ final readonly class Rows
     private const TIMES = '/^(?:prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bake\s+time|total(?:\s+time)?|chill(?:ing)?(?:\s+time)?|set(?:ting)?\s+time|rest(?:ing)?(?:\s+time)?|freez(?:e|ing)(?:\s+time)?|active(?:\s+time)?|ready\s+in|time|difficulty|skill(?:\s+level)?|course|cuisine|category|keywords?|author|by|source|calories|kcal|rating|diet|level|cost|print(?:\s+recipe)?|jump\s+to\s+recipe|pin(?:\s+recipe)?|save(?:\s+recipe)?|share|published|updated|serving\s+size|advertisement|scale)\b\s*(?:[:|–-].*|\s+\d.*)?$/iu';
     private const YIELD = '/^(?:serves|servings?|makes|yields?|portions?|feeds|recipe\s+yield|quantity|for)\b\s*(?:about|approx\.?|around|up\s+to)?\s*[:–-]?\s*(?=.*(?:\d|one|two|four|six|eight|ten|twelve))/iu';
     private const PLACES = 'layers|crust|base|filling|topping|layer|curd|cream|mousse|glaze|ganache|meringue|sauce|compote|coulis|caramel|custard|jelly|gelee|sponge|cake|cheesecake|pastry|dough|crumble|crumbs?|streusel|garnish|decoration|frosting|icing|syrup|top|bottom|middle|assembly|praline|shell|case|batter|mix|mixture|swirl|puree|brittle|tuile|biscuit|tart|pudding|panna\s+cotta|parfait|semifreddo|sorbet|drizzle|soak|chantilly|fruit|finish|decorate|serve|posset|brulee|bavarois|diplomat|set\s+cream|insert|coating|spray|mirror|frangipane|cremeux|sabayon|zabaglione|nougatine|dacquoise|genoise|joconde|choux|espuma|ripple|flan';
-    private const VERBS = 'preheat|heat|mix|whisk|stir|melt|put|place|pour|beat|bake|line|crush|combine|add|blend|blitz|bring|boil|simmer|cook|whip|fold|spread|press|chill|refrigerate|freeze|leave|let|remove|take|turn|serve|cut|slice|soak|bloom|sprinkle|dissolve|grease|butter|sift|cream|divide|spoon|transfer|cover|strain|set|roll|prick|meanwhile|in\s+an?|to\s+make|for\s+the\s+\w+,|using|once|when|while|start|begin|first|next|then|finally|make|prepare|meanwhile|gently|slowly|carefully|wash|peel|warm|return|tip|scrape|decorate|garnish|dust|drain|process|pulse|whizz|reduce|unmould|unmold|invert|run|with|allow|repeat|top|drizzle|gradually|set\s+aside|after|before|if|store|keep|scald|temper|infuse|split|assemble|position|arrange|ladle|fill|bash|separate|caramelise|caramelize|torch|at\s+this';
+    /** What begins a step and is no verb of an operation, or none in a table: "meanwhile", "to make". */
+    private const BEGINS = 'meanwhile|in\s+an?|to\s+make|for\s+the\s+\w+,|using|once|when|while|start|begin|first|next|then|finally|make|prepare|gently|slowly|carefully|with|gradually|set\s+aside|after|before|if|position|at\s+this';
+
+    /** Verbs that are things first: "flour, sifted", "zest of a lemon; chopped". */
+    private const THINGS = ['flour', 'oil', 'sponge', 'ice', 'rice', 'juice', 'zest', 'stone', 'brown', 'layer', 'rain', 'core', 'egg wash', 'eggwash', 'salt', 'glaze', 'frost', 'colour'];
 
     public function __construct(private LineReader $lines) {}
 
@@ -68,6 +74,7 @@ final readonly class Rows
         // Where the dish has a name already, a row is only taken for its title in what is plainly a whole recipe.
         $isWhole = array_filter($rows, static fn(string $row): bool => preg_match(self::METHOD, trim($row)) === 1 || preg_match(self::INGREDIENTS, trim($row)) === 1 || self::yield(trim($row)) !== null) !== [];
         $hasSteps = array_filter($rows, self::isStep(...)) !== [];
+        $numbered = $this->numbered($rows, $system);
         foreach ($rows as $at => $written) {
             $number = $numbers[$at] + 1;
             $text = trim($written);
@@ -179,7 +186,7 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Step, '', $row);
                 continue;
             }
-            if ((self::isStep($text) && !$this->isLine($row, $system)) || $this->isBareStep($row) || ($seenLine && $this->isShortStep($row, $system))) {
+            if (isset($numbered[$at]) || (self::isStep($text) && !$this->isLine($row, $system)) || $this->isBareStep($row) || ($seenLine && $this->isShortStep($row, $system))) {
                 // Steps without a heading: the method has begun, if lines stood before it.
                 $mode = $seenLine ? 'method' : $mode;
                 $found[] = new Row($number, $text, $seenLine ? RowKind::Step : RowKind::Aside, '', $row);
@@ -315,6 +322,48 @@ final readonly class Rows
         return preg_match('/^for\s+the\s+.+|^.{2,40}:$/iu', $row) === 1 && preg_match(self::NOTES, $row) !== 1;
     }
 
+    /** What a step may begin with, as a pattern: the verbs of the operations, in whose table they are kept once, and a few words more. */
+    private static function verbs(): string
+    {
+        return Kept::once(self::class, static fn(): string => self::BEGINS . '|' . implode('|', array_map(static fn(string $verb): string => preg_quote($verb, '/'), array_diff(array_unique(array_column(array_filter(Table::of('method/verbs'), static fn(array $row): bool => $row['lang'] === 'en'), 'verb')), self::THINGS))));
+    }
+
+    /**
+     * Rows of a run that is numbered through, "1." "2." "3.", in which one at least tells what to do, or none is an amount of something: all of them are steps.
+     *
+     * @param list<string> $rows
+     *
+     * @return array<int, true> by place
+     */
+    private function numbered(array $rows, UnitSystem $system): array
+    {
+        $run = $all = [];
+        $last = null;
+        $close = function () use (&$run, &$all, $rows, $system): void {
+            $lines = array_filter($run, fn(int $at): bool => $this->isLine((string) preg_replace('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/iu', '', $rows[$at]), $system));
+            if (\count($run) > 1 && ($lines === [] || array_filter($run, static fn(int $at): bool => self::isStep(trim($rows[$at]))) !== [])) {
+                $all += array_fill_keys($run, true);
+            }
+            $run = [];
+        };
+        foreach ($rows as $at => $row) {
+            if (trim($row) === '') {
+                continue;
+            }
+            $number = preg_match('/^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+\D/iu', $row, $m) === 1 ? (int) $m[1] : null;
+            if ($number === null || $last === null || $number !== $last + 1) {
+                $close();
+            }
+            if ($number !== null) {
+                $run[] = $at;
+            }
+            $last = $number;
+        }
+        $close();
+
+        return $all;
+    }
+
     /** A sentence that tells what to do. */
     private static function isStep(string $row): bool
     {
@@ -322,7 +371,7 @@ final readonly class Rows
         $isNumbered = preg_match('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+\D|^step\s+\d/iu', $row) === 1;
         $words = \count(preg_split('/\s+/u', $plain) ?: []);
         // "Caramel: boil sugar and water to a deep amber".
-        $starts = preg_match('/^(?:[\p{L}\s]{2,30}:\s*)?(?:' . self::VERBS . ')\b/u', $plain) === 1;
+        $starts = preg_match('/^(?:[\p{L}\s]{2,30}:\s*)?(?:' . self::verbs() . ')\b/u', $plain) === 1;
 
         // "Simmer 35 minutes", "cook to 82 C", "chill overnight": a heat, a time or an end makes the shortest row a step.
         $isLed = $starts && preg_match('/\b(?:until|overnight)\b|\b\d{1,3}\s*(?:min|mins|minutes?|h|hrs?|hours?|secs?|seconds?)\b|\b\d{2,3}\s*(?:°|º|˚|degrees?\b|deg\b|[cf]\b)/u', $plain) === 1;
@@ -333,7 +382,7 @@ final readonly class Rows
     /** "Whip", "mix well, chill": nothing but what is done, and no name of the shelf ("cream"). */
     private function isBareStep(string $row): bool
     {
-        $verb = '(?:' . self::VERBS . ')(?:\s+(?:well|in|out|together|again|smooth))?';
+        $verb = '(?:' . self::verbs() . ')(?:\s+(?:well|in|out|together|again|smooth))?';
 
         return mb_strlen($row) <= 60 && preg_match("/^$verb(?:(?:,\\s*(?:and\\s+)?|\\s+and\\s+|\\s+)$verb)*[.!]?$/iu", $row) === 1 && $this->lines->ingredientNamed($row) === null;
     }
@@ -341,7 +390,7 @@ final readonly class Rows
     /** "Whip to soft peaks", "fold in the rest": begins with what is done, states no amount, and names nothing of the shelf. */
     private function isShortStep(string $row, UnitSystem $system): bool
     {
-        return preg_match('/^(?:' . self::VERBS . ')\s+\p{L}+(?:\s+\p{L}+)+[.!]?$/iu', $row) === 1 && $this->lines->ingredientNamed($row) === null && $this->lines->read($row, $system)->ingredient === null;
+        return preg_match('/^(?:' . self::verbs() . ')\s+\p{L}+(?:\s+\p{L}+)+[.!]?$/iu', $row) === 1 && $this->lines->ingredientNamed($row) === null && $this->lines->read($row, $system)->ingredient === null;
     }
 
     private static function isProse(string $row): bool
@@ -354,6 +403,10 @@ final readonly class Rows
     {
         if (mb_strlen($row) > 160 || preg_match('/\d|½|¼|¾|⅓|⅔|\b(?:an?|one|two|three|half|pinch|knob|splash|squeeze|handful|juice|zest)\b/iu', $row) !== 1) {
             return false;
+        }
+        $bare = BareNumbers::parts($row);
+        if ($bare !== null && $this->lines->ingredientNamed($bare[0]) !== null) {
+            return true;
         }
         $isStep = self::isStep($row);
         if (!$isStep && preg_match('/^\W*(?:about\s+|approx\.?\s+)?[\d½¼¾⅓⅔⅛]/u', $row) === 1) {
