@@ -93,7 +93,7 @@ final readonly class Converter
         $steps = $formula->method !== [] ? array_map(static fn(Step $step): string => $step->text, $formula->method) : $this->method->steps($dish);
 
         // The form numbers them: a number that was typed before a step would stand there twice.
-        return array_values(array_map(static fn(string $step): string => (string) preg_replace('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/iu', '', $step), $steps));
+        return array_values(array_map(Step::unnumbered(...), $steps));
     }
 
     private function line(Line $line, Formula $formula): string

@@ -72,7 +72,7 @@ final readonly class TextFormula
         $rows = (new Rows($this->lines))->of($written, $system);
         $grams = (new BareNumbers($this->lines))->of($rows, $system);
         if ($grams !== [] && $spoken === null) {
-            $inferred[] = new Inference('measures', null, $system->value, \sprintf('numbers without a unit are taken as grams: “%s”', mb_substr((string) reset($grams), 0, -2)));
+            $inferred[] = new Inference('measures', null, $system->value, \sprintf('numbers without a unit are taken as grams: “%s”', reset($grams)));
         }
         // Steps between the layers are of the layer they stand under, and so are those under the last; after "Method" they are of the whole.
         $isBetween = self::stepsStandBetween($rows);
@@ -103,7 +103,7 @@ final readonly class TextFormula
                         }
                         break;
                     case RowKind::Line:
-                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number, $grams[$row->number] ?? null));
+                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number, isset($grams[$row->number]) ? "$row->text g" : null));
                         break;
                     case RowKind::Title:
                         $head['title'] ??= mb_substr($row->value, 0, 160);

@@ -104,7 +104,7 @@ final readonly class MethodWriter
                 array_push($told, ...$new);
 
                 // The card numbers its steps itself.
-                return preg_replace('~^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', '', $step->text) . ($new === [] ? '' : ' [' . implode('; ', $new) . ']');
+                return Step::unnumbered($step->text) . ($new === [] ? '' : ' [' . implode('; ', $new) . ']');
             },
             $dish->formula->method,
             array_keys($dish->formula->method),

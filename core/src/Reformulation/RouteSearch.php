@@ -215,8 +215,8 @@ final readonly class RouteSearch
             }
             $kind = LayerKind::of($this->original->layers[$n]);
             $best = null;
+            $limits = $this->share($n, $needs->reach);
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
-                $limits = $this->share($n, $needs->reach);
                 $one = $this->solve($n, $draft, $limits, $needs);
                 if ($best === null || $this->points($one, $kind, $needs, $limits) > $this->points($best, $kind, $needs, $limits)) {
                     $best = $one;
@@ -368,6 +368,8 @@ final readonly class RouteSearch
         [$effort, $wait] = $this->handling($result);
         $names = RouteNames::of($original, $result, $leading, array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
 
+        $new = NewThings::of($original, $result, $this->schools->market->value);
+
         return new Route(
             id: $solved[$leading]->draft->id,
             name: $names->name,
@@ -383,11 +385,11 @@ final readonly class RouteSearch
             waitHours: $wait,
             newAllergens: $allergens,
             risks: \count($serious),
-            score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
+            score: $fit - $this->costs($solved[$leading]->draft, $result, \count($serious), \count($allergens), $effort, $wait, $new) - Weights::of('score.unsure') * (1.0 - (Route::likely($rails, $result) ?? 1.0)),
             part: $solved[$leading]->draft->part,
             otherNames: $names->others,
             edits: fn(): array => $edits ?? $this->edits($result->formula, $solved),
-            toBuy: NewThings::of($this->original, $result, $this->schools->market->value)->toBuy(),
+            toBuy: $new->toBuy(),
             sheet: $isWeighed ? null : fn(?bool $isGentle): Route => $this->route($isGentle === null ? $solved : array_map(static fn(SolvedLayer $one): SolvedLayer => $one->weighed($isGentle), $solved), $leading, true),
         );
     }
@@ -411,13 +413,13 @@ final readonly class RouteSearch
     }
 
     /** Points of fit that a route costs: what is to be minded, what it brings, money, hands, waiting, and how far it is from like for like. */
-    private function costs(Draft $draft, DishReading $result, int $risks, int $allergens, int $effort, int $wait): float
+    private function costs(Draft $draft, DishReading $result, int $risks, int $allergens, int $effort, int $wait, NewThings $new): float
     {
         $dearer = max(0.0, $result->portion['cost_minor'] / max(1.0, $this->original->portion['cost_minor']) - 1.0);
         $leads = $this->schools->citrusWithGelatin && array_filter($result->layers, static fn(LayerReading $l): bool => ($l->set->mechanisms['gelatin'] ?? 0.0) > 0.1) !== [];
 
         return Weights::of('score.risk') * $risks + Weights::of('score.allergen') * $allergens + Weights::of('score.dearer') * $dearer
-            + NewThings::of($this->original, $result, $this->schools->market->value)->cost()
+            + $new->cost()
             + Weights::of('score.minute') * $effort + Weights::of('score.hour') * $wait + Weights::of('score.preference') * $draft->rank - ($leads ? Weights::of('score.school') : 0.0);
     }
 

@@ -7,7 +7,6 @@ declare(strict_types=1);
 use Transmuta\Diet\Diet;
 use Transmuta\Engine;
 use Transmuta\Reformulation\Brief\Brief;
-use Transmuta\Reformulation\Ranking\NewThings;
 use Transmuta\Shelf\IngredientList;
 use Transmuta\Tests\Atlas\RandomDishes;
 use Transmuta\Tests\Atlas\Sheets;
@@ -29,7 +28,6 @@ foreach ($dishes as $name => $formula) {
     if ($at++ % $n !== $k) {
         continue;
     }
-    $was = $engine->read($formula);
     foreach ([Diet::Vegan, Diet::Eggless, Diet::GlutenFree, Diet::Keto, Diet::HighProtein] as $diet) {
         $start = hrtime(true);
         $answer = $engine->answer($formula, Brief::of([$diet]));
@@ -39,7 +37,7 @@ foreach ($dishes as $name => $formula) {
         echo json_encode([
             'dish' => $name, 'diet' => $diet->value, 'ms' => $ms, 'isRandom' => str_starts_with((string) $name, 'random '),
             'standing' => $route === null ? 'refused' : $route->standing->value, 'name' => $route->name ?? $answer->blocked[0]->reason ?? '',
-            'new' => $isChanged ? count(NewThings::of($was, $route->result, 'uk')->all) : null,
+            'new' => $isChanged ? count($route->toBuy) : null,
             'checks' => $isChanged ? Sheets::judge($engine, $formula, $route, [$diet]) : [],
             'sheet' => $isChanged ? Sheets::printed($formula, $route->formula()) : '',
         ], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), "\n";

@@ -26,7 +26,7 @@ final readonly class BareNumbers
     /**
      * @param list<Row> $rows
      *
-     * @return array<int, string> what rows are read as, by their number; none where the sheet is not told to be in grams
+     * @return array<int, string> rows whose number is grams, as written, by their number; none where the sheet is not told to be in grams
      */
     public function of(array $rows, UnitSystem $system): array
     {
@@ -40,7 +40,7 @@ final readonly class BareNumbers
             $isWeighed = !$this->isCounted($text[0], $system);
             $tell += (int) ($isWeighed && $this->lines->ingredientNamed($text[0]) !== null);
             if ($isWeighed || $text[1] >= self::WEIGHED) {
-                $bare[$row->number] = "$row->text g";
+                $bare[$row->number] = $row->text;
             }
         }
 

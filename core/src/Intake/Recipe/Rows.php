@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Intake\Recipe;
 
 use Transmuta\Formula\Confidence;
+use Transmuta\Formula\Step;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Numbers;
 use Transmuta\Quantity\UnitSystem;
@@ -340,7 +341,7 @@ final readonly class Rows
         $run = $all = [];
         $last = null;
         $close = function () use (&$run, &$all, $rows, $system): void {
-            $lines = array_filter($run, fn(int $at): bool => $this->isLine((string) preg_replace('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/iu', '', $rows[$at]), $system));
+            $lines = array_filter($run, fn(int $at): bool => $this->isLine(Step::unnumbered($rows[$at]), $system));
             if (\count($run) > 1 && ($lines === [] || array_filter($run, static fn(int $at): bool => self::isStep(trim($rows[$at]))) !== [])) {
                 $all += array_fill_keys($run, true);
             }
@@ -350,7 +351,7 @@ final readonly class Rows
             if (trim($row) === '') {
                 continue;
             }
-            $number = preg_match('/^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+\D/iu', $row, $m) === 1 ? (int) $m[1] : null;
+            $number = preg_match('/' . Step::NUMBER . '\D/iu', $row) === 1 ? (int) preg_replace('/\D/', '', Step::number($row)) : null;
             if ($number === null || $last === null || $number !== $last + 1) {
                 $close();
             }
@@ -368,7 +369,7 @@ final readonly class Rows
     private static function isStep(string $row): bool
     {
         $plain = mb_strtolower(self::bare($row));
-        $isNumbered = preg_match('/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+\D|^step\s+\d/iu', $row) === 1;
+        $isNumbered = preg_match('/' . Step::NUMBER . '\D|^step\s+\d/iu', $row) === 1;
         $words = \count(preg_split('/\s+/u', $plain) ?: []);
         // "Caramel: boil sugar and water to a deep amber".
         $starts = preg_match('/^(?:[\p{L}\s]{2,30}:\s*)?(?:' . self::verbs() . ')\b/u', $plain) === 1;

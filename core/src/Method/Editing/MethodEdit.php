@@ -118,14 +118,8 @@ final class MethodEdit
         return match (true) {
             !$isTouched => new EditedStep($step, 'same', $step->text),
             $told === [] => new EditedStep(new Step('', $step->id), 'gone', $step->text),
-            default => new EditedStep(new Step(self::numbered($step->text) . implode(' ', $told), $step->id), 'edited', $step->text),
+            default => new EditedStep(new Step(Step::number($step->text) . implode(' ', $told), $step->id), 'edited', $step->text),
         };
-    }
-
-    /** "3. ", where the maker numbered the step. */
-    private static function numbered(string $text): string
-    {
-        return preg_match('~^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', $text, $m) === 1 ? $m[0] : '';
     }
 
     private function sentence(int $n, Sentence $sentence): string

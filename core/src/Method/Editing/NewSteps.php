@@ -195,7 +195,7 @@ final class NewSteps
             $names[] = $this->arrivals->name($id);
             $this->taken[$layer][$id] = true;
             $isHeated = $isHeated && isset($heated[$id]);
-            $water += $line->grams * $this->arrivals->ingredient($id)->composition->of100('water') / 100;
+            $water += $this->water([$line]);
             $held += $line->grams;
             if ($water >= $wanted) {
                 break;

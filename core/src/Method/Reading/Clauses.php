@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Transmuta\Method\Reading;
 
+use Transmuta\Formula\Step;
+
 /** Takes a method apart: into sentences, and those into clauses of one verb each. Every letter of it is in one of them. */
 final class Clauses
 {
@@ -30,7 +32,7 @@ final class Clauses
     /** @return list<string> sentences of a step, trimmed */
     public static function sentences(string $step): array
     {
-        $step = trim((string) preg_replace('~^(?:step\s*)?\d{1,2}\s*[.):]\s+~iu', '', $step));
+        $step = trim(Step::unnumbered($step));
         // A full stop behind a shortened word or within a figure ends nothing.
         $parts = preg_split('~(?<!\bapprox\.)(?:(?<!\bmin\.)(?<!\bmins\.)(?<!\bhrs\.)|(?=\s+\D))(?<!\btbsp\.)(?<!\btsp\.)(?<!\bca\.)(?<!\bstraw\.)(?<!\bStraw\.)(?<!\bsq\.)(?<!\be\.g\.)(?<!\bi\.e\.)(?<!\betc\.)(?<=[.!?])\s+(?=\S)|\R~u', $step) ?: [];
 

@@ -61,17 +61,12 @@ final class RouteJudge
     /** 3 where it holds and is weighed, 2 where it is weighed and nearly holds, 1 where it holds and nobody would weigh it, else 0. */
     private static function group(Route $route): int
     {
-        $isShort = self::things($route) <= self::THINGS + self::THINGS_A_LAYER * \count($route->changes);
+        $isShort = \count($route->toBuy) <= self::THINGS + self::THINGS_A_LAYER * \count($route->changes);
 
         return match (true) {
             $route->standing->holds() => $isShort ? 3 : 1,
             default => $isShort && $route->standing === RouteStanding::MetBut && $route->settlement->worst() <= self::NEARLY ? 2 : 0,
         };
-    }
-
-    private static function things(Route $route): int
-    {
-        return $route->result->original === null ? 0 : \count(NewThings::of($route->result->original, $route->result, '')->all);
     }
 
     /** Points among routes that stand alike. */

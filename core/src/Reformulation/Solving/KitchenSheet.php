@@ -30,7 +30,7 @@ final readonly class KitchenSheet
     private const PLAIN = ['water', 'colour'];
 
     /** What a dough is not mixed without. */
-    private const OF_DOUGH = ['dairy', 'plant', 'fat', 'starch', 'egg', 'basic', 'water'];
+    private const OF_DOUGH = ['dairy', 'plant', 'fat', 'starch', 'egg', 'basic'];
 
     /** What one thing may be more of instead of a second, and how much more for what left: starches differ in strength. */
     private const TAKEN_OVER = ['starch', 'dairy', 'plant', 'fat'];

@@ -20,8 +20,8 @@ export function pairsOf(text: string, known: readonly string[]): Together[] {
         .filter((pair) => pair.length > 1 && !seen.has(keyOf(pair)) && seen.add(keyOf(pair)));
 }
 
-/** The route a column shows: what loses least on the plate. */
-export const bestOf = (answer: Answer | undefined): Route | undefined => (answer ? answer.routes[0] : undefined);
+/** The route a column shows: the first, as the engine puts them. */
+export const bestOf = (answer: Answer | undefined): Route | undefined => answer?.routes[0];
 
 /** The better it stands, the higher. */
 const rank = (route: Route): number => ({ met: 3, met_if: 2, met_but: 1, missed: 0 })[route.standing];
@@ -35,7 +35,7 @@ export interface Serves {
     ask: Diet[];
 }
 
-/** Which single route serves most of the diets asked for: those that serve several, the most first, then what loses least; none that is missed. */
+/** Which single route serves most of the diets asked for: those that serve several, the most first, then as the engine puts them; none that is missed. */
 export function servesSeveral(answers: readonly { made: Together; answer: Answer | undefined }[], asked: readonly Diet[], most = 2): Serves[] {
     const all = answers.flatMap(({ made, answer }) =>
         (answer?.routes ?? []).map((route): Serves => {
