@@ -123,10 +123,10 @@ export function RouteBeside({ original, originalName, routes, onTake, onClose }:
                     </tbody>
                 </Box>
             </DialogContent>
-            <DialogActions>
+            <DialogActions sx={{ gap: 1 }}>
                 <Button onClick={onClose}>Close</Button>
                 {routes.map((route, n) => (
-                    <Only to="develop"><Button key={route.hash} variant={n === 0 ? 'contained' : 'outlined'} onClick={() => onTake(route)} sx={{ maxWidth: 260 }}>
+                    <Only key={route.hash} to="develop"><Button variant={n === 0 ? 'contained' : 'outlined'} onClick={() => onTake(route)} sx={{ maxWidth: 260 }}>
                         {asked(route) === '' ? `Take ${route.name}` : `${asked(route)}. Take ${route.name} all the same`}
                     </Button></Only>
                 ))}

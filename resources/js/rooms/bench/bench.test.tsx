@@ -86,7 +86,7 @@ describe('a route', () => {
         const take = vi.fn();
         render(<RouteRow was={route.portion} beside={false} full={false} onBeside={vi.fn()} route={route} diets={['vegan']} busy={false} onTake={take} onOpen={vi.fn()} />);
         const card = screen.getByRole('article', { name: 'Cornflour and agar' });
-        expect(card.textContent).toContain('fit 94 · sets as aimed 86 % · 1 to mind · 2 to buy, one at least from a baker’s or health shop · €0.48 each · 25 min + 8 h');
+        expect(card.textContent).toContain('fit 94 · sets as aimed 86 % · 1 to mind · 2\u00a0to\u00a0buy, 1\u00a0from a baker’s or health shop · €0.48 each · 25 min + 8 h');
         expect(card.textContent).toContain('Vegan unproven');
         fireEvent.click(screen.getByRole('button', { name: 'Take it: Cornflour and agar' }));
         expect(take).toHaveBeenCalledOnce();

@@ -7,13 +7,13 @@ const route = (...things: [string, number, string][]) => ({ to_buy: things.map((
 describe('what a route has bought', () => {
     it('is counted, with the shop furthest away', () => {
         expect(buying(route())).toBe('nothing to buy');
-        expect(buying(route(['Cornflour', 1, 'any grocer'], ['Oat milk', 1, 'any grocer']))).toBe('2 to buy, any grocer');
-        expect(buying(route(['Cornflour', 1, 'any grocer'], ['Agar powder', 2, 'baker’s or health shop']))).toBe('2 to buy, one at least from a baker’s or health shop');
-        expect(buying(route(['Allulose', 3, 'pastry supplier']))).toBe('1 to buy, pastry supplier');
+        expect(buying(route(['Cornflour', 1, 'any grocer'], ['Oat milk', 1, 'any grocer']))).toBe('2\u00a0to\u00a0buy, any grocer');
+        expect(buying(route(['Cornflour', 1, 'any grocer'], ['Agar powder', 2, 'baker’s or health shop']))).toBe('2\u00a0to\u00a0buy, 1\u00a0from a baker’s or health shop');
+        expect(buying(route(['Allulose', 3, 'pastry supplier']))).toBe('1\u00a0to\u00a0buy, pastry supplier');
     });
 
     it('is listed by shop', () => {
         expect(shopping(route())).toBe('nothing');
-        expect(shopping(route(['Cornflour', 1, 'any grocer'], ['Oat milk', 1, 'any grocer'], ['Agar powder', 2, 'baker’s or health shop']))).toBe('Cornflour, Oat milk: any grocer. Agar powder: baker’s or health shop.');
+        expect(shopping(route(['Cornflour', 1, 'any grocer'], ['Oat milk', 1, 'any grocer'], ['Agar powder', 2, 'baker’s or health shop']))).toBe('Cornflour; Oat milk: any grocer. Agar powder: baker’s or health shop.');
     });
 });

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Diet } from '../../api/types';
-import { firstWords, STANDING } from '../../shared/routeWords';
+import { ended, firstWords, STANDING } from '../../shared/routeWords';
 import { Unproven } from '../../shared/Unproven';
 import { dietName } from '../../shared/words';
 import { briefFor, type Serves, together } from './offers';
@@ -16,11 +16,11 @@ export function OneForSeveral({ several, asked, ticked }: { several: Serves[]; a
                 const { route, made, met, ask } = one;
                 const lost = firstWords(route)[0];
                 return (
-                    <Only to="develop"><Box key={route.hash} component="label" sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline' }}>
+                    <Only key={route.hash} to="develop"><Box component="label" sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline' }}>
                         <input type="checkbox" checked={ticked.has(route)} disabled={ticked.taken.has(route.hash)} onChange={() => ticked.toggle({ route, brief: briefFor(made), name: together(made) })} aria-label={`Take one for ${[...met, ...ask].map(dietName).join(', ')}: ${route.name}`} />
                         <span>
                             <strong>One for {met.length + ask.length} of {asked.length}:</strong> {route.name} ({together(made)}), <strong style={{ color: STANDING[route.standing].colour }}>{STANDING[route.standing].word.toLowerCase()}</strong>
-                            {lost ? `, ${lost}` : ''}. It is {met.map((diet) => dietName(diet).toLowerCase()).join(', ') || 'none of them for certain'}
+                            {ended(lost ? `, ${lost}` : '')} It is {met.map((diet) => dietName(diet).toLowerCase()).join(', ') || 'none of them for certain'}
                             {ask.length > 0 && <>; {ask.map((diet) => dietName(diet).toLowerCase()).join(', ')} <Unproven questions={ask.flatMap((diet) => route.diets[diet]?.unproven ?? [])} names={route.names} /></>}.
                         </span>
                     </Box></Only>
