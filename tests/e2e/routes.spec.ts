@@ -49,6 +49,8 @@ test('a job says who did it and who does it, and its line is lit with it', async
     expect(Math.abs(shares.reduce((sum, share) => sum + share, 0) - 100)).toBeLessThanOrEqual(3);
     await expect(page.locator('[data-rail="protein"]')).toContainText('nobody pays');
     const line = page.getByRole('region', { name: 'Ledger' }).locator('[data-row]').filter({ has: page.getByLabel('Grams of Cornflour (maize starch)') });
+    // What would pay comes a moment later and moves the rows down: the mouse is not to be left behind.
+    await expect(page.locator('[data-rail="protein"]')).toContainText('would pay it');
     const before = await line.evaluate((el) => getComputedStyle(el).backgroundColor);
     await page.locator('[data-rail="set"]').getByText('Cornflour').hover();
     await expect.poll(() => line.evaluate((el) => getComputedStyle(el).backgroundColor)).not.toBe(before);
