@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'because', type: 'string'),
         new OA\Property(property: 'layer', type: 'number', nullable: true),
         new OA\Property(property: 'value', type: 'string'),
-        new OA\Property(property: 'what', type: 'string', enum: ['title', 'family', 'measures', 'portions', 'serve at', 'treat', 'tin', 'loss']),
+        new OA\Property(property: 'what', type: 'string', enum: ['title', 'language', 'layer', 'family', 'measures', 'portions', 'serve at', 'treat', 'tin', 'loss']),
     ],
 )]
 final class Inference {}

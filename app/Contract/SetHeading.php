@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
     type: 'object',
     required: ['text', 'layer', 'heading', 'value'],
     properties: [
-        new OA\Property(property: 'heading', type: 'string', enum: ['treat', 'tin', 'loss']),
+        new OA\Property(property: 'heading', type: 'string', enum: ['treat', 'tin', 'loss', 'whole'], description: 'whole: a list that its method parts stays one layer'),
         new OA\Property(property: 'layer', type: 'number'),
         new OA\Property(property: 'measures', type: 'string', nullable: true),
         new OA\Property(property: 'text', type: 'string'),

@@ -21,9 +21,11 @@ use Transmuta\Intake\Recipe\SchemaOrg;
 use Transmuta\Intake\Recipe\Together;
 use Transmuta\Intake\Recipe\TreatmentGuess;
 use Transmuta\Intake\TextFormula;
+use Transmuta\Intake\TextHeadings;
 use Transmuta\Intake\TreatmentGrammar;
 use Transmuta\Intake\Unreadable;
 use Transmuta\Method\BakeStages;
+use Transmuta\Method\Masses;
 use Transmuta\Method\Reading\MethodReader;
 use Transmuta\Process\LineWords;
 use Transmuta\Process\Making\Making;
@@ -98,7 +100,7 @@ final readonly class Engine
         if (SchemaOrg::is($text)) {
             $all = SchemaOrg::texts($text);
             $one = $all[$number - 1] ?? throw Unreadable::json(\sprintf('it holds %d recipe%s', \count($all), \count($all) === 1 ? '' : 's'));
-            $read = $this->staged($this->heated($this->text->recipe($one['text'], $assumed, $guessPortions), $one['text']));
+            $read = $this->staged($this->heated($this->parted($this->text->recipe($one['text'], $assumed, $guessPortions)), $one['text']));
             unset($all[$number - 1]);
 
             return new ReadRecipe($read->formula, $read->inferred, $read->aside, array_values(array_column($all, 'title')), $one['text']);
@@ -115,7 +117,70 @@ final readonly class Engine
             return $this->asText($this->json->read($data));
         }
 
-        return $this->staged($this->heated($this->text->recipe($text, $assumed, $guessPortions), $text));
+        return $this->staged($this->heated($this->parted($this->text->recipe($text, $assumed, $guessPortions)), $text));
+    }
+
+    /**
+     * A typed text with a heading of one layer set; what its method alone has parted gets the headings it stands under first.
+     *
+     * @param 'treat'|'tin'|'loss'|'whole' $heading `whole`: the list stays one layer
+     *
+     * @throws Fault\Nonsense if it cannot be set in this text
+     */
+    public function headed(string $text, int $layer, string $heading, string $value, UnitSystem $system): string
+    {
+        $read = $this->recipe($text, $system);
+        $isParted = array_filter($read->inferred, static fn(Inference $one): bool => $one->what === 'layer') !== [];
+        if ($heading === 'whole') {
+            return TextHeadings::whole($text, min([\PHP_INT_MAX, ...array_map(static fn(Line $line): int => $line->number, array_merge(...array_map(static fn(Layer $one): array => $one->lines, $read->formula->layers)))]));
+        }
+
+        return TextHeadings::set($isParted ? TextHeadings::written($text, $read->formula->layers) : $text, $layer, $heading, $value, $this->lines, $system);
+    }
+
+    /**
+     * A list without headings in the masses its method makes of it, which is a reading: said as one, and any heading that is written is kept instead.
+     */
+    private function parted(ReadRecipe $read): ReadRecipe
+    {
+        $layer = $read->formula->layers[0];
+        if (\count($read->formula->layers) !== 1 || $layer->name !== Layer::UNNAMED || $layer->loss !== null || $read->formula->method === []) {
+            return $read;
+        }
+        $lines = $layer->understood();
+        // A row nobody understood may belong to any of them.
+        if (array_filter($layer->lines, static fn(Line $line): bool => $line->ingredient === null && !str_contains((string) $line->reason, 'No amount')) !== []) {
+            return $read;
+        }
+        $masses = Masses::of((new MethodReader())->by($this->reader->shelf, $read->formula), array_map(static fn(Line $line): float => $line->grams, $lines));
+        if ($masses === []) {
+            return $read;
+        }
+        $weights = array_map(static fn(Masses $mass): float => array_sum(array_map(static fn(int $line): float => $lines[$line]->grams, $mass->lines)), $masses);
+        $main = (int) array_search(max($weights), $weights, true);
+        $layers = [];
+        $inferred = array_values(array_filter($read->inferred, static fn(Inference $one): bool => $one->layer === null));
+        foreach ($masses as $n => $mass) {
+            $of = array_map(static fn(int $line): Line => $lines[$line], $mass->lines);
+            // What nobody understood stands with the most of it, where it is asked for.
+            $held = array_values(array_filter($layer->lines, static fn(Line $line): bool => \in_array($line, $of, true) || ($n === $main && $line->ingredient === null)));
+            $name = match (true) {
+                $mass->name !== Masses::TOPPING => $mass->name,
+                \count($of) === 1 => (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->reader->shelf->get((string) $of[0]->ingredient)->name),
+                // Coffee and marsala are called by what they are: nothing says what they are for.
+                \count($of) === 2 => ucfirst(implode(' and ', $mass->named)),
+                default => $mass->name,
+            };
+            $layers[] = new Layer($name, $held, Treatment::none(), $n === $main ? $layer->tin : null);
+            $inferred[] = new Inference('layer', $n, $name, 'the list has no headings: by its method');
+        }
+        foreach ($read->inferred as $one) {
+            if ($one->layer !== null && $one->what === 'tin') {
+                $inferred[] = new Inference('tin', $main, $one->value, $one->because);
+            }
+        }
+
+        return new ReadRecipe($read->formula->with($layers), $inferred, $read->aside, $read->others, $read->text);
     }
 
     /**
@@ -136,17 +201,27 @@ final readonly class Engine
             return $read;
         }
         $method = (new MethodReader())->by($this->reader->shelf, $formula);
-        $words = [];
+        $language = $this->lines->language(preg_split('/\R/u', $text) ?: [$text]);
+        $words = $baked = [];
         foreach ($method->acts as $act) {
             // "Loaf tin, 170 °C for 55 minutes" is baked, though nobody says so.
             $isUnsaid = $act->operation->heats === 'oven' && $act->operation->key !== 'preheat' && preg_match('/\b(?:bake|roast|steam|oven)/iu', $act->words) !== 1;
-            $words[$act->layer][] = ($isUnsaid ? 'bake ' : '') . $act->words;
+            $said = ($isUnsaid ? 'bake ' : '') . ($language === null ? $act->words : $language->row($act->words));
+            $words[$act->layer][] = $said;
+            // What is put together and baked is baked, all of it: crumble on its apples.
+            foreach ($act->operation->heats === 'oven' && $act->operation->key !== 'preheat' ? $method->partsIn($act) : [] as $part) {
+                $baked[$part->layer][$said] = true;
+            }
         }
         $whole = implode(' ', array_map(static fn(Step $step): string => $step->text, $formula->method));
         $layers = $formula->layers;
         $inferred = $read->inferred;
         foreach ($layers as $n => $layer) {
             $guess = isset($words[$n]) ? TreatmentGuess::of($words[$n], $layer->understood(), $this->lines->ingredients($layer->understood()), $whole) : null;
+            if ($guess === null && isset($baked[$n])) {
+                $words[$n] = array_map(strval(...), array_keys($baked[$n]));
+                $guess = TreatmentGuess::of($words[$n], $layer->understood(), $this->lines->ingredients($layer->understood()), $whole);
+            }
             $treatment = $guess === null ? Treatment::none() : TreatmentGrammar::parse($guess[0]);
             if (!isset($words[$n]) || $treatment->words() === $layer->treatment->words()) {
                 continue;

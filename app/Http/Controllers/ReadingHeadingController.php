@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use Transmuta\Engine;
 use Transmuta\Intake\Recipe\Tins;
-use Transmuta\Intake\TextHeadings;
 use Transmuta\Quantity\UnitSystem;
 
 /** A typed text with what is done to one of its layers, or its tin, set to something else; keeps nothing. */
@@ -29,11 +28,12 @@ final class ReadingHeadingController extends Controller
     {
         $request->validate([
             'text' => ['required', 'string', 'max:400000'], 'layer' => ['required', 'integer', 'min:0', 'max:1000'],
-            'heading' => ['required', 'in:treat,tin,loss'], 'value' => ['present', 'nullable', 'string', 'max:200'],
+            'heading' => ['required', 'in:treat,tin,loss,whole'], 'value' => ['present', 'nullable', 'string', 'max:200'],
         ]);
         $heading = match ($request->string('heading')->value()) {
             'tin' => 'tin',
             'loss' => 'loss',
+            'whole' => 'whole',
             default => 'treat',
         };
 
@@ -42,6 +42,6 @@ final class ReadingHeadingController extends Controller
             Tins::read((string) $request->string('value'));
         }
 
-        return new JsonResponse(['text' => TextHeadings::set((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'), $engine->lines, UnitSystem::tryFrom((string) $request->string('measures')) ?? UnitSystem::Metric)]);
+        return new JsonResponse(['text' => $engine->headed((string) $request->string('text'), $request->integer('layer'), $heading, (string) $request->string('value'), UnitSystem::tryFrom((string) $request->string('measures')) ?? UnitSystem::Metric)]);
     }
 }

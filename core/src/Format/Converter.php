@@ -165,7 +165,7 @@ final readonly class Converter
     private static function lost(Formula $formula, array $kinds): array
     {
         $has = [
-            'layers' => \count($formula->layers) === 1 && !\in_array($formula->layers[0]->name, ['', 'Dish'], true) ? $formula->layers[0]->name : '',
+            'layers' => \count($formula->layers) === 1 && !\in_array($formula->layers[0]->name, ['', Layer::UNNAMED], true) ? $formula->layers[0]->name : '',
             'treatments' => self::named($formula, static fn(Layer $l): string => $l->treatment->isNone() ? '' : $l->treatment->words()),
             'tins' => self::named($formula, static fn(Layer $l): string => $l->tin?->words() ?? ''),
             'losses' => self::named($formula, static fn(Layer $l): string => $l->loss === null || $l->loss->isNone() ? '' : $l->loss->words()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Format;
 
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
 use Transmuta\Intake\Unreadable;
 
 /** A formula as a table, a row a line: `title,portions,layer,ingredient,grams,text`. A cell a spreadsheet would compute has an apostrophe before it. */
@@ -73,7 +74,7 @@ final class FormulaCsv
             throw Unreadable::json('the table has no line below its first');
         }
 
-        return ['title' => $title === '' ? 'Untitled dish' : $title, 'portions' => $portions, 'layers' => array_map(static fn(string $name, array $lines): array => ['name' => $name === '' ? 'Dish' : $name, 'lines' => $lines], array_map(strval(...), array_keys($layers)), array_values($layers))];
+        return ['title' => $title === '' ? 'Untitled dish' : $title, 'portions' => $portions, 'layers' => array_map(static fn(string $name, array $lines): array => ['name' => $name === '' ? Layer::UNNAMED : $name, 'lines' => $lines], array_map(strval(...), array_keys($layers)), array_values($layers))];
     }
 
     /**

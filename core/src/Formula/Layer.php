@@ -7,6 +7,9 @@ namespace Transmuta\Formula;
 /** One layer of a dish, in the order it is built from the bottom. Its id (a ULID, or '' where nobody has given one) stays with it through every change. */
 final readonly class Layer
 {
+    /** What a list under no heading is called. */
+    public const UNNAMED = 'Dish';
+
     /** @param list<Line> $lines */
     public function __construct(
         public string $name,

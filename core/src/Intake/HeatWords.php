@@ -75,4 +75,10 @@ final class HeatWords
 
         return preg_match('/^\s*(-?\d+(?:\.\d+)?)\s*$/u', $plain, $m) ? (float) $m[1] : null;
     }
+
+    /** Words in which hours with minutes stand as minutes: "1 h 15", "1hr 20 mins" and "1 hour and 5 minutes" are 75, 80 and 65 min. */
+    public static function inMinutes(string $words): string
+    {
+        return (string) preg_replace_callback('~(?<![\d.,/])(\d{1,2})\s*h(?:(?:ou)?rs?)?\.?\s*(?:and\s+)?([0-5]?\d)\s*(?:min(?:ute)?s?|m)?(?![\d.,]*\d|\p{L}|\s*(?:°|[cf]\b|g\b|cm))~iu', static fn(array $m): string => (60 * (int) $m[1] + (int) $m[2]) . ' min', $words);
+    }
 }

@@ -7,6 +7,7 @@ namespace Transmuta\Intake;
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Line;
+use Transmuta\Intake\Language\PageLanguage;
 use Transmuta\Intake\Production\Part;
 use Transmuta\Quantity\UnitSystem;
 use Transmuta\Reference\Figure;
@@ -76,6 +77,16 @@ final class LineReader
     public function nameOf(string $id, UnitSystem $system): string
     {
         return $this->matcher->nameOf($id, $system);
+    }
+
+    /**
+     * The language of a page, where it is another than English and known.
+     *
+     * @param list<string> $rows
+     */
+    public function language(array $rows): ?PageLanguage
+    {
+        return PageLanguage::of($rows, fn(string $id): string => $this->nameOf($id, UnitSystem::Metric));
     }
 
     /** The first of what a line holds. */

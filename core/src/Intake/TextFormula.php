@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Confidence;
 use Transmuta\Formula\Family;
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Layer;
@@ -13,11 +14,14 @@ use Transmuta\Formula\Loss;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Tin;
 use Transmuta\Formula\Treatment;
+use Transmuta\Intake\Language\PageLanguage;
 use Transmuta\Intake\Recipe\BareNumbers;
+use Transmuta\Intake\Recipe\CitrusParts;
 use Transmuta\Intake\Recipe\Inference;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\Row;
 use Transmuta\Intake\Recipe\RowKind;
+use Transmuta\Intake\Recipe\RowList;
 use Transmuta\Intake\Recipe\Rows;
 use Transmuta\Intake\Recipe\Spoken;
 use Transmuta\Intake\Recipe\Tins;
@@ -67,17 +71,25 @@ final readonly class TextFormula
             $inferred[] = new Inference('measures', null, $system->value, $spoken[1]);
         }
         $head = ['title' => null, 'family' => null, 'portions' => null, 'serve' => null, 'measured' => [], 'tin' => null];
-        $open = self::opened('Dish');
+        $open = self::opened(Layer::UNNAMED);
         $heading = '';
-        $rows = (new Rows($this->lines))->of($written, $system);
+        $language = $this->lines->language($written);
+        $said = $language?->rows($written) ?? $written;
+        $rows = (new Rows($this->lines))->of($said, $system);
+        if ($language !== null) {
+            $inferred[] = new Inference('language', null, $language->lang, 'the words of its rows');
+        }
         $grams = (new BareNumbers($this->lines))->of($rows, $system);
         if ($grams !== [] && $spoken === null) {
-            $inferred[] = new Inference('measures', null, $system->value, \sprintf('numbers without a unit are taken as grams: “%s”', reset($grams)));
+            $inferred[] = new Inference('measures', null, $system->value, \sprintf('numbers without a unit are taken as grams: “%s”', array_key_first($grams)));
         }
+        $making = implode(' ', array_map(static fn(Row $row): string => $row->kind === RowKind::Step ? $row->text : '', $rows));
         // Steps between the layers are of the layer they stand under, and so are those under the last; after "Method" they are of the whole.
         $isBetween = self::stepsStandBetween($rows);
         foreach ($rows as $row) {
             $isBetween = $isBetween && !Rows::opensMethod($row->text);
+            // What is kept is what was written, whatever it was read by.
+            $own = $language === null ? $row->text : trim($written[$row->number - 1] ?? $row->text);
             try {
                 switch ($row->kind) {
                     case RowKind::Key:
@@ -97,33 +109,40 @@ final readonly class TextFormula
                         break;
                     case RowKind::Layer:
                         $layers = self::close($layers, $open);
-                        $open = self::opened($row->key);
-                        foreach ($row->value === '' ? [] : Rows::listed($row->value) as $line) {
-                            array_push($open['lines'], ...$this->lines->lines($line, $system, $row->number));
-                        }
+                        $open = self::opened($language === null ? $row->key : self::heading($row->value === '' ? $own : (string) preg_replace('~:.*$~u', '', $own)));
+                        array_push($open['lines'], ...$this->listed($row, $own, $system, $grams, $making));
+                        break;
+                    case RowKind::Lines:
+                        array_push($open['lines'], ...$this->listed($row, $own, $system, $grams, $making));
                         break;
                     case RowKind::Line:
-                        array_push($open['lines'], ...$this->lines->lines($row->text, $system, $row->number, isset($grams[$row->number]) ? "$row->text g" : null));
+                        $read = $this->lines->lines($own, $system, $row->number, $grams[$row->text] ?? CitrusParts::of($row->text, $making) ?? ($language === null ? null : $row->text));
+                        array_push($open['lines'], ...(match (true) {
+                            $language !== null => self::recalled($read),
+                            $read[0]->ingredient === null => $this->elsewhere($own, $read, $system, $row->number),
+                            default => $read,
+                        }));
                         break;
                     case RowKind::Title:
-                        $head['title'] ??= mb_substr($row->value, 0, 160);
-                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        $name = $language === null ? $row->value : self::heading($own);
+                        $head['title'] ??= mb_substr($name, 0, 160);
+                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
-                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->text));
+                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $own));
                         }
                         $head['tin'] ??= Tins::of($row->text) === null ? null : [Tins::of($row->text), $row->text];
-                        if ($head['title'] === $row->value) {
-                            $inferred[] = new Inference('title', null, $row->value, 'the first row');
+                        if ($head['title'] === $name) {
+                            $inferred[] = new Inference('title', null, $name, 'the first row');
                         } else {
-                            $aside[] = $row->text;
+                            $aside[] = $own;
                         }
                         break;
                     case RowKind::Yield:
                         if ($head['portions'] === null) {
                             $head['portions'] = Rows::yield($row->value);
-                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $row->value));
+                            $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $language === null ? $row->value : $own));
                         }
-                        $head['tin'] ??= Tins::of($row->value) === null ? null : [Tins::of($row->value), $row->value];
+                        $head['tin'] ??= Tins::of($row->value) === null ? null : [Tins::of($row->value), $own];
                         break;
                     case RowKind::Tin:
                         $head['tin'] ??= [(string) Tins::of($row->value), $row->value];
@@ -134,7 +153,7 @@ final readonly class TextFormula
                         break;
                     case RowKind::Step:
                         $step = $row->value === '' ? $row->text : $row->value;
-                        $method[] = $row->text;
+                        $method[] = $own;
                         if ($head['portions'] === null && (preg_match('/\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:servings|portions)\b/iu', $step, $m) === 1 || preg_match('/\b(?:serves|makes)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\b(?!\s*(?:cm|inch|-|min|cups?\b|ml\b|g\b|litres?\b|oz\b))/iu', $step, $m) === 1 || preg_match('/(?:\bcuts?\s+into|[.;])\s*(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?\s+(?:slices|pieces|squares|bars|wedges)\b/iu', $step, $m) === 1) && (int) $m[1] > 1) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $m[0]));
@@ -143,10 +162,10 @@ final readonly class TextFormula
                         break;
                     case RowKind::StepHeading:
                         $heading = $row->key;
-                        $method[] = $row->text;
+                        $method[] = $own;
                         break;
                     case RowKind::Aside:
-                        $aside[] = $row->text;
+                        $aside[] = $own;
                         break;
                     case RowKind::Nothing:
                         break;
@@ -184,6 +203,66 @@ final readonly class TextFormula
         } catch (Nonsense $nonsense) {
             throw Unreadable::line(1, $nonsense->getMessage(), ucfirst($nonsense->mend) . '.');
         }
+    }
+
+    /**
+     * @param array<string, string> $grams lines whose bare number is grams
+     * @param string $own the row as it was written
+     * @param string $making all that is written of the making
+     *
+     * @return list<Line> lines written one after another in a row
+     */
+    private function listed(Row $row, string $own, UnitSystem $system, array $grams, string $making): array
+    {
+        $lines = [];
+        $said = $row->value === '' ? [] : RowList::of($row->value);
+        $written = RowList::of((string) preg_replace('~^[^:]{1,60}:\s*(?=.*\d)~u', '', rtrim($own, ' .')));
+        foreach ($said as $n => $line) {
+            $text = \count($written) === \count($said) ? $written[$n] : $line;
+            $read = $this->lines->lines($text, $system, $row->number, $grams[$line] ?? CitrusParts::of($line, $making) ?? ($text === $line ? null : $line));
+            array_push($lines, ...($text === $line ? $read : self::recalled($read)));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Names in a kitchen's language are recalled, and no published list: what is read by them is likely at the most.
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    private static function recalled(array $lines): array
+    {
+        return array_map(static fn(Line $line): Line => $line->ingredient === null ? $line : $line->atMost(Confidence::Likely), $lines);
+    }
+
+    /**
+     * A row of a page in English that only a name of another kitchen language makes something of: "1 litre doodh". One thing in all of them, or it is asked for.
+     *
+     * @param non-empty-list<Line> $read
+     *
+     * @return non-empty-list<Line>
+     */
+    private function elsewhere(string $row, array $read, UnitSystem $system, int $number): array
+    {
+        $found = [];
+        foreach (PageLanguage::all(fn(string $id): string => $this->lines->nameOf($id, $system)) as $language) {
+            $said = $language->row($row);
+            $lines = $said === $row ? [] : $this->lines->lines($row, $system, $number, $said);
+            if (\count($lines) === 1 && $lines[0]->ingredient !== null) {
+                $found[$lines[0]->ingredient] = $lines[0];
+            }
+        }
+        $one = array_values($found)[0] ?? null;
+
+        return \count($found) === 1 && $one !== null ? [$one->atMost(Confidence::Likely)] : $read;
+    }
+
+    private static function heading(string $row): string
+    {
+        return mb_substr(trim($row, " \t*#:=–—-"), 0, 80);
     }
 
     /** @param list<Row> $rows */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Transmuta\Intake;
 
 use Transmuta\Fault\Nonsense;
+use Transmuta\Formula\Layer;
 use Transmuta\Intake\Recipe\Row;
 use Transmuta\Intake\Recipe\RowKind;
 use Transmuta\Intake\Recipe\Rows;
@@ -23,7 +24,8 @@ final class TextHeadings
     public static function set(string $text, int $layer, string $heading, string $value, LineReader $lines, UnitSystem $system): string
     {
         $written = preg_split('/\R/u', $text) ?: [$text];
-        $rows = (new Rows($lines))->of($written, $system);
+        $language = $lines->language($written);
+        $rows = (new Rows($lines))->of($language?->rows($written) ?? $written, $system);
         $starts = self::layers($rows);
         if (!isset($starts[$layer])) {
             throw Nonsense::of('layer', (string) ($layer + 1), \sprintf('the text has %d', \count($starts)));
@@ -39,13 +41,14 @@ final class TextHeadings
             }
         }
         // Lines before any heading: the row goes right above the first of them.
-        while ($instead === 0 && $from < 0 && $at < $end && $rows[$at]->kind !== RowKind::Line) {
+        while ($instead === 0 && $from < 0 && $at < $end && !\in_array($rows[$at]->kind, [RowKind::Line, RowKind::Lines], true)) {
             ++$at;
         }
         array_splice($written, $at, $instead, $value === '' ? [] : ["$heading: $value"]);
         // What was not asked for stays what it was, every row of it; a text where it would not is left as it was typed.
         array_splice($rows, $at, $instead);
-        $after = (new Rows($lines))->of($written, $system);
+        /** @var list<string> $written */
+        $after = (new Rows($lines))->of($language?->rows($written) ?? $written, $system);
         array_splice($after, $at, $value === '' ? 0 : 1);
         $told = static fn(Row $row): array => [$row->text, $row->kind, $row->key, $row->value];
         if (array_map($told, $rows) !== array_map($told, $after)) {
@@ -53,6 +56,51 @@ final class TextHeadings
         }
 
         return implode("\n", $written);
+    }
+
+    /**
+     * The text with a heading above each layer that only its method told: what was set of one can be written under it.
+     *
+     * @param list<Layer> $layers as they were parted
+     *
+     * @throws Nonsense if lines of several layers stand in one row
+     */
+    public static function written(string $text, array $layers): string
+    {
+        $rows = preg_split('/\R/u', $text) ?: [$text];
+        $of = [];
+        foreach ($layers as $n => $layer) {
+            foreach ($layer->lines as $line) {
+                if (($of[$line->number] ?? $n) !== $n) {
+                    throw Nonsense::of('layer', $layer->name, 'write the ingredients one under another first');
+                }
+                $of[$line->number] = $n;
+            }
+        }
+        $first = $of === [] ? 0 : min(array_keys($of));
+        $made = \array_slice($rows, 0, max(0, $first - 1));
+        foreach ($layers as $n => $layer) {
+            $made[] = "layer: $layer->name";
+            foreach (array_keys($of, $n, true) as $number) {
+                $made[] = $rows[$number - 1] ?? '';
+            }
+        }
+        foreach ($rows as $at => $row) {
+            if ($at + 1 >= $first && !isset($of[$at + 1])) {
+                $made[] = $row;
+            }
+        }
+
+        return implode("\n", $made);
+    }
+
+    /** The text with one heading above its list: it stays one layer, whatever its method says. */
+    public static function whole(string $text, int $first): string
+    {
+        $rows = preg_split('/\R/u', $text) ?: [$text];
+        array_splice($rows, max(0, $first - 1), 0, ['layer: All in one']);
+
+        return implode("\n", $rows);
     }
 
     /**
@@ -72,7 +120,7 @@ final class TextHeadings
                 $starts = $isFilled ? [...$starts, $open] : $starts;
                 [$open, $isFilled] = [$n, false];
             }
-            if ($row->kind === RowKind::Line || ($row->kind === RowKind::Layer && $row->value !== '')) {
+            if (\in_array($row->kind, [RowKind::Line, RowKind::Lines], true) || ($row->kind === RowKind::Layer && $row->value !== '')) {
                 $isFilled = true;
             }
         }

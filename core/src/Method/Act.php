@@ -40,6 +40,12 @@ final readonly class Act
         return new self($this->sentence, $words, $this->operation, $this->layer, $this->parts, $this->from, $this->celsius, $this->oven, $this->time, $stages, $sign === '' ? $this->sign : $sign);
     }
 
+    /** @param list<Part> $parts the same lines where they stand in that layer */
+    public function of(int $layer, array $parts): self
+    {
+        return new self($this->sentence, $this->words, $this->operation, $layer, $parts, $this->from, $this->celsius, $this->oven, $this->time, $this->stages, $this->sign);
+    }
+
     public function worded(string $words): self
     {
         return new self($this->sentence, $words, $this->operation, $this->layer, $this->parts, $this->from, $this->celsius, $this->oven, $this->time, $this->stages, $this->sign);

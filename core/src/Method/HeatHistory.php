@@ -82,7 +82,7 @@ final readonly class HeatHistory
             foreach ($act->parts as $part) {
                 // A line in two parts is as raw as the part that meets least.
                 $is = false;
-                foreach (self::after($method, $n) as $later) {
+                foreach ($method->after($n) as $later) {
                     $is = $is || (self::brings($method->acts[$later])->value ?? 0) >= HeatLevel::Hot->value;
                 }
                 $heated[$part->key()] = ($heated[$part->key()] ?? true) && $is;
@@ -137,7 +137,7 @@ final readonly class HeatHistory
     {
         $hottest = null;
         $level = HeatLevel::Cold;
-        foreach (self::after($this->method, $n) as $later) {
+        foreach ($this->method->after($n) as $later) {
             $brings = self::brings($this->method->acts[$later]) ?? ($this->isWarm($later) ? HeatLevel::Warm : HeatLevel::Cold);
             $isStiller = $hottest !== null && $brings === $level && $this->isStill($later) && !$this->isStill($hottest);
             if ($brings->value > $level->value || $isStiller) {
@@ -159,7 +159,7 @@ final readonly class HeatHistory
     private function stirredAt(int $hottest): ?float
     {
         $celsius = $at = null;
-        foreach (self::after($this->method, $hottest) as $n) {
+        foreach ($this->method->after($hottest) as $n) {
             $act = $this->method->acts[$n];
             if (self::brings($act) === HeatLevel::Cold) {
                 $celsius = $act->celsius ?? ($act->operation->heats === 'cold' || $act->operation->heats === 'freezer' ? self::FRIDGE : null);
@@ -222,19 +222,6 @@ final readonly class HeatHistory
         }
 
         return ['grams' => $grams, 'water' => $water, 'lines' => \count($lines)];
-    }
-
-    /** @return list<int> an act and all that is done to its product */
-    private static function after(Method $method, int $from): array
-    {
-        $in = [$from => true];
-        foreach ($method->acts as $n => $act) {
-            if ($n > $from && array_intersect_key(array_fill_keys($act->from, true), $in) !== []) {
-                $in[$n] = true;
-            }
-        }
-
-        return array_keys($in);
     }
 
     /**

@@ -7,6 +7,9 @@ namespace Transmuta\Method;
 /** The maker's method, understood: what is done in which order to what, and what of the words is no step. */
 final readonly class Method
 {
+    /** Operations that beat air into something that holds it. */
+    public const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian', 'whisk_ribbon'];
+
     /**
      * @param list<Sentence> $sentences all of them, in order
      * @param list<Act> $acts in an order in which they may be done
@@ -29,10 +32,58 @@ final readonly class Method
         return array_keys($in);
     }
 
+    /** Whether a line is whipped by itself, in a step or as it is spoken of where it goes in: "fold in the whipped cream". */
+    public function isWhipped(string $line): bool
+    {
+        foreach ($this->acts as $act) {
+            $of = array_values(array_filter($act->parts, static fn(Part $part): bool => $part->key() === $line));
+            if ($of !== [] && (\in_array($act->operation->key, self::WHIPS, true) || ($of[0]->named !== '' && preg_match('~\b(?:whipped|whisked)\s+(?:\w+\s+)?' . preg_quote($of[0]->named, '~') . '|' . preg_quote($of[0]->named, '~') . '\w*,?\s+(?:\w+\s+)?(?:whipped|whisked)\b~iu', $act->words) === 1))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> places of an act and of all that is done to its product */
+    public function after(int $act): array
+    {
+        $in = [$act => true];
+        foreach ($this->acts as $n => $later) {
+            if ($n > $act && array_intersect_key(array_fill_keys($later->from, true), $in) !== []) {
+                $in[$n] = true;
+            }
+        }
+
+        return array_keys($in);
+    }
+
     /** @return list<Part> lines in what an act works on, with those that go in at it */
     public function partsIn(Act $act): array
     {
         return array_merge(...array_map(fn(int $n): array => $this->acts[$n]->parts, $this->into((int) array_search($act, $this->acts, true))));
+    }
+
+    /**
+     * The same steps of a list that stands in layers: a step is of the layer of what goes in at it, else of the mass at hand, of several of the heaviest.
+     *
+     * @param list<array{int, int}> $places layer and line of each line of the one list
+     * @param list<float> $grams of each
+     */
+    public function placed(array $places, array $grams): self
+    {
+        $move = static fn(Part $part): Part => new Part($places[$part->line][0], $places[$part->line][1], $part->share, $part->named, $part->isDrafted);
+        $acts = [];
+        foreach ($this->acts as $act) {
+            $mass = [];
+            foreach ($act->parts === [] ? $this->partsIn($act) : $act->parts as $part) {
+                $mass[$places[$part->line][0]] = ($mass[$places[$part->line][0]] ?? 0.0) + $part->share * $grams[$part->line];
+            }
+            arsort($mass);
+            $acts[] = $act->of(array_key_first($mass) ?? 0, array_map($move, $act->parts));
+        }
+
+        return new self($this->sentences, $acts, array_map($move, $this->unsaid));
     }
 
     /** @return list<Sentence> that nobody understands */

@@ -71,7 +71,7 @@ final class MethodEditTest extends TestCase
         ));
         self::assertSame(['gone', 'Soak the gelatine in cold water.'], $told[0]);
         self::assertSame('edited', $told[1][0]);
-        self::assertSame('Whisk the agar powder into the whole milk and the double cream, cold, bring to the boil and boil 2 minutes, stirring. Heat the milk, cream and sugar to a simmer.', $told[1][1]);
+        self::assertSame('Whisk the agar powder into the whole milk and the double cream, cold. Heat the milk, cream and sugar to a simmer. Keep it at the boil 2 minutes, stirring.', $told[1][1]);
         self::assertSame(['edited', 'Strain into a jug.'], $told[2]);
         self::assertSame(['same', 'Pour into 4 moulds and chill for at least 6 hours.'], $told[3]);
     }
@@ -121,7 +121,7 @@ final class MethodEditTest extends TestCase
     {
         $pot = static fn(string $lines, string $method, array $swap): string => implode(' ', array_map(static fn(array $one): string => $one[1], self::told(self::swapped($lines, $method, $swap))));
         $text = $pot("300 ml milk\n200 ml double cream\n100 g yogurt\n3 leaves gelatine", "Soak the gelatine.\nWarm the milk, stir in the gelatine.\nStir in the yogurt. Whip the cream and fold it in.", ['gelatin-leaf-gold' => ['agar']]);
-        self::assertStringContainsString('Whisk the agar powder into the whole milk, cold, bring to the boil', $text);
+        self::assertStringContainsString('Whisk the agar powder into the whole milk, cold. Warm the milk. Bring to the boil and boil 2 minutes, stirring. Warm the yogurt to 35 °C first. Stir in the yogurt.', $text);
         // Nothing is heated otherwise: only as much as it takes, and joined where the gelatin was.
         $text = $pot("1500 ml milk\n3 leaves gelatine\n20 g sugar", "Soak the gelatine.\nWhisk the milk with the sugar.\nStir in the gelatine and pour into glasses.", ['gelatin-leaf-gold' => ['agar']]);
         self::assertMatchesRegularExpression('/Whisk the agar powder into \d+ g of the whole milk/', $text);

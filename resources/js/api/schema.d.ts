@@ -3202,7 +3202,7 @@ export interface components {
             layer: number | null;
             value: string;
             /** @enum {string} */
-            what: "title" | "family" | "measures" | "portions" | "serve at" | "treat" | "tin" | "loss";
+            what: "title" | "language" | "layer" | "family" | "measures" | "portions" | "serve at" | "treat" | "tin" | "loss";
         };
         /** @description What the scale and the probe beside a run show. */
         Instruments: {
@@ -5126,8 +5126,11 @@ export interface components {
             } | null;
         };
         SetHeading: {
-            /** @enum {string} */
-            heading: "treat" | "tin" | "loss";
+            /**
+             * @description whole: a list that its method parts stays one layer
+             * @enum {string}
+             */
+            heading: "treat" | "tin" | "loss" | "whole";
             layer: number;
             measures?: string | null;
             text: string;

@@ -19,38 +19,42 @@ final readonly class BareNumbers
     /** From which a number is a weight and no count, of a thing that can be counted (our own: nobody cracks fifteen eggs one by one, nor weighs fourteen grams of them). */
     private const WEIGHED = 15.0;
 
-    private const PATTERN = '~^(?:[-•*]\s*)?(\p{L}[^\d]*?)[\s:–-]+(\d{1,5}(?:[.,]\d+)?)$~u';
+    private const PATTERN = '~^(?:[-•*]\s*)?(\p{L}[^\d]*?(?:\d{1,3}\s*(?:%|bl(?:oom)?\b)[^\d]*?)?)[\s:–-]+(\d{1,5}(?:[.,]\d+)?)(\s*\([^)]*\))?$~u';
 
     public function __construct(private LineReader $lines) {}
 
     /**
      * @param list<Row> $rows
      *
-     * @return array<int, string> rows whose number is grams, as written, by their number; none where the sheet is not told to be in grams
+     * @return array<string, string> lines whose number is grams, as they are read, by what is written; none where the sheet is not told to be in grams
      */
     public function of(array $rows, UnitSystem $system): array
     {
         $bare = [];
         $tell = 0;
-        foreach ($rows as $row) {
-            $text = $row->kind === RowKind::Line ? self::parts($row->text) : null;
+        foreach (array_merge(...array_map(static fn(Row $row): array => match ($row->kind) {
+            RowKind::Line => [$row->text],
+            RowKind::Lines, RowKind::Layer => RowList::of($row->value),
+            default => [],
+        }, $rows)) as $line) {
+            $text = self::parts($line);
             if ($text === null) {
                 continue;
             }
             $isWeighed = !$this->isCounted($text[0], $system);
             $tell += (int) ($isWeighed && $this->lines->ingredientNamed($text[0]) !== null);
             if ($isWeighed || $text[1] >= self::WEIGHED) {
-                $bare[$row->number] = $row->text;
+                $bare[$line] = "$text[2] g $text[0]$text[3]";
             }
         }
 
         return $tell < self::TELL ? [] : $bare;
     }
 
-    /** @return ?array{string, float} name and number; null where it is no bare one */
+    /** @return ?array{string, float, string, string} name, number, the number as written and what stands in brackets behind it; null where it is no bare one */
     public static function parts(string $text): ?array
     {
-        return preg_match(self::PATTERN, trim($text), $m) === 1 ? [trim($m[1]), (float) str_replace(',', '.', $m[2])] : null;
+        return preg_match(self::PATTERN, trim($text), $m) === 1 ? [trim((string) preg_replace('~(?<=\d)\s*bl\b~iu', ' bloom', $m[1])), (float) str_replace(',', '.', $m[2]), $m[2], $m[3] ?? ''] : null;
     }
 
     /** Whether one of it has a weight: an egg, a lemon. */

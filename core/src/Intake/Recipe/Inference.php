@@ -8,7 +8,7 @@ namespace Transmuta\Intake\Recipe;
 final readonly class Inference
 {
     /**
-     * @param 'title'|'family'|'measures'|'portions'|'serve at'|'treat'|'tin'|'loss' $what
+     * @param 'title'|'language'|'family'|'measures'|'portions'|'serve at'|'layer'|'treat'|'tin'|'loss' $what
      * @param ?int $layer place among the layers from 0; null where it is of the dish
      * @param string $value in the words of the text form
      */

@@ -11,6 +11,8 @@ enum RowKind
     case Key;
     case Layer;
     case Line;
+    /** Several lines written one after another: "butter 200, sugar 150, eggs 4". */
+    case Lines;
     case Step;
     /** A heading within the method: the steps after it are of that layer. */
     case StepHeading;

@@ -139,6 +139,15 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Yield, '', $row);
                 continue;
             }
+            // "4", "20cm" under the title: whom it serves, and what it is made in.
+            if (($seenTitle || $isTitled) && !$seenLine && preg_match('/^x?\s*([1-9]\d?)$/iu', $row, $m) === 1) {
+                $found[] = new Row($number, $text, RowKind::Yield, '', "serves $m[1]");
+                continue;
+            }
+            if (($seenTitle || $isTitled) && !$seenLine && preg_match('/^\d{1,2}(?:[.,]\d)?\s*(?:cm|in|inch(?:es)?|")$/iu', $row) === 1 && Tins::of("$row round tin") !== null) {
+                $found[] = new Row($number, $text, RowKind::Tin, '', "$row round tin");
+                continue;
+            }
             if ($mode === 'aside' && !self::isHeading($row)) {
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
@@ -159,10 +168,18 @@ final readonly class Rows
                 continue;
             }
             // "Crust: 1 cup almond flour, 3 tbsp butter": a heading and its lines in one row.
-            if ($mode !== 'method' && preg_match('/^([\p{L}][\p{L}\s&\x27’-]{1,40}?)\s*(?::|\s[–—-])\s+(.+)$/u', $row, $m) === 1 && \count(self::listed($m[2])) >= 2 && $this->isLine(self::listed($m[2])[0], $system)) {
+            if ($mode !== 'method' && preg_match('/^([\p{L}][\p{L}\s&\x27’-]{1,40}?)\s*(?::|\s[–—-])\s+(.+)$/u', $row, $m) === 1 && \count(RowList::of($m[2])) >= 2 && $this->isLine(RowList::of($m[2])[0], $system)) {
                 $mode = 'lines';
                 $seenLine = true;
                 $found[] = new Row($number, $text, RowKind::Layer, mb_convert_case(mb_strtolower(trim((string) preg_replace('/^for\s+(?:the\s+)?(?=\p{L})/iu', '', trim($m[1])))), \MB_CASE_TITLE_SIMPLE), $m[2]);
+                continue;
+            }
+            // "Butter 200, caster 200, eggs 4, flour 200": a list in one row.
+            $listed = $mode === 'method' || (self::isStep($row) && preg_match('/^\p{L}[^\d,;]*\s\d/u', $row) !== 1) ? [] : RowList::of(rtrim($row, ' .'));
+            if (\count($listed) >= 3 && array_filter($listed, fn(string $one): bool => !$this->isLine($one, $system)) === []) {
+                $mode = 'lines';
+                $seenLine = true;
+                $found[] = new Row($number, $text, RowKind::Lines, '', rtrim($row, ' .'));
                 continue;
             }
             // What greases the tin is not of the dish.
@@ -226,14 +243,14 @@ final readonly class Rows
             return self::middle((float) $m[1], $m[2] ?? '');
         }
         // "10 slices", alone in its row.
-        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:generous\s+|small\s+|large\s+|mini\s+)?(?:slices|pieces|pots|bars|squares|wedges|tartlets|tarts)\W*$/u', $plain, $m) === 1 && (int) $m[1] > 1) {
+        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:generous\s+|small\s+|large\s+|big\s+|mini\s+)?(?:slices|pieces|pots|bars|squares|wedges|tartlets|tarts|bits|bowls|bowlfuls|glasses|moulds|cubes)\W*$/u', $plain, $m) === 1 && (int) $m[1] > 1) {
             return self::middle((float) $m[1], $m[2] ?? '');
         }
         if (preg_match(self::YIELD, $plain) !== 1 || mb_strlen($plain) > 90 || preg_match('/^for\s+the\b/u', $plain) === 1) {
             return null;
         }
         $number = '(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to|or)\s*(\d+))?';
-        $pieces = 'servings?|serves|portions?|people|persons|guests|slices|pieces|pots|tartlets?|tarts|cups|glasses|ramekins|squares|bars|slivers|wedges|jars|verrines|bites|helpings|eclairs|balls|popsicles';
+        $pieces = 'servings?|serves|portions?|people|persons|guests|slices|pieces|pots|tartlets?|tarts|cups|glasses|ramekins|squares|bars|slivers|wedges|jars|verrines|bites|bits|bowls|moulds|cubes|helpings|eclairs|balls|popsicles';
         // "Makes about 2 cups (8 servings)": whom it feeds is said before how much it is.
         if (preg_match('/' . $number . '\s+(?:\w+\s+)?(?:servings?|portions?|people|persons|guests)\b/u', $plain, $m) !== 1
             && preg_match('/' . $number . '\s+(?:generous\s+|small\s+|large\s+|mini\s+|individual\s+)*(?:\w+\s+)?(?:' . $pieces . ')\b/u', $plain, $m) !== 1
@@ -256,19 +273,7 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
-    }
-
-    /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
-    public static function listed(string $row): array
-    {
-        // "Butter 125, icing sugar 90, egg 50": the amount behind the name.
-        $behind = array_map(trim(...), preg_split('/\s*[,;]\s*/u', $row) ?: []);
-        if (\count($behind) >= 2 && array_filter($behind, static fn(string $one): bool => preg_match('/^\p{L}[^\d]*(?:\d{1,2}\s?%\s)?\s[\d.½¼¾]+\s*(?:g|kg|ml|l|cl|dl)?$|^\p{L}\d{2,3}\s\d+$/u', $one) !== 1) === []) {
-            return $behind;
-        }
-
-        return array_values(array_filter(array_map(trim(...), preg_split('/\s*;\s*|,\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|pinch|dash|knob|juice|zest)/u', $row) ?: []), static fn(string $one): bool => $one !== ''));
+        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots|jars|pieces|slices|glasses|tarts)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
     }
 
     private static function isForThe(string $row): bool
@@ -437,9 +442,9 @@ final readonly class Rows
     private static function isSetApart(array $rows, int $at): bool
     {
         $after = trim($rows[$at + 1] ?? '');
-        $isHead = $after === '' || preg_match('/^(?:' . self::KEYS . ')\s*:/iu', $after) === 1 || preg_match(self::INGREDIENTS, $after) === 1 || self::yield($after) !== null;
+        $isHead = $after === '' || \count(RowList::of($after)) >= 3 || preg_match('/^(?:' . self::KEYS . ')\s*:/iu', $after) === 1 || preg_match(self::INGREDIENTS, $after) === 1 || self::yield($after) !== null;
 
-        return $isHead && array_filter(\array_slice($rows, $at + 1), static fn(string $row): bool => preg_match('/^\W*[\d½¼¾⅓⅔]/u', $row) === 1) !== [];
+        return $isHead && array_filter(\array_slice($rows, $at + 1), static fn(string $row): bool => preg_match('/^\W*[\d½¼¾⅓⅔]/u', $row) === 1 || \count(RowList::of($row)) >= 3) !== [];
     }
 
     /** "raspberries, to serve": named, without an amount, and no part of what is made. */

@@ -118,6 +118,7 @@ final class TreatmentGuess
     private static function one(string $said, bool $hasEgg, bool $hasStarch, bool $isCrumb, string $whole, array $of): ?array
     {
         $quote = static fn(string $pattern): string => preg_match('/.{0,18}(?:' . $pattern . ').{0,22}/u', $said, $m) === 1 ? trim($m[0]) : '';
+        $said = HeatWords::inMinutes($said);
         $celsius = HeatWords::heat($said);
         $minutes = preg_match('/(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(mins?|minutes?|hours?|hrs?|h)\b/u', $said, $t) === 1 ? ($t[2] !== '' ? ((int) $t[1] + (int) $t[2]) / 2 : (int) $t[1]) * (str_starts_with($t[3], 'h') ? 60 : 1) : null;
         $time = $minutes === null ? '' : \sprintf(' %g min', min($minutes, 600));

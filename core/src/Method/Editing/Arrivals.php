@@ -18,9 +18,6 @@ use Transmuta\Shelf\Shelf;
  */
 final class Arrivals
 {
-    /** Operations that beat air into something that holds it. */
-    private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian', 'whisk_ribbon'];
-
     /** What can be done to an egg, a gelatin or a syrup alone: it goes with it. */
     public const GOES = ['separate_eggs', 'temper_eggs', 'bloom', 'drain', 'egg_wash'];
 
@@ -50,7 +47,8 @@ final class Arrivals
     {
         $said = [];
         foreach ($method->acts as $act) {
-            foreach (\in_array($act->operation->key, self::GOES, true) ? [] : $act->parts as $part) {
+            // Eggs that are parted go in as yolks and whites.
+            foreach (\in_array($act->operation->key, self::GOES, true) && $act->operation->key !== 'separate_eggs' ? [] : $act->parts as $part) {
                 $said[$part->key()] = true;
             }
         }
@@ -207,6 +205,7 @@ final class Arrivals
                 if ($wet !== null && !self::holds($this->was, $layer, $id) && !$this->isGone($wet)) {
                     $this->beside[$wet->key()][] = $id;
                 } elseif (!self::holds($this->was, $layer, $id)) {
+                    $part = $this->gelled($id, $gone) ?? $part;
                     $this->put($id, $layer, $part, $this->isDough($part) || ($this->isBakedFirst($part) && \in_array($id, $made, true)));
                 }
             }
@@ -219,7 +218,7 @@ final class Arrivals
                 if ($with !== null && !$this->isGone($with)) {
                     $this->beside[$with->key()][] = $id;
                 } else {
-                    $this->put($id, $layer, $with ?? $this->foamed($id, $gone) ?? $this->largest($gone), false);
+                    $this->put($id, $layer, $this->gelled($id, $gone) ?? $with ?? $this->foamed($id, $gone) ?? $this->largest($gone), false);
                 }
             }
         }
@@ -238,7 +237,7 @@ final class Arrivals
         foreach ($this->was->layers[$layer]->understood() as $i => $line) {
             $part = new Part($layer, $i, 1.0, '');
             $isPoured = $this->isLiquid($id) && $this->isLiquid((string) $line->ingredient);
-            if (isset($this->said[$part->key()]) && $line->grams > $most && $this->isLike($in, $this->shelf->get((string) $line->ingredient), $agent) && !($isPoured && $this->isWhippedAt($part))) {
+            if (isset($this->said[$part->key()]) && $line->grams > $most && $this->isLike($in, $this->shelf->get((string) $line->ingredient), $agent) && !($isPoured && $this->method->isWhipped($part->key()))) {
                 [$best, $most] = [$part, $line->grams];
             }
         }
@@ -281,10 +280,24 @@ final class Arrivals
         if ($this->shelf->get($id)->does('foam-overrun') <= 0.0) {
             return null;
         }
-        $foamed = array_filter($gone, fn(Part $part): bool => isset($this->said[$part->key()]) && $this->shelf->get($this->idOf($part))->does('foam-overrun') > 0.0 && $this->isWhippedAt($part));
+        $foamed = array_filter($gone, fn(Part $part): bool => isset($this->said[$part->key()]) && $this->shelf->get($this->idOf($part))->does('foam-overrun') > 0.0 && $this->method->isWhipped($part->key()));
         uasort($foamed, fn(Part $a, Part $b): int => ($this->shelf->get($this->idOf($b))->group === 'egg') <=> ($this->shelf->get($this->idOf($a))->group === 'egg'));
 
         return array_values($foamed)[0] ?? null;
+    }
+
+    /**
+     * What set here and left, where what comes in is a gel: agar goes in for the gelatin, whatever else it came with.
+     *
+     * @param array<string, Part> $gone
+     */
+    private function gelled(string $id, array $gone): ?Part
+    {
+        if (Agents::of($id)?->stirredAbove === null) {
+            return null;
+        }
+
+        return array_values(array_filter($gone, fn(Part $part): bool => $this->shelf->get($this->idOf($part))->does('gelatin-bloom') > 0.0 || Agents::of($this->idOf($part))?->stirredAbove !== null))[0] ?? null;
     }
 
     /** @param array<string, Part> $gone */
@@ -333,7 +346,7 @@ final class Arrivals
             'stands' => true,
             'warm' => $level !== HeatLevel::Cold,
             'boiled' => $level === HeatLevel::Boil || (($met->still ?? false) && $this->hasFlour($for->layer)),
-            'whipped' => $this->isWhippedAt($for),
+            'whipped' => $this->method->isWhipped($for->key()),
             default => false,
         };
     }
@@ -342,16 +355,5 @@ final class Arrivals
     private function hasFlour(int $layer): bool
     {
         return array_filter($this->now->layers[$layer]->understood(), fn(\Transmuta\Formula\Line $line): bool => $line->grams > 0.0 && $this->shelf->get((string) $line->ingredient)->isFlour()) !== [];
-    }
-
-    private function isWhippedAt(Part $for): bool
-    {
-        foreach ($this->method->acts as $act) {
-            if (\in_array($act->operation->key, self::WHIPS, true) && array_filter($act->parts, static fn(Part $of): bool => $of->key() === $for->key()) !== []) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -22,13 +22,13 @@ use Transmuta\Shelf\Shelf;
  */
 final class MethodEdit
 {
-    /** What beats air into something that holds it. */
-    private const WHIPS = ['whip', 'meringue_french', 'meringue_swiss', 'meringue_italian'];
-
     private const JOINS = ['combine', 'stream_in', 'fold', 'temper_in'];
 
     /** What is done to two things or more together: one thing alone is only put in. */
     private const TOGETHER = ['whisk_ribbon', 'blanch_yolks', 'cream_butter', 'beat', 'combine', 'mix_dry', 'emulsify', 'blend'];
+
+    /** Words of putting in that leave out what: it is what was said before. */
+    private const PUT_IN = '~^\W*(?:then\s+)?[\p{L}-]+\s+(?:(?:gently|back|well|quickly|lightly|carefully)\s+)?(?:in(?:to)?|through|onto|over|to|with)\b(?!\s+(?:it|them)\b)~iu';
 
     private const BAKES = ['bake', 'bake_water', 'turn_down'];
 
@@ -79,13 +79,16 @@ final class MethodEdit
             $this->alive[$n] = $this->isAlive($act);
         }
         $put = NewSteps::of($this->was, $this->method, $this->alive, $this->arrivals);
+        foreach ($put->dropped as $n) {
+            $this->alive[$n] = false;
+        }
         foreach ($this->method->acts as $n => $act) {
             $this->said = [];
             $this->acts[$n] = $this->alive[$n] ? $this->act($act) : '';
         }
         $steps = [];
         foreach ($this->was->method as $at => $step) {
-            $steps[] = $this->edited($at, $step, $put->before);
+            $steps[] = $this->edited($at, $step, $put);
         }
         foreach ($put->end as $text) {
             $steps[] = new EditedStep(new Step($text), 'new', '');
@@ -94,8 +97,7 @@ final class MethodEdit
         return $steps;
     }
 
-    /** @param array<int, list<string>> $before sentences put in before a sentence, by its place */
-    private function edited(int $at, Step $step, array $before): EditedStep
+    private function edited(int $at, Step $step, NewSteps $put): EditedStep
     {
         $told = [];
         $isTouched = false;
@@ -103,16 +105,11 @@ final class MethodEdit
             if ($sentence->step !== $at) {
                 continue;
             }
-            foreach ($before[$n] ?? [] as $new) {
-                $told[] = $new;
-                $isTouched = true;
-            }
+            array_push($told, ...$put->before[$n] ?? []);
             $this->said = [];
             $text = $this->sentence($n, $sentence);
-            $isTouched = $isTouched || $text !== $sentence->text;
-            if ($text !== '') {
-                $told[] = $text;
-            }
+            $isTouched = $isTouched || $text !== $sentence->text || isset($put->before[$n]) || isset($put->after[$n]);
+            array_push($told, ...$text === '' ? [] : [$text], ...$put->after[$n] ?? []);
         }
 
         return match (true) {
@@ -173,9 +170,18 @@ final class MethodEdit
 
             return array_filter($act->parts, fn(Part $part): bool => !$this->arrivals->isGone($part) || $this->arrivals->named($part) !== [] || $this->arrivals->isMadeApart($part) || $this->some($part) !== null) !== [];
         }
+        // "Squeeze out the gelatine and stir into the cream", "whip the cream and fold through": what is put in there is what the words before it left of.
+        $before = array_filter($act->from, fn(int $from): bool => !($this->alive[$from] ?? true) && $this->method->acts[$from]->sentence === $act->sentence && !$this->isAnythingLeft($from));
+        if ($before !== [] && \count($act->from) > 1 && \in_array($key, self::JOINS, true) && preg_match(self::PUT_IN, $act->words) === 1) {
+            return false;
+        }
         // "Temper the gelatine with some of it, mix in": both were the joining of what left.
         if (\count($act->from) === 1 && !($this->alive[$act->from[0]] ?? true) && \in_array($act->operation->key, self::JOINS, true) && $this->method->acts[$act->from[0]]->sentence === $act->sentence && $this->method->acts[$act->from[0]]->parts === []) {
             return false;
+        }
+        $eggs = $this->partOfEggs($act);
+        if ($eggs !== null) {
+            return $eggs;
         }
         $gone = array_filter($act->from, fn(int $from): bool => !$this->isAnythingLeft($from));
         if ($gone === []) {
@@ -187,6 +193,20 @@ final class MethodEdit
 
         // "Stir it into the warm cream", "Temper the gelatine with some of the mass": it is what left.
         return preg_match('~^\W*(?:[\p{L}-]+\s+){1,3}(?:it|them|this)\b~iu', $act->words) !== 1 && !$this->namesWhatLeft($act->words);
+    }
+
+    /** Whether what is done to yolks or whites of eggs that were parted is still done: where something stands for that part; null where it is no such step. */
+    private function partOfEggs(Act $act): ?bool
+    {
+        $parted = \count($act->from) === 1 && $this->method->acts[$act->from[0]]->operation->key === 'separate_eggs' ? array_filter($this->method->acts[$act->from[0]]->parts, $this->arrivals->isGone(...)) : [];
+        $isWhites = preg_match('~\bwhites?\b~iu', $act->words) === 1;
+        if ($parted === [] || $isWhites === (preg_match('~\byolks?\b~iu', $act->words) === 1)) {
+            return null;
+        }
+        $whipped = array_merge(...array_map($this->arrivals->whipped(...), array_values($parted)));
+        $plain = array_diff(array_merge(...array_map($this->arrivals->named(...), array_values($parted))), $whipped);
+
+        return $isWhites ? $whipped !== [] : $plain !== [];
     }
 
     /** Whether a layer was baked and is not any more. */
@@ -235,7 +255,7 @@ final class MethodEdit
     /** Whether a foam's line left and what stands for it holds no air. */
     private function leavesAir(Act $act): bool
     {
-        return \in_array($act->operation->key, self::WHIPS, true) && array_filter($act->parts, fn(Part $part): bool => $this->arrivals->isGone($part) && $this->arrivals->ingredient($this->arrivals->idOf($part))->does('foam-overrun') > 0.0 && $this->arrivals->whipped($part) === []) !== [];
+        return \in_array($act->operation->key, Method::WHIPS, true) && array_filter($act->parts, fn(Part $part): bool => $this->arrivals->isGone($part) && $this->arrivals->ingredient($this->arrivals->idOf($part))->does('foam-overrun') > 0.0 && $this->arrivals->whipped($part) === []) !== [];
     }
 
     /** The one thing left of what was worked together, the rest gone with nothing in its place: "whisk the yolks with the sugar" leaves the sugar. */
@@ -243,7 +263,10 @@ final class MethodEdit
     {
         $left = array_values(array_filter($act->parts, fn(Part $part): bool => !$this->arrivals->isGone($part) || $this->names($part) !== []));
 
-        return $act->from === [] && \count($act->parts) > 1 && \count($left) === 1 && !$this->arrivals->isGone($left[0]) && $this->arrivals->beside($left[0]) === [] && \in_array($act->operation->key, self::TOGETHER, true) ? $left[0] : null;
+        // Yolks that nothing stands for leave what they were whisked with.
+        $isOfEggs = $act->parts !== [] && $this->partOfEggs($act) === false;
+
+        return ($isOfEggs || ($act->from === [] && \count($act->parts) > 1)) && \count($left) === 1 && !$this->arrivals->isGone($left[0]) && $this->arrivals->beside($left[0]) === [] && \in_array($act->operation->key, self::TOGETHER, true) ? $left[0] : null;
     }
 
     /** "Add it to the hot custard with the butter": what it was is not there, the butter is. */
@@ -300,7 +323,8 @@ final class MethodEdit
     private function names(Part $part): array
     {
         $names = array_map($this->arrivals->name(...), $this->arrivals->named($part));
-        $some = $names === [] ? $this->some($part) : null;
+        // What stands for it has gone in elsewhere, by a step of its own.
+        $some = $names === [] && $this->arrivals->all($part) === [] ? $this->some($part) : null;
 
         return $some === null ? $names : [$some];
     }

@@ -30,6 +30,11 @@ final class NewSteps
     /** What is done to a gel that grips hot before a foam is folded in cold. */
     private const SHEARED = 'Chill it until set, then blend it smooth. It stays soft from here on, and turns out of no mould.';
 
+    /** What little foam there is goes in before the rest grips. */
+    private const FOLDED = 'Have it whipped before the rest is joined, and fold it in at once, while that is still above 45 °C.';
+
+    private const TRIED = 'Try it in one small mould first: a gel that grips hot bears little folding.';
+
     /** How what was bought is made here, of the names behind it. */
     private const BAKED = 'Beforehand, in place of the %s: mix %s, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.';
     private const DOUGH = 'Beforehand, in place of the %s: mix %s to a dough, rest it 30 minutes in the cold and roll it out 3 mm thick.';
@@ -40,8 +45,14 @@ final class NewSteps
     /** @var array<int, list<string>> sentences put in before a sentence, by its place */
     public array $before = [];
 
+    /** @var array<int, list<string>> sentences put in after a sentence, by its place */
+    public array $after = [];
+
     /** @var list<string> steps put in at the end */
     public array $end = [];
+
+    /** @var list<int> acts that are not done any more for the sake of what comes in */
+    public array $dropped = [];
 
     /** @var array<int, array<string, true>> ids an agent is put into, by layer */
     private array $taken = [];
@@ -73,13 +84,14 @@ final class NewSteps
 
             return;
         }
+        if ($agent->stirredAbove !== null) {
+            $this->gel($agent, $name, $layer, Arrivals::grams($this->arrivals->now, $layer, $id), $for);
+
+            return;
+        }
         $own = $for === null ? null : $this->firstWith($for);
         $grams = Arrivals::grams($this->arrivals->now, $layer, $id);
         $pot = $this->pot($layer, $agent, $grams, $for);
-        $fold = $agent->stirredAbove === null ? null : $this->foldedCold($layer);
-        if ($fold !== null) {
-            $this->at($fold, self::SHEARED);
-        }
         $text = str_replace(['{name}', '{pot}', '{twice}'], [$name, $pot['words'], self::grams(2.0 * $grams)], $agent->step);
         $hot = $this->hot($layer);
         if ($agent->goesIn === 'boil' && $hot !== null) {
@@ -103,6 +115,59 @@ final class NewSteps
             'whip' => $this->fold($layer) ?? $this->last($layer),
             default => $own ?? $this->first($layer),
         }, $text);
+    }
+
+    /** A gel that grips hot: boiled in what is heated anyway, or in a pot of its own; then nothing is cooled, or cold, before all is joined. */
+    private function gel(Agent $agent, string $name, int $layer, float $grams, ?string $for): void
+    {
+        $pot = $this->pot($layer, $agent, $grams, $for);
+        $hot = $this->hot($layer);
+        $join = $for === null ? null : new HotJoin($this->was, $this->method, $this->alive, $this->arrivals, $for);
+        $said = explode('; ', str_replace(['{name}', '{pot}'], [$name, $pot['words']], $agent->step), 2);
+        if ($hot !== null && $pot['isHeated'] && isset($said[1]) && $this->isLastOfItsSentence($hot)) {
+            $this->at($hot->sentence, "$said[0].");
+            // What boils already is hot enough for what only melts.
+            $isBoiled = $hot->operation->brings === 'boil';
+            if (!$isBoiled || !str_starts_with($said[1], 'heat to')) {
+                $this->after[$hot->sentence][] = ucfirst($isBoiled ? (string) preg_replace('~^bring to the boil and boil~', 'keep it at the boil', $said[1]) : $said[1]);
+            }
+        } else {
+            $this->at($hot->sentence ?? ($for === null ? null : $this->firstWith($for)) ?? $this->first($layer), implode(', then ', $said));
+        }
+        $at = $join === null || $join->at === null ? null : $this->method->acts[$join->at]->sentence;
+        if (!$pot['isMain'] && $agent->join !== '') {
+            $this->at($at ?? $this->joining($for) ?? $this->last($layer), str_replace('{name}', $name, $agent->join));
+        }
+        if ($join === null) {
+            return;
+        }
+        foreach ($join->cold as $sentence => $names) {
+            if ($pot['isMain'] || $pot['isHeated'] || $sentence !== $at) {
+                $this->at($sentence, 'Warm the ' . Wording::listed($names) . ' to 35 °C first.');
+            }
+        }
+        if ($join->foam !== null) {
+            $this->at($join->foam, match (true) {
+                $join->isTurnedOut => self::FOLDED . ' ' . self::TRIED,
+                $join->isLight => self::FOLDED,
+                default => self::SHEARED,
+            });
+        }
+        array_push($this->dropped, ...$join->cooled);
+    }
+
+    /** Whether nothing is done in the sentence of an act after it but to stir something in. */
+    private function isLastOfItsSentence(Act $act): bool
+    {
+        $isAfter = false;
+        foreach ($this->method->acts as $n => $one) {
+            if ($isAfter && $one->sentence === $act->sentence && ($this->alive[$n] ?? true) && (\count($one->from) !== 1 || !\in_array($one->operation->key, ['combine', 'dissolve', 'infuse', 'take_off'], true))) {
+                return false;
+            }
+            $isAfter = $isAfter || $one === $act;
+        }
+
+        return true;
     }
 
     /** As a hand weighs it: to 5 g from 50 g on, else to 1 g. */
@@ -149,6 +214,21 @@ final class NewSteps
         }
     }
 
+    /** @return list<string> ids of liquids that only went in with something that left */
+    private function freedWater(int $layer): array
+    {
+        $freed = [];
+        foreach ($this->method->acts as $n => $act) {
+            foreach (($this->alive[$n] ?? true) || $act->layer !== $layer ? [] : $act->parts as $part) {
+                if (!$this->arrivals->isGone($part) && $this->arrivals->isLiquid($this->arrivals->idOf($part)) && !$this->isTakenElsewhere($part, $n)) {
+                    $freed[] = $this->arrivals->idOf($part);
+                }
+            }
+        }
+
+        return $freed;
+    }
+
     private function isTakenElsewhere(Part $part, int $act): bool
     {
         foreach ($this->method->acts as $n => $other) {
@@ -163,13 +243,14 @@ final class NewSteps
     /**
      * The liquid that bears an agent: of what is heated anyway first, until there is enough of it.
      *
-     * @return array{words: string, isMain: bool} `isMain`: whether it is most of the layer
+     * @return array{words: string, isMain: bool, isHeated: bool} `isMain`: whether it is most of the layer; `isHeated`: whether all of it is heated by the maker's own steps
      */
     private function pot(int $layer, Agent $agent, float $grams, ?string $for): array
     {
         $all = array_sum(array_map(static fn(Line $line): float => $line->grams, $this->arrivals->now->layers[$layer]->understood()));
+        $freed = $this->freedWater($layer);
         // What is mixed cold goes into what stands in the same place; what boils into what is heated anyway.
-        $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(Part::at($for)), true);
+        $heated = $agent->goesIn === 'boil' || $for === null ? $this->heated($layer) : array_fill_keys($this->arrivals->named(Part::at($for)), 1.0);
         $aside = $this->aside($layer);
         $poured = array_values(array_filter($this->arrivals->now->layers[$layer]->understood(), fn(Line $line): bool => $line->grams > self::DROP * $all && !$line->has('baked') && !isset($aside[$line->ingredient]) && !$this->isWhipped($layer, (string) $line->ingredient) && Agents::of((string) $line->ingredient) === null));
         $liquids = array_values(array_filter($poured, fn(Line $line): bool => $this->bears((string) $line->ingredient)));
@@ -178,12 +259,14 @@ final class NewSteps
             // A jelly has nothing but its juice: what is sour bears it too, and costs it some of its strength.
             $liquids = array_values(array_filter($poured, fn(Line $line): bool => $this->bears((string) $line->ingredient) || $this->isJuice((string) $line->ingredient)));
         }
-        usort($liquids, fn(Line $a, Line $b): int => [$this->bears((string) $b->ingredient), isset($heated[$b->ingredient]), $b->grams] <=> [$this->bears((string) $a->ingredient), isset($heated[$a->ingredient]), $a->grams]);
+        // Water that was there for gelatin to swell in is there for this now.
+        $heated += $heated === [] ? [] : array_fill_keys($freed, 1.0);
+        usort($liquids, fn(Line $a, Line $b): int => [\in_array($b->ingredient, $freed, true), isset($heated[$b->ingredient]), $this->bears((string) $b->ingredient), $b->grams] <=> [\in_array($a->ingredient, $freed, true), isset($heated[$a->ingredient]), $this->bears((string) $a->ingredient), $a->grams]);
         if ($liquids === []) {
-            return ['words' => 'the mass', 'isMain' => true];
+            return ['words' => 'the mass', 'isMain' => true, 'isHeated' => true];
         }
         $wanted = self::BEST * ($agent->waterTimes ?? 0.0) * $grams;
-        $names = [];
+        $names = $words = [];
         $isHeated = true;
         $water = $held = 0.0;
         foreach ($liquids as $line) {
@@ -193,10 +276,14 @@ final class NewSteps
                 break;
             }
             $names[] = $this->arrivals->name($id);
+            // Of what only a part is heated of, it is that part.
+            $share = $heated[$id] ?? 1.0;
+            $share = $share * $this->water([$line]) >= $needed ? $share : 1.0;
+            $words[] = self::few($share) . $this->arrivals->name($id);
             $this->taken[$layer][$id] = true;
             $isHeated = $isHeated && isset($heated[$id]);
-            $water += $this->water([$line]);
-            $held += $line->grams;
+            $water += $share * $this->water([$line]);
+            $held += $share * $line->grams;
             if ($water >= $wanted) {
                 break;
             }
@@ -205,10 +292,23 @@ final class NewSteps
         if (\count($names) === 1 && $agent->waterTimes !== null && !isset($heated[$liquids[0]->ingredient]) && $water > 1.6 * $wanted) {
             $part = ceil($held * $wanted / $water / 10.0) * 10.0;
 
-            return ['words' => "$part g of the {$names[0]}", 'isMain' => false];
+            return ['words' => "$part g of the {$names[0]}", 'isMain' => false, 'isHeated' => false];
         }
 
-        return ['words' => Wording::listed(array_map(static fn(string $name): string => "the $name", $names)), 'isMain' => $isHeated || $held >= self::MAIN * $all];
+        return ['words' => Wording::listed($words), 'isMain' => $isHeated || $held >= self::MAIN * $all, 'isHeated' => $isHeated];
+    }
+
+    /** "A third of the" for a share of a line. */
+    private static function few(float $share): string
+    {
+        return match (true) {
+            $share >= 0.95 => 'the ',
+            abs($share - 0.5) < 0.06 => 'half the ',
+            abs($share - 1 / 3) < 0.05 => 'a third of the ',
+            abs($share - 0.25) < 0.03 => 'a quarter of the ',
+            abs($share - 2 / 3) < 0.05 => 'two thirds of the ',
+            default => 'some of the ',
+        };
     }
 
     /**
@@ -221,22 +321,25 @@ final class NewSteps
         return array_sum(array_map(fn(Line $line): float => $line->grams * $this->arrivals->ingredient((string) $line->ingredient)->composition->of100('water') / 100, $lines));
     }
 
-    /** Whether it is fruit that pours: a juice, a purée. */
+    /** Whether it is fruit that pours: a juice, a purée, by what it is or by what its row calls it. */
     private function isJuice(string $id): bool
     {
         $in = $this->arrivals->ingredient($id);
+        if ($in->group !== 'fruit') {
+            return false;
+        }
+        $said = implode(' ', array_map(static fn(Line $line): string => $line->ingredient === $id ? $line->text : '', array_merge(...array_map(static fn(\Transmuta\Formula\Layer $layer): array => $layer->lines, $this->was->layers))));
 
-        return $in->group === 'fruit' && (str_contains($in->class, 'juice') || preg_match('~-(?:puree|pulp|juice)$~', $id) === 1);
+        return str_contains($in->class, 'juice') || preg_match('~-(?:puree|pulp|juice)$~', $id) === 1 || preg_match('~\b(?:pur[eé]e|pulp|coulis|juice|nectar)\b~iu', $said) === 1;
     }
 
     /** Whether it is whipped cold, or stands for what is. */
     private function isWhipped(int $layer, string $id): bool
     {
-        foreach ($this->method->acts as $act) {
-            foreach ($act->operation->key === 'whip' && $act->layer === $layer ? $act->parts : [] as $part) {
-                if (\in_array($id, $this->arrivals->inPlaceOf($part), true)) {
-                    return true;
-                }
+        foreach (array_keys($this->was->layers[$layer]->understood()) as $line) {
+            $part = new Part($layer, $line, 1.0, '');
+            if ($this->method->isWhipped($part->key()) && \in_array($id, $this->arrivals->inPlaceOf($part), true)) {
+                return true;
             }
         }
 
@@ -273,14 +376,14 @@ final class NewSteps
         return $this->arrivals->isLiquid($id) && ($in->ph === null || $in->ph >= Arrivals::SOUR) && $in->composition->of100('alcohol') < 2.0 && $in->group !== 'egg';
     }
 
-    /** @return array<string, true> ids now in the pot of the first hot step of a layer, by what stood there */
+    /** @return array<string, float> share of each id that is now in the pot of the first hot step of a layer, by what stood there */
     private function heated(int $layer): array
     {
         $hot = $this->hot($layer);
         $ids = [];
         foreach ($hot === null ? [] : $this->method->partsIn($hot) as $part) {
             foreach ($this->arrivals->inPlaceOf($part) as $id) {
-                $ids[$id] = true;
+                $ids[$id] = min(1.0, ($ids[$id] ?? 0.0) + $part->share);
             }
         }
 
@@ -333,7 +436,7 @@ final class NewSteps
     {
         foreach ($this->method->partsIn($act) as $part) {
             foreach ($this->arrivals->inPlaceOf($part) as $id) {
-                if ($this->bears($id)) {
+                if ($this->bears($id) || $this->isJuice($id)) {
                     return true;
                 }
             }
@@ -362,20 +465,6 @@ final class NewSteps
         }
 
         return $this->first($layer);
-    }
-
-    /** The sentence in which something is folded in once the mass has cooled; of what is only beaten in that sentence, the fold. */
-    private function foldedCold(int $layer): ?int
-    {
-        $hasCooled = false;
-        foreach ($this->stillDone($layer) as $act) {
-            $hasCooled = $hasCooled || $act->operation->key === 'cool' || $act->operation->key === 'cool_over_ice';
-            if ($hasCooled && $act->operation->key === 'fold') {
-                return $act->sentence;
-            }
-        }
-
-        return null;
     }
 
     private function fold(int $layer): ?int

@@ -26,6 +26,9 @@ final class Clauses
     /** Words behind which a verb is none. */
     private const BEFORE_NOUNS = ['the', 'a', 'an', 'of', 'with', 'some', 'your', 'this', 'that', 'to', 'off', 'low', 'medium', 'high', 'same', 'gentle', 'in', 'on', 'you', 'it', 'they', 'is', 'are', 'has', 'have', 'by', 'large', 'small', 'clean', 'dry', 'heavy', 'mixing', 'until', 'and', 'creme'];
 
+    /** What goes on with what is added next; to fold, spoon or layer one thing and then another is the same done again. */
+    private const MIXES = '~^(?:then\s|cream\b|beat\b|whisk\b|mix\b|stir\b|add\b|rub\b)~iu';
+
     /** Words behind which what was done is told: "whipped to", "folded in". */
     private const IS_DONE = '~^(?:to|till|until|in|into|with|through|over|for|on|onto|by|at|and|together|off|well|smooth|soft|separately|then|pale|stiff|thick|light|fluffy)$~u';
 
@@ -53,6 +56,13 @@ final class Clauses
         foreach ($pieces as $n => $piece) {
             if ($n % 2 === 1) {
                 $open .= $piece;
+                continue;
+            }
+            // "Cream the butter, then the eggs, then the flour": what comes next is added, each in its turn.
+            $isNext = $open !== '' && preg_match('~\bthen\s+$~iu', $pieces[$n - 1] ?? '') === 1 && !self::startsWithVerb($piece) && Verbless::verb("then $piece") === 'add' && preg_match(self::MIXES, self::bare($open)) === 1;
+            if ($isNext) {
+                $clauses[] = trim(preg_replace('~\s*(?:,|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
+                $open = "then $piece";
                 continue;
             }
             $isClause = $clauses === [] && $open === '' ? false : self::startsWithVerb($piece) && !self::isWithin($open, $piece) && !(trim($pieces[$n + 1] ?? '') === 'or' && \count(self::words($piece)) === 1); // "warm or cold" is how it is served

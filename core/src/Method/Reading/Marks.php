@@ -64,7 +64,7 @@ final class Marks
     /** null where nothing is said of it. */
     public static function lasts(string $clause): ?Span
     {
-        $plain = mb_strtolower(Numbers::plain($clause));
+        $plain = HeatWords::inMinutes(mb_strtolower(Numbers::plain($clause)));
         if (preg_match('~\b(?:or\s+)?overnight\b|\ball night\b|\bthe night before\b~u', $plain, $night) === 1) {
             // "At least six hours or overnight": both are said.
             $least = self::lasts(str_replace($night[0], '', $clause));

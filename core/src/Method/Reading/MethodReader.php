@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Transmuta\Method\Reading;
 
 use Transmuta\Formula\Formula;
+use Transmuta\Formula\Layer;
+use Transmuta\Formula\Line;
 use Transmuta\Formula\Step;
+use Transmuta\Formula\Treatment;
 use Transmuta\Intake\Spelling;
 use Transmuta\Method\Act;
+use Transmuta\Method\Masses;
 use Transmuta\Method\Method;
 use Transmuta\Method\Sentence;
 use Transmuta\Method\SentenceKind;
@@ -42,6 +46,52 @@ final readonly class MethodReader
      * @param array<string, list<string>> $also further names of lines by their key, such as what they stand in for
      */
     public function read(Formula $formula, array $ingredients, array $also = []): Method
+    {
+        return $this->ofOneList($formula, $ingredients, $also) ?? $this->layered($formula, $ingredients, $also);
+    }
+
+    /**
+     * Layers of a list without headings, parted by the method, are read as that list: no heading says more than the steps do.
+     *
+     * @param array<string, Ingredient> $ingredients
+     * @param array<string, list<string>> $also
+     */
+    private function ofOneList(Formula $formula, array $ingredients, array $also): ?Method
+    {
+        $unnamed = array_filter($formula->layers, static fn(Layer $layer): bool => $layer->name === Masses::MAIN);
+        if (\count($formula->layers) < 2 || $unnamed === [] || array_filter($formula->method, self::isHeading(...)) !== []) {
+            return null;
+        }
+        $lines = $places = $of = $names = [];
+        foreach ($formula->layers as $n => $layer) {
+            foreach ($layer->understood() as $i => $line) {
+                $at = \count($lines);
+                $lines[] = $line;
+                $places[] = [$n, $i];
+                $of["0.$at"] = $ingredients["$n.$i"];
+                $names += isset($also["$n.$i"]) ? ["0.$at" => $also["$n.$i"]] : [];
+            }
+        }
+        $flat = $this->layered($formula->with([new Layer(Layer::UNNAMED, $lines, Treatment::none())]), $of, $names);
+        $masses = Masses::of($flat, array_map(static fn(Line $line): float => $line->grams, $lines));
+        if (\count($masses) !== \count($formula->layers)) {
+            return null;
+        }
+        foreach ($masses as $mass) {
+            $layers = array_unique(array_map(static fn(int $line): int => $places[$line][0], $mass->lines));
+            if (\count($layers) !== 1 || \count($mass->lines) !== \count($formula->layers[$layers[0]]->understood())) {
+                return null;
+            }
+        }
+
+        return $flat->placed($places, array_map(static fn(Line $line): float => $line->grams, $lines));
+    }
+
+    /**
+     * @param array<string, Ingredient> $ingredients
+     * @param array<string, list<string>> $also
+     */
+    private function layered(Formula $formula, array $ingredients, array $also): Method
     {
         $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
         $sentences = $told = [];

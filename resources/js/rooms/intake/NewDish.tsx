@@ -76,7 +76,7 @@ export function NewDish() {
         },
     });
     const headed = useMutation({
-        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin' | 'loss'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
+        mutationFn: (change: { text: string; layer: number; heading: 'treat' | 'tin' | 'loss' | 'whole'; value: string; measures: string | null }) => call<{ text: string }>('POST', 'readings/heading', change),
         // What was typed meanwhile is never replaced.
         onSuccess: (made, change) => setDraft((d) => (d.lines === change.text ? { ...d, lines: made.text } : d)),
     });
@@ -92,6 +92,8 @@ export function NewDish() {
     const read: Record<keyof Head, string> = {
         title: data?.formula.title ?? '', family: data?.formula.family ?? 'other', measures: MEASURES.find((m) => m.id === data?.formula.measures)?.name ?? 'Metric', portions: String(data?.formula.portions ?? ''), serveAt: String(data?.formula.serve_at_c ?? ''),
     };
+    const spoken = data?.inferred.find((one) => one.what === 'language')?.value;
+    const language = spoken && (new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken);
     const because = (what: Inference['what']) => data?.inferred.find((one) => one.what === what)?.because;
     const field = (key: 'title' | 'portions' | 'serveAt', what: Inference['what'], label: string, width: number | string) => (
         <TextField
@@ -150,6 +152,11 @@ export function NewDish() {
                 </TextField>
                 {field('portions', 'portions', 'Portions', 90)}
                 {field('serveAt', 'serve at', 'Served at, °C', 110)}
+                {language && (
+                    <Box sx={{ alignSelf: 'center', fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', maxWidth: 230 }}>
+                        Read as {language}: each name is likely, not sure.
+                    </Box>
+                )}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 5fr) 7fr' }, gap: 1.5, minHeight: 0 }}>
                 <Panel {...file.drop} sx={{ display: 'flex', flexDirection: 'column', p: '10px 12px', minHeight: 260, ...(file.isOver && { outline: '3px dashed var(--cobalt)' }) }}>
@@ -197,7 +204,7 @@ export function NewDish() {
                         <ReadLines
                             onFind={showInText}
                             reading={data}
-                            refused={headed.error instanceof Problem && headed.variables ? { layer: headed.variables.layer, heading: headed.variables.heading, value: headed.variables.value, words: `Not understood as a vessel: ${headed.error.mend}` } : null}
+                            refused={headed.error instanceof Problem && headed.variables && headed.variables.heading !== 'whole' ? { layer: headed.variables.layer, heading: headed.variables.heading, value: headed.variables.value, words: `Not understood as a vessel: ${headed.error.mend}` } : null}
                             onHeading={(layer, heading, value) => headed.mutate({ text: draft.lines, layer, heading, value, measures: draft.measures || null })}
                             onReplace={(from, to) => set({ lines: draft.lines.split('\n').map((row) => (row.trim() === from.trim() ? to : row)).join('\n') })}
                         />

@@ -20,7 +20,7 @@ interface Props {
     reading: TextReading;
     /** A box whose value was not understood: it stays as it was typed, and nothing else is touched. */
     refused: Refused | null;
-    onHeading: (layer: number, heading: 'treat' | 'tin' | 'loss', value: string) => void;
+    onHeading: (layer: number, heading: 'treat' | 'tin' | 'loss' | 'whole', value: string) => void;
     onReplace: (from: string, to: string) => void;
     /** Shows words where they stand in the text. */
     onFind: (words: string) => void;
@@ -29,9 +29,17 @@ interface Props {
 /** Every typed line beside its grams and the trace of how it got there. */
 export function ReadLines({ reading: side, refused, onHeading, onReplace, onFind }: Props) {
     const { treatments, inferred, aside } = side;
-    const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
+    const why = (what: 'layer' | 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     return (
         <>
+            {inferred.some((one) => one.what === 'layer') && (
+                <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', pb: 0.5 }}>
+                    The list has no headings: it is parted as the method works it.
+                    <Button size="small" onClick={() => onHeading(0, 'whole', '')}>
+                        Keep it one list
+                    </Button>
+                </Box>
+            )}
             {side.formula.layers.map((layer, n) => {
                 const reading = side.reading.layers[n];
                 const known = treatments.some((t) => t.words === layer.treat);
