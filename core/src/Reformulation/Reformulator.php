@@ -96,8 +96,13 @@ final readonly class Reformulator
 
             $weighed = RouteJudge::best(array_map(static fn(Route $one): Route => $one->weighed(), $routes), $firstStands);
             $worth = array_values(array_filter($weighed, Nearest::isWorthOffering(...)));
+            if ($worth !== []) {
+                return new Answer($worth, [], []);
+            }
+            // The no is told by the one with the shortest list.
+            usort($weighed, static fn(Route $a, Route $b): int => \count($a->toBuy) <=> \count($b->toBuy));
 
-            return $worth === [] ? $this->refusal($reader, $weighed[0], $original, $brief, $exclusions) : new Answer($worth, [], []);
+            return $this->refusal($reader, $weighed[0], $original, $brief, $exclusions);
         }
         \assert($missed !== []);
         $proposals = $this->proposals($reader, $missed[0], $original, $brief, $exclusions);
@@ -154,7 +159,13 @@ final readonly class Reformulator
     /** Whether a brief has a route that is a recipe of the dish still. */
     private function isOffered(Reader $reader, DishReading $original, Brief $brief, Exclusions $exclusions, ?string $only = null): bool
     {
-        return array_filter($this->found($reader, $original, $brief, $exclusions, $only)[0], Nearest::isWorthOffering(...)) !== [];
+        foreach ($this->found($reader, $original, $brief, $exclusions, $only)[0] as $route) {
+            if (Nearest::isWorthOffering($route->weighed())) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -128,6 +128,46 @@ final class MethodEditTest extends TestCase
         self::assertStringContainsString('Warm the rest to 35 °C at least', $text);
     }
 
+    /** A cream that gelatin set cold: what was cooled before all was joined is not cooled any more, and what goes in cold is warmed. */
+    public function testAGelThatGripsHotIsJoinedWarm(): void
+    {
+        $told = self::told(self::swapped("300 ml double cream\n90 g sugar\n3 leaves gelatine\n300 ml buttermilk", "Soak the gelatine in cold water.\nWarm the cream and sugar until steaming.\nSqueeze out the gelatine and stir into the cream.\nCool to blood heat, then strain onto the buttermilk and whisk gently.\nPour into moulds and chill 4 hours.", ['gelatin-leaf-gold' => ['agar']]));
+        self::assertSame([
+            ['gone', 'Soak the gelatine in cold water.'],
+            ['edited', 'Whisk the agar powder into the double cream, cold. Warm the cream and sugar until steaming. Bring to the boil and boil 2 minutes, stirring.'],
+            ['gone', 'Squeeze out the gelatine and stir into the cream.'],
+            ['edited', 'Warm the buttermilk to 35 °C first. Strain onto the buttermilk, then whisk gently.'],
+            ['same', 'Pour into moulds and chill 4 hours.'],
+        ], $told);
+        // What stands to set, to have the next put on it, is set on purpose; what only cools is moved before it grips.
+        $told = self::told(self::swapped("150 g elderflower cordial\n600 g water\n50 g sugar\n6 leaves gelatine", "Soak the leaves.\nHeat 200 ml of the water with the sugar, take off and stir in the drained gelatine.\nAdd the rest of the water and the cordial, cool.\nPour half into a mould, chill until set, then pour over the rest and chill overnight.", ['gelatin-leaf-gold' => ['agar']]));
+        self::assertSame('gone', $told[0][0]);
+        self::assertStringEndsWith('Add the rest of the water and the cordial.', $told[2][1]);
+        self::assertSame('same', $told[3][0]);
+    }
+
+    /** A foam folded into a gel that grips hot: little of it at once while that is warm; much of it into the set gel blended smooth; where it is turned out, tried first. */
+    public function testHowAFoamGoesIntoAGelThatGripsHot(): void
+    {
+        $with = static fn(int $cream, string $end): string => implode(' ', array_column(self::told(self::swapped("400 g milk\n70 g sugar\n3 leaves gelatine\n$cream g whipping cream", "Soak the gelatine.\nHeat the milk and sugar to a simmer. Squeeze out the gelatine and stir it in.\nLeave to cool 20 mins.\nWhip the cream and fold through.\n$end", ['gelatin-leaf-gold' => ['agar']])), 1));
+        self::assertStringContainsString('Chill it until set, then blend it smooth.', $with(300, 'Spoon into glasses.'));
+        self::assertStringContainsString('fold it in at once, while that is still above 45 °C. Whip', $with(60, 'Spoon into glasses.'));
+        self::assertStringContainsString('Try it in one small mould first', $with(300, 'Chill in a mould 6 hours. Turn out.'));
+        foreach ([$with(300, 'Spoon into glasses.'), $with(60, 'Spoon into glasses.')] as $text) {
+            self::assertStringNotContainsString('Whip the cream and fold through. Chill it', $text);
+            self::assertGreaterThan(mb_strpos($text, 'boil 2 minutes') ?: mb_strpos($text, 'at the boil 2 minutes'), mb_strpos($text, 'Whip the cream'), 'boiled before anything is folded');
+        }
+    }
+
+    /** Eggs that were parted: what stands for whites is whipped where they were, and yolks that nothing stands for leave what they were whisked with. */
+    public function testWhitesAndYolksOfEggsThatLeft(): void
+    {
+        $told = self::told(self::swapped("4 eggs\n100 g sugar\n500 g mascarpone", "Separate the eggs. Whisk the yolks with the sugar until pale, beat in the mascarpone.\nWhisk whites stiff and fold in.", ['egg' => ['aquafaba']]));
+        self::assertSame([['edited', 'Put the sugar in the bowl or pan, then beat in the mascarpone.'], ['edited', 'Whisk aquafaba stiff and fold in.']], $told);
+        $told = self::told(self::swapped("4 eggs\n100 g sugar\n500 g mascarpone", "Separate the eggs. Whisk the yolks with the sugar until pale, beat in the mascarpone.\nWhisk whites stiff and fold in.", ['egg' => []]));
+        self::assertSame('gone', $told[1][0]);
+    }
+
     public function testWhatDoesTheSameThereIsOnlyNamed(): void
     {
         $told = self::told(self::swapped("200 g digestive biscuits\n90 g butter", 'Mix the biscuits with the melted butter.', ['butter' => ['coconut-oil', 'sunflower-lecithin']]));

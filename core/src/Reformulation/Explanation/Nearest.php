@@ -20,9 +20,20 @@ final class Nearest
 {
     /**
      * Whether a route is a recipe of the dish still: under a floor of fit (`refuse.fit`), with something that makes the dish lost or short, it is another dessert, and
-     * nobody is given it to weigh. What is only to be minded in its making, such as a depth that cools too slowly, makes it none.
+     * nobody is given it to weigh. What is only to be minded in its making, such as a depth that cools too slowly, makes it none. Nor is it one that takes more new
+     * things than anybody buys for it (`refuse.things`, and `refuse.things.layer` for each layer it changes): that is a new recipe in the name of this.
      */
     public static function isWorthOffering(Route $route): bool
+    {
+        return \count($route->toBuy) <= self::mostThings($route) && self::isStillTheDish($route);
+    }
+
+    private static function mostThings(Route $route): int
+    {
+        return (int) (Weights::of('refuse.things') + Weights::of('refuse.things.layer') * \count($route->changes));
+    }
+
+    private static function isStillTheDish(Route $route): bool
     {
         return $route->fit >= Weights::of('refuse.fit') || array_filter($route->settlement->open(), static fn(Debt $debt): bool => $debt->critical) === [];
     }
@@ -30,6 +41,9 @@ final class Nearest
     /** Why the nearest route is not offered: how much of the dish it keeps, and what is lost. */
     public static function refused(Route $nearest): Blocked
     {
+        if (self::isStillTheDish($nearest)) {
+            return new Blocked('Things to buy', (float) \count($nearest->toBuy), 'new things', \sprintf('the shortest route (%s) takes %d things this dish has not, and over %d nothing is offered as a version of it: %s', $nearest->name, \count($nearest->toBuy), self::mostThings($nearest), implode(', ', array_map(static fn(array $one): string => $one['name'], $nearest->toBuy))), '', $nearest->settlement->words());
+        }
         $words = $nearest->settlement->words();
         $lost = implode('; ', \array_slice($words, 0, 3));
 
