@@ -168,7 +168,7 @@ final readonly class Engine
                 $mass->name !== Masses::TOPPING => $mass->name,
                 \count($of) === 1 => (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->reader->shelf->get((string) $of[0]->ingredient)->name),
                 // Coffee and marsala are called by what they are: nothing says what they are for.
-                \count($of) === 2 => ucfirst(implode(' and ', $mass->named)),
+                \count($of) === 2 && array_intersect($mass->named, ['', 'everything', 'rest']) === [] => ucfirst(implode(' and ', $mass->named)),
                 default => $mass->name,
             };
             $layers[] = new Layer($name, $held, Treatment::none(), $n === $main ? $layer->tin : null);
@@ -229,7 +229,7 @@ final readonly class Engine
             $layers[$n] = $layer->treated($treatment);
             $inferred = array_values(array_filter($inferred, static fn(Inference $one): bool => $one->what !== 'treat' || $one->layer !== $n));
             if ($guess !== null) {
-                $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
+                $inferred[] = new Inference('treat', $n, $guess[0], $language === null ? \sprintf('“%s”', $guess[1]) : 'by its steps');
             }
         }
         $layers = array_map(static fn(array $one): Layer => $one['layer'], Together::baked(Together::frozen(array_map(static fn(Layer $layer): array => ['layer' => $layer, 'treat' => false], $layers), $inferred), $inferred));

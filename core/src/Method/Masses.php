@@ -83,12 +83,15 @@ final readonly class Masses
                 $isUnder[$line] = true;
             }
         }
-        // What no step names goes in with most of it.
+        // A little that no step names goes in with most of it; of more nobody knows where.
         $groups = self::groups($root);
         $weight = static fn(array $lines): float => array_sum(array_map(static fn(int $line): float => $grams[$line], $lines));
         usort($groups, static fn(array $a, array $b): int => $weight($b) <=> $weight($a));
         $main = array_shift($groups) ?? [];
         $unsaid = array_map(static fn(Part $part): int => $part->line, $method->unsaid);
+        if ($weight($unsaid) >= self::LEAST * array_sum($grams)) {
+            return [];
+        }
         $parted = [];
         foreach ($groups as $lines) {
             if (array_intersect($lines, $unsaid) !== [] || $weight($lines) < self::LEAST * array_sum($grams)) {

@@ -11,7 +11,7 @@ final class EggsApart implements Production
 {
     public function parts(Part $line, UnitSystem $system): ?array
     {
-        if (preg_match('/^(.*?)\b(?:whole\s+)?eggs?\b[\s,(:-]*(.*?)\b(?:separated|yolks?\s+and\s+whites?\s+separate\w*)\b/u', $line->text, $m) !== 1 || preg_match('/\d|one|two|three|four|five|six|eight/u', $m[1] . $m[2]) !== 1) {
+        if (preg_match('/^(.*?)\b(?:whole\s+)?eggs?\b[\s,(:-]*(.*?)\b(?:separated|sepd?|yolks?\s+and\s+whites?\s+separate\w*)\b/u', $line->text, $m) !== 1 || preg_match('/\d|one|two|three|four|five|six|eight/u', $m[1] . $m[2]) !== 1) {
             return null;
         }
         $before = preg_replace('/\b(?:yolks?|whites?|and|from|the)\b/u', ' ', $m[1] . ' ' . $m[2]) ?? $m[1];

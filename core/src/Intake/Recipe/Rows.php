@@ -176,7 +176,8 @@ final readonly class Rows
             }
             // "Butter 200, caster 200, eggs 4, flour 200": a list in one row.
             $listed = $mode === 'method' || (self::isStep($row) && preg_match('/^\p{L}[^\d,;]*\s\d/u', $row) !== 1) ? [] : RowList::of(rtrim($row, ' .'));
-            if (\count($listed) >= 3 && array_filter($listed, fn(string $one): bool => !$this->isLine($one, $system)) === []) {
+            $isBare = \count($listed) === 2 && array_filter($listed, static fn(string $one): bool => BareNumbers::parts($one) === null) === [];
+            if (($isBare || \count($listed) >= 3) && array_filter($listed, fn(string $one): bool => !$this->isLine($one, $system)) === []) {
                 $mode = 'lines';
                 $seenLine = true;
                 $found[] = new Row($number, $text, RowKind::Lines, '', rtrim($row, ' .'));

@@ -50,7 +50,8 @@ final class Clauses
     public static function of(string $sentence): array
     {
         $clauses = [];
-        $rest = rtrim($sentence, ' .!;');
+        // "Mix: beat the cheese …" says of what the step is.
+        $rest = (string) preg_replace('~^\W*mix(?:ture)?\s*:\s+(?=\p{L})~iu', '', rtrim($sentence, ' .!;'));
         $open = '';
         $pieces = preg_split('~(\s*,?\s+(?:and\s+then|then|and|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
         foreach ($pieces as $n => $piece) {

@@ -92,8 +92,6 @@ export function NewDish() {
     const read: Record<keyof Head, string> = {
         title: data?.formula.title ?? '', family: data?.formula.family ?? 'other', measures: MEASURES.find((m) => m.id === data?.formula.measures)?.name ?? 'Metric', portions: String(data?.formula.portions ?? ''), serveAt: String(data?.formula.serve_at_c ?? ''),
     };
-    const spoken = data?.inferred.find((one) => one.what === 'language')?.value;
-    const language = spoken && (new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken);
     const because = (what: Inference['what']) => data?.inferred.find((one) => one.what === what)?.because;
     const field = (key: 'title' | 'portions' | 'serveAt', what: Inference['what'], label: string, width: number | string) => (
         <TextField
@@ -152,11 +150,6 @@ export function NewDish() {
                 </TextField>
                 {field('portions', 'portions', 'Portions', 90)}
                 {field('serveAt', 'serve at', 'Served at, °C', 110)}
-                {language && (
-                    <Box sx={{ alignSelf: 'center', fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', maxWidth: 230 }}>
-                        Read as {language}: each name is likely, not sure.
-                    </Box>
-                )}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 5fr) 7fr' }, gap: 1.5, minHeight: 0 }}>
                 <Panel {...file.drop} sx={{ display: 'flex', flexDirection: 'column', p: '10px 12px', minHeight: 260, ...(file.isOver && { outline: '3px dashed var(--cobalt)' }) }}>

@@ -30,8 +30,14 @@ interface Props {
 export function ReadLines({ reading: side, refused, onHeading, onReplace, onFind }: Props) {
     const { treatments, inferred, aside } = side;
     const why = (what: 'layer' | 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
+    const spoken = inferred.find((one) => one.what === 'language')?.value;
     return (
         <>
+            {spoken && (
+                <Box sx={{ fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', pb: 0.5 }}>
+                    Read as {new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken}. Each name is likely, not sure: look it over.
+                </Box>
+            )}
             {inferred.some((one) => one.what === 'layer') && (
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 'var(--text-plain)', color: 'var(--ink-soft)', pb: 0.5 }}>
                     The list has no headings: it is parted as the method works it.
