@@ -96,3 +96,67 @@ test('a schema.org recipe becomes rows that can be changed', async ({ page }) =>
     await expect(page.getByLabel('Ingredient lines')).toHaveValue(/title: Lime pot[\s\S]*200 ml double cream/);
     await expect(page.getByRole('region', { name: 'As it is read' }).getByText('Method, in your words')).toBeVisible();
 });
+
+test('a list without headings is parted as its method works it, and a press keeps it one', async ({ page }) => {
+    await page.goto('/new');
+    const typed = page.getByLabel('Ingredient lines');
+    await typed.fill(`No-bake orange cheesecake
+12 slices
+
+200 g plain biscuits
+90 g butter
+400 g cream cheese
+120 g icing sugar
+200 ml whipping cream
+
+Crush the biscuits, mix with the melted butter and press into a 23 cm springform. Chill.
+Beat the cream cheese with the sugar. Whip the cream and fold in.
+Pour over the base and chill overnight.`);
+    const read = page.getByRole('region', { name: 'As it is read' });
+    const base = read.getByRole('region', { name: 'Base' });
+    const main = read.getByRole('region', { name: 'Main mix' });
+    await expect(read.getByText('The list has no headings: it is parted as the method works it.')).toBeVisible();
+    await expect(base.getByText('90 g', { exact: true })).toBeVisible();
+    await expect(main.getByText('400 g', { exact: true })).toBeVisible();
+    await expect(main.getByText('90 g', { exact: true })).toHaveCount(0);
+    await axe(page);
+
+    // What is set of one of them is written under its heading, and nothing typed is lost.
+    await base.getByLabel('Vessel').fill('20 cm springform');
+    await base.getByLabel('Vessel').press('Enter');
+    await expect(typed).toHaveValue(/layer: Base\ntin: 20 cm springform\n200 g plain biscuits\n90 g butter\nlayer: Main mix\n400 g cream cheese[\s\S]*Pour over the base/);
+    await expect(read.getByText('The list has no headings')).toHaveCount(0);
+
+    // Or it stays one list.
+    await typed.fill((await typed.inputValue()).replace(/layer: .*\n|tin: .*\n/g, ''));
+    await read.getByRole('button', { name: 'Keep it one list' }).click();
+    await expect(typed).toHaveValue(/layer: All in one\n200 g plain biscuits/);
+    await expect(base).toHaveCount(0);
+    await expect(read.getByRole('region', { name: 'All in one' }).getByText('90 g', { exact: true })).toBeVisible();
+});
+
+test('a page in Spanish is read row by row, and kept in its own words', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Ingredient lines').fill(`Natillas de la casa
+Para 4 personas
+
+750 ml de leche entera
+4 yemas
+100 g de azúcar
+25 g de maicena
+
+Calentar la leche. Mezclar las yemas con el azúcar y la maicena.
+Añadir la leche y cocer a fuego lento sin dejar de remover hasta que espese. Enfriar.`);
+    const read = page.getByRole('region', { name: 'As it is read' });
+    await expect(read.getByText('Read as Spanish. Each name is likely, not sure: look it over.')).toBeVisible();
+    await expect(page.getByLabel('Portions')).toHaveAttribute('placeholder', '4');
+    for (const food of ['Whole milk', 'Egg yolk', 'Caster or granulated sugar', 'Cornflour (maize starch)']) {
+        await expect(read.getByText(food, { exact: true })).toBeVisible();
+    }
+    await expect(read.getByText('likely', { exact: true })).toHaveCount(4);
+    await axe(page);
+    await page.getByRole('button', { name: 'Keep it and open the Bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Natillas de la casa', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'Card' }).click();
+    await expect(page.getByText(/Calentar la leche\./)).toBeVisible();
+});
