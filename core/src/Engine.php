@@ -218,8 +218,9 @@ final readonly class Engine
         $inferred = $read->inferred;
         foreach ($layers as $n => $layer) {
             $guess = isset($words[$n]) ? TreatmentGuess::of($words[$n], $layer->understood(), $this->lines->ingredients($layer->understood()), $whole) : null;
-            if ($guess === null && isset($baked[$n])) {
-                $words[$n] = array_map(strval(...), array_keys($baked[$n]));
+            // What is put together and baked is baked, unless it was cooked before: a caramel under its custard stays one.
+            if (isset($baked[$n]) && ($guess === null || preg_match('~bake|boil|cook|freeze~', $guess[0]) !== 1)) {
+                $words[$n] = [...$words[$n] ?? [], ...array_map(strval(...), array_keys($baked[$n]))];
                 $guess = TreatmentGuess::of($words[$n], $layer->understood(), $this->lines->ingredients($layer->understood()), $whole);
             }
             $treatment = $guess === null ? Treatment::none() : TreatmentGrammar::parse($guess[0]);

@@ -18,11 +18,13 @@ use Transmuta\Intake\Language\PageLanguage;
 use Transmuta\Intake\Recipe\BareNumbers;
 use Transmuta\Intake\Recipe\CitrusParts;
 use Transmuta\Intake\Recipe\Inference;
+use Transmuta\Intake\Recipe\Paragraphs;
 use Transmuta\Intake\Recipe\ReadRecipe;
 use Transmuta\Intake\Recipe\Row;
 use Transmuta\Intake\Recipe\RowKind;
 use Transmuta\Intake\Recipe\RowList;
 use Transmuta\Intake\Recipe\Rows;
+use Transmuta\Intake\Recipe\Sheets;
 use Transmuta\Intake\Recipe\Spoken;
 use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\Recipe\Together;
@@ -73,8 +75,10 @@ final readonly class TextFormula
         $head = ['title' => null, 'family' => null, 'portions' => null, 'serve' => null, 'measured' => [], 'tin' => null];
         $open = self::opened(Layer::UNNAMED);
         $heading = '';
+        $written = Paragraphs::parted($written);
         $language = $this->lines->language($written);
-        $said = $language?->rows($written) ?? $written;
+        $said = Sheets::asLines($language?->rows($written) ?? $written);
+        $isSaid = $said !== $written;
         $rows = (new Rows($this->lines))->of($said, $system);
         if ($language !== null) {
             $inferred[] = new Inference('language', null, $language->lang, 'the words of its rows');
@@ -89,7 +93,7 @@ final readonly class TextFormula
         foreach ($rows as $row) {
             $isBetween = $isBetween && !Rows::opensMethod($row->text);
             // What is kept is what was written, whatever it was read by.
-            $own = $language === null ? $row->text : trim($written[$row->number - 1] ?? $row->text);
+            $own = $isSaid ? trim($written[$row->number - 1] ?? $row->text) : $row->text;
             try {
                 switch ($row->kind) {
                     case RowKind::Key:
@@ -116,7 +120,13 @@ final readonly class TextFormula
                         array_push($open['lines'], ...$this->listed($row, $own, $system, $grams, $making));
                         break;
                     case RowKind::Line:
-                        $read = $this->lines->lines($own, $system, $row->number, $grams[$row->text] ?? CitrusParts::of($row->text, $making) ?? ($language === null ? null : $row->text));
+                        $read = $this->lines->lines($own, $system, $row->number, $grams[$row->text] ?? CitrusParts::of($row->text, $making) ?? ($own === $row->text ? null : $row->text));
+                        // Words of another language that name no amount are of the making, understood or not: no row is asked for as a food.
+                        if ($language !== null && $read[0]->ingredient === null && preg_match('/\d|½|¼|¾/u', $own) !== 1 && \count(preg_split('/\s+/u', $own) ?: []) >= 4) {
+                            $method[] = $own;
+                            $steps[] = ['text' => $row->text, 'heading' => $heading];
+                            break;
+                        }
                         array_push($open['lines'], ...(match (true) {
                             $language !== null => self::recalled($read),
                             $read[0]->ingredient === null => $this->elsewhere($own, $read, $system, $row->number),
@@ -126,7 +136,7 @@ final readonly class TextFormula
                     case RowKind::Title:
                         $name = $language === null ? $row->value : self::heading($own);
                         $head['title'] ??= mb_substr($name, 0, 160);
-                        if ($head['portions'] === null && preg_match('/(?:\(|[-–—,|]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?\s*$/iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('~(?:\(|[-–—,|/]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $own));
                         }
@@ -313,20 +323,29 @@ final readonly class TextFormula
      */
     private static function portions(array $layers, string $method, array &$inferred): int
     {
+        $mass = array_sum(array_map(static fn(array $one): float => array_sum(array_map(static fn(Line $line): float => $line->grams, $one['layer']->lines)), $layers));
+        // "Fill 125 g cups": what goes into each says how many there are.
+        if (preg_match('~\b(?:fill(?:ed)?|deposit|dose|portion)\b[^.;]{0,25}?\b(\d{2,3})\s*g\b|\b(\d{2,3})\s*g\s+(?:cups|pots|jars|portions|glasses|tubs|each)\b~iu', $method, $m) === 1) {
+            $each = (float) ($m[1] !== '' ? $m[1] : $m[2]);
+            $count = (int) round($mass / $each);
+            if ($each >= 20.0 && $count >= 1 && $count <= Formula::MOST_PORTIONS) {
+                $inferred[] = new Inference('portions', null, (string) $count, \sprintf('“%s”', $m[0]));
+
+                return $count;
+            }
+        }
         $vessels = Spoken::vessels($method);
         if ($vessels !== null) {
             $inferred[] = new Inference('portions', null, (string) $vessels[0], \sprintf('“%s”', $vessels[1]));
 
             return $vessels[0];
         }
-        $mass = 0.0;
         foreach ($layers as $one) {
             if ($one['layer']->tin !== null && $one['layer']->tin->count > 1) {
                 $inferred[] = new Inference('portions', null, (string) $one['layer']->tin->count, 'one for each vessel');
 
                 return $one['layer']->tin->count;
             }
-            $mass += array_sum(array_map(static fn(Line $line): float => $line->grams, $one['layer']->lines));
         }
         $portions = (int) max(2, min(16, round($mass / 110.0)));
         $inferred[] = new Inference('portions', null, (string) $portions, 'none are stated: about 110 g each');

@@ -6,9 +6,11 @@ namespace Transmuta\Intake;
 
 use Transmuta\Fault\Nonsense;
 use Transmuta\Formula\Layer;
+use Transmuta\Intake\Recipe\Paragraphs;
 use Transmuta\Intake\Recipe\Row;
 use Transmuta\Intake\Recipe\RowKind;
 use Transmuta\Intake\Recipe\Rows;
+use Transmuta\Intake\Recipe\Sheets;
 use Transmuta\Quantity\UnitSystem;
 
 /** A typed text with one layer's `treat:` or `tin:` line set, everything else left as it was typed. */
@@ -23,9 +25,9 @@ final class TextHeadings
      */
     public static function set(string $text, int $layer, string $heading, string $value, LineReader $lines, UnitSystem $system): string
     {
-        $written = preg_split('/\R/u', $text) ?: [$text];
+        $written = Paragraphs::parted(preg_split('/\R/u', $text) ?: [$text]);
         $language = $lines->language($written);
-        $rows = (new Rows($lines))->of($language?->rows($written) ?? $written, $system);
+        $rows = (new Rows($lines))->of(Sheets::asLines($language?->rows($written) ?? $written), $system);
         $starts = self::layers($rows);
         if (!isset($starts[$layer])) {
             throw Nonsense::of('layer', (string) ($layer + 1), \sprintf('the text has %d', \count($starts)));
@@ -48,7 +50,7 @@ final class TextHeadings
         // What was not asked for stays what it was, every row of it; a text where it would not is left as it was typed.
         array_splice($rows, $at, $instead);
         /** @var list<string> $written */
-        $after = (new Rows($lines))->of($language?->rows($written) ?? $written, $system);
+        $after = (new Rows($lines))->of(Sheets::asLines($language?->rows($written) ?? $written), $system);
         array_splice($after, $at, $value === '' ? 0 : 1);
         $told = static fn(Row $row): array => [$row->text, $row->kind, $row->key, $row->value];
         if (array_map($told, $rows) !== array_map($told, $after)) {
@@ -67,7 +69,7 @@ final class TextHeadings
      */
     public static function written(string $text, array $layers): string
     {
-        $rows = preg_split('/\R/u', $text) ?: [$text];
+        $rows = Paragraphs::parted(preg_split('/\R/u', $text) ?: [$text]);
         $of = [];
         foreach ($layers as $n => $layer) {
             foreach ($layer->lines as $line) {
@@ -97,7 +99,7 @@ final class TextHeadings
     /** The text with one heading above its list: it stays one layer, whatever its method says. */
     public static function whole(string $text, int $first): string
     {
-        $rows = preg_split('/\R/u', $text) ?: [$text];
+        $rows = Paragraphs::parted(preg_split('/\R/u', $text) ?: [$text]);
         array_splice($rows, max(0, $first - 1), 0, ['layer: All in one']);
 
         return implode("\n", $rows);

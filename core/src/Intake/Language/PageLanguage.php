@@ -26,7 +26,7 @@ final readonly class PageLanguage
     private const ENGLISH = ['the', 'and', 'with', 'of', 'for', 'until', 'into', 'then', 'cup', 'cups', 'tsp', 'tbsp', 'sugar', 'milk', 'cream', 'butter', 'eggs', 'egg', 'flour', 'water', 'salt', 'yolks', 'whites', 'cheese', 'bake', 'mix', 'whisk', 'beat', 'add', 'pour', 'chill', 'serves', 'makes', 'ingredients', 'method', 'chocolate'];
 
     /** What only a whole row says: a heading, a yield. */
-    private const OF_A_ROW = '~^(?:For the |Ingredients$|Method$|serves )~u';
+    private const OF_A_ROW = '~^(?:For the |Ingredients$|Method$|serves |You need )~u';
 
     /** What stands before the id of a food, whose name is looked up when it is met. */
     private const ID = "\0";

@@ -124,12 +124,17 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Aside);
                 continue;
             }
-            foreach ($mode === 'method' ? [] : (preg_split('/\s*[|·•]\s*/u', $row) ?: []) as $segment) {
+            foreach ($mode === 'method' ? [] : (preg_split('/\s*[|·•]\s*|\s{2,}/u', $row) ?: []) as $segment) {
                 // "Prep: 25 min | Serves 8–10".
                 if ($segment !== $row && self::yield($segment) !== null) {
                     $found[] = new Row($number, $text, RowKind::Yield, '', $segment);
                     continue 2;
                 }
+            }
+            // "★★★★★ 4.9 from 212 votes".
+            if (preg_match('/^\W*[★☆⭐]|\b\d+\s+(?:votes|ratings|reviews|comments)\b/u', $row) === 1 && preg_match('/^\W*\d+\s*(?:g|kg|ml|cups?)\b/iu', $row) !== 1) {
+                $found[] = new Row($number, $text, RowKind::Aside);
+                continue;
             }
             if (($mode !== 'method' && preg_match(self::TIMES, $row) === 1) || preg_match('#^(?:https?://|www\.)\S+$|\b(?:1|one)\s+(?:cup|tbsp|tablespoon|tsp|teaspoon|stick|oz|ounce)\s*=#iu', $row) === 1) {
                 $found[] = new Row($number, $text, RowKind::Aside);
