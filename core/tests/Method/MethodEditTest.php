@@ -168,6 +168,17 @@ final class MethodEditTest extends TestCase
         self::assertSame('gone', $told[1][0]);
     }
 
+    /** What comes in is called as the maker's language calls it, and joined by its own "and". */
+    public function testNamesInTheLanguageOfTheMethod(): void
+    {
+        $was = Kit::engine()->read(Kit::engine()->parse("Flan\nPara 4 personas\n\n500 ml de leche\n4 huevos\n100 g de azúcar\n\nCalentar la leche. Batir los huevos con el azúcar y añadir la leche.\nVerter en el molde y hornear 40 minutos a 150 °C."))->formula;
+        $now = $was->with([$was->layers[0]->with([Line::of('coconut-milk', 300.0), Line::of('soy-milk', 200.0), Line::of('egg', 240.0), Line::of('sugar', 100.0)])]);
+        $told = self::told(MethodEdit::of($was, (new MethodReader())->by(Kit::shelf(), $was), $now, [['milk' => ['coconut-milk', 'soy-milk']]], Kit::shelf()));
+        self::assertStringContainsString('Calentar la leche de coco y ', $told[0][1]);
+        self::assertStringNotContainsString(' and ', $told[0][1]);
+        self::assertSame(['same', 'Verter en el molde y hornear 40 minutos a 150 °C.'], $told[1]);
+    }
+
     public function testWhatDoesTheSameThereIsOnlyNamed(): void
     {
         $told = self::told(self::swapped("200 g digestive biscuits\n90 g butter", 'Mix the biscuits with the melted butter.', ['butter' => ['coconut-oil', 'sunflower-lecithin']]));

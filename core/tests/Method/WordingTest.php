@@ -33,4 +33,20 @@ final class WordingTest extends TestCase
     {
         self::assertSame($left, (new Wording(new Spelling()))->without($words, $phrase));
     }
+
+    /** @return iterable<string, array{string, string, list<string>, string}> words, what is replaced, by what, what they are then */
+    public static function exchanges(): iterable
+    {
+        yield 'what is done next is no list' => ['Crush the biscuits, stir in the butter.', 'biscuit', ['seeds', 'sugar'], 'Crush the seeds and sugar, stir in the butter.'];
+        yield 'a list goes on with commas' => ['Heat the milk, cream and sugar.', 'milk', ['oat drink', 'water'], 'Heat the oat drink, water, cream and sugar.'];
+        yield 'a thing that is a verb too' => ['Rub the flour, butter and sugar.', 'flour', ['almonds', 'seeds'], 'Rub the almonds, seeds, butter and sugar.'];
+        yield 'one for one' => ['Whip the cream.', 'cream', ['coconut cream'], 'Whip the coconut cream.'];
+    }
+
+    /** @param list<string> $by */
+    #[DataProvider('exchanges')]
+    public function testAThingIsExchanged(string $words, string $phrase, array $by, string $now): void
+    {
+        self::assertSame($now, (new Wording(new Spelling()))->exchanged($words, $phrase, $by));
+    }
 }

@@ -79,6 +79,21 @@ final readonly class PageLanguage
         return array_map($this->row(...), $rows);
     }
 
+    /** What a kitchen of a language calls a food first; null where that is not known. */
+    public static function nameIn(string $lang, string $id): ?string
+    {
+        $names = Kept::once(self::class . ' first', static function (): array {
+            $first = [];
+            foreach (Table::of('intake/food-names') as $row) {
+                $first[$row['lang']][$row['id']] ??= $row['name'];
+            }
+
+            return $first;
+        });
+
+        return $id === '' ? null : $names[$lang][$id] ?? null;
+    }
+
     /** The row as a page in English would say it. */
     public function row(string $row): string
     {

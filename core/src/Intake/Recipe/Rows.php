@@ -388,7 +388,10 @@ final readonly class Rows
         // "Simmer 35 minutes", "cook to 82 C", "chill overnight": a heat, a time or an end makes the shortest row a step.
         $isLed = $starts && preg_match('/\b(?:until|overnight)\b|\b\d{1,3}\s*(?:min|mins|minutes?|h|hrs?|hours?|secs?|seconds?)\b|\b\d{2,3}\s*(?:°|º|˚|degrees?\b|deg\b|[cf]\b)/u', $plain) === 1;
 
-        return $isLed || ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
+        // "Italian meringue: sugar + water 118, pour on whites.": what is done stands behind the label, and further on.
+        $isLabelled = preg_match('/^[\p{L}\s]{2,30}:\s.*(?:[,;]|\bthen|\band)\s*(?:' . self::verbs() . ')\b\s+\p{L}/u', $plain) === 1;
+
+        return $isLed || $isLabelled || ($isNumbered && ($starts || $words > 7)) || ($starts && $words >= 3 && (preg_match('/[.;!]/u', $plain) === 1 || $words > 7)) || ($words > 14 && preg_match('/\.\s|\.$/u', $plain) === 1);
     }
 
     /** "Whip", "mix well, chill": nothing but what is done, and no name of the shelf ("cream"). */

@@ -6,6 +6,7 @@ namespace Transmuta\Method\Editing;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\HeatLevel;
+use Transmuta\Intake\Language\PageLanguage;
 use Transmuta\Method\Method;
 use Transmuta\Method\Part;
 use Transmuta\Shelf\Ingredient;
@@ -43,7 +44,7 @@ final class Arrivals
     private readonly array $said;
 
     /** @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer */
-    public function __construct(private readonly Formula $was, private readonly Method $method, public readonly Formula $now, private readonly array $standsFor, private readonly Shelf $shelf)
+    public function __construct(private readonly Formula $was, private readonly Method $method, public readonly Formula $now, private readonly array $standsFor, private readonly Shelf $shelf, private readonly ?string $lang = null)
     {
         $said = [];
         foreach ($method->acts as $act) {
@@ -156,9 +157,13 @@ final class Arrivals
         return (string) $this->was->layers[$part->layer]->understood()[$part->line]->ingredient;
     }
 
-    /** A name as a method says it: without what only tells a packet apart. */
+    /** A name as a method says it: in its language where that is known, and without what only tells a packet apart. */
     public function name(string $id): string
     {
+        $own = $this->lang === null ? null : PageLanguage::nameIn($this->lang, $id);
+        if ($own !== null) {
+            return $own;
+        }
         $in = $this->shelf->get($id);
         $name = mb_strtolower(trim((string) preg_replace('~\s*(?:[,(].*|\b(?:de\s+)?\d+\s*%?.*)$~iu', '', $in->name)));
 

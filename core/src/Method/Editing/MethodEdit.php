@@ -11,6 +11,7 @@ use Transmuta\Intake\Spelling;
 use Transmuta\Method\Act;
 use Transmuta\Method\Method;
 use Transmuta\Method\Part;
+use Transmuta\Method\Reading\Gloss;
 use Transmuta\Method\Reading\LineNouns;
 use Transmuta\Method\Sentence;
 use Transmuta\Method\SentenceKind;
@@ -57,8 +58,9 @@ final class MethodEdit
     private function __construct(private readonly Formula $was, private readonly Method $method, private readonly Formula $now, array $standsFor, Shelf $shelf, private readonly Spelling $spelling)
     {
         $this->nouns = new LineNouns($was, LineNouns::ingredients($shelf, $was), $spelling);
-        $this->arrivals = new Arrivals($was, $method, $now, $standsFor, $shelf);
-        $this->wording = new Wording($spelling);
+        $lang = Gloss::of(array_map(static fn(Step $step): string => $step->text, $was->method))?->lang;
+        $this->arrivals = new Arrivals($was, $method, $now, $standsFor, $shelf, $lang);
+        $this->wording = new Wording($spelling, $lang);
     }
 
     /**

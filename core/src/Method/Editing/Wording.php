@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace Transmuta\Method\Editing;
 
 use Transmuta\Intake\Spelling;
+use Transmuta\Method\Reading\Verbs;
 
 /** Changes words within the maker's own sentence, and leaves the rest of it to the letter. */
 final readonly class Wording
 {
-    public function __construct(private Spelling $spelling) {}
+    /** What joins the last of a list in a language. */
+    private const AND = ['es' => 'y', 'fr' => 'et', 'it' => 'e', 'pt' => 'e', 'de' => 'und'];
+
+    /** @param ?string $lang of the maker's words; null for English */
+    public function __construct(private Spelling $spelling, private ?string $lang = null) {}
 
     /** @param list<string> $names */
-    public static function listed(array $names): string
+    public static function listed(array $names, string $and = 'and'): string
     {
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode(', ', $names) . " and $last";
+        return $names === [] ? (string) $last : implode(', ', $names) . " $and $last";
     }
 
     public static function sentence(string $words): string
@@ -49,8 +54,9 @@ final readonly class Wording
     {
         $said = $this->standing($words, $phrase);
         if (\is_array($by)) {
-            $isWithin = $said !== null && preg_match('~(?<![\p{L}-])' . preg_quote($said, '~') . '\s*(?:,|\+|and\b|&)~iu', $words) === 1;
-            $by = $isWithin ? implode(', ', $by) : self::listed($by);
+            // "Crush the biscuits, stir in the butter" goes on with what is done next, and with no list.
+            $isWithin = $said !== null && preg_match('~(?<![\p{L}-])' . preg_quote($said, '~') . '\s*(?:,|\+|and\b|&)\s*(?:then\s+|and\s+)?(?<next>[\p{L}-]*(?:\s+(?!and\b|with\b|or\b)[\p{L}-]+)?)~iu', $words, $m) === 1 && !self::isDone($m['next']);
+            $by = $isWithin ? implode(', ', $by) : self::listed($by, self::AND[$this->lang] ?? 'and');
         }
         if ($said === null || mb_strtolower($said) === $by) {
             return $words;
@@ -61,6 +67,14 @@ final readonly class Wording
 
         // "Sponge finger fingers": what the name ends with is not said twice.
         return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));
+    }
+
+    /** Whether words begin with what is done: "stir in"; a thing alone, as in "butter and sugar", is no verb. */
+    private static function isDone(string $words): bool
+    {
+        $all = preg_split('~\s+~u', mb_strtolower($words)) ?: [];
+
+        return \count($all) > 1 && Verbs::at($all) !== null;
     }
 
     /** With a capital where it had one. */

@@ -93,7 +93,9 @@ final class Clauses
         }
         $words = self::words($bare);
         $found = Verbs::at($words);
-        if ($found !== null && !self::isName($words)) {
+        // "Cream, milk, vanilla to scald": a list of things, the first of which may be a verb.
+        $isListed = \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^\W*[\p{L}-]+\s*[,+&/]\s*\p{L}~u', $bare) === 1;
+        if ($found !== null && !$isListed && !self::isName($words)) {
             return ['verb' => $found['verb'], 'at' => 0, 'length' => $found['length'], 'words' => $words];
         }
         // Prep sheets name the thing first: "cream 35 % whip soft", "straw. purée 85 °C".
@@ -122,7 +124,7 @@ final class Clauses
 
         // "Layer the fruit", "Cut into squares": a word that may be a thing is the verb where nothing else is.
         $first = Verbs::at($words);
-        if ($first !== null && \count($words) > 1 && preg_match('~^\W*[\p{L}-]+\s*[+&/]~u', $bare) !== 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
+        if ($first !== null && \count($words) > 1 && preg_match('~^\W*[\p{L}-]+\s*[,+&/]~u', $bare) !== 1 && preg_match('~^(?:of|is|are|was|will|should|has|mixture|mix|,)$~u', $words[1]) !== 1 && !\in_array($words[0], self::PLACES, true)) {
             return ['verb' => $first['verb'], 'at' => 0, 'length' => $first['length'], 'words' => $words];
         }
 

@@ -29,7 +29,7 @@ final readonly class Gloss
     private const CLITICS = ['es' => '(?:l[oa]s?)?', 'it' => '(?:l[oaei])?', 'pt' => '(?:-[oa]s?)?'];
 
     /** @param string $lang such as `es` */
-    private function __construct(private string $lang) {}
+    private function __construct(public string $lang) {}
 
     /**
      * @param list<string> $steps
