@@ -63,4 +63,24 @@ final class RowListTest extends TestCase
         self::assertCount(3, $formula->layers[0]->lines);
         self::assertStringContainsString('bake 150 C 50 min', $formula->layers[0]->treatment->words());
     }
+
+    /** What is used elsewhere of an amount is no further amount; what comes on top of it is. */
+    public function testAPartOfAnAmountIsNoFurtherOne(): void
+    {
+        $read = static fn(string $line): array => array_map(static fn(Line $one): float => $one->grams, Kit::engine()->lines->lines($line, \Transmuta\Quantity\UnitSystem::Metric));
+        self::assertSame([1000.0], $read('1 kg apples, 200 g of them sliced'));
+        self::assertSame([120.0], $read('120 g butter, 20 g of it melted'));
+        self::assertSame([150.0], $read('150 g sugar, 50 g kept back'));
+        self::assertSame([200.0], $read('200 g berries, 50 g reserved for the top'));
+        self::assertSame([200.0, 50.0], $read('200 g berries, plus 50 g for the top'));
+        self::assertSame([100.0, 90.0], $read('100 g sugar, 90 g butter'));
+    }
+
+    /** A row that says what is done behind a label is a step, whatever it names and counts. */
+    public function testALabelledStepIsNoIngredient(): void
+    {
+        $formula = Kit::engine()->parse("Mousse\nserves 6\n\n300 ml cream\n4 egg whites\n100 g sugar\n\nItalian meringue: sugar + water 118, pour on whites.\nSoft whip the cream, fold in.");
+        self::assertSame(['cream-36', 'egg-white', 'sugar'], array_keys($formula->holds()));
+        self::assertCount(2, $formula->method);
+    }
 }
