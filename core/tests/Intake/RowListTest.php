@@ -62,6 +62,11 @@ final class RowListTest extends TestCase
         self::assertStringContainsString('20', (string) $formula->layers[0]->tin?->words());
         self::assertCount(3, $formula->layers[0]->lines);
         self::assertStringContainsString('bake 150 C 50 min', $formula->layers[0]->treatment->words());
+        foreach (['12 slices, 23 cm springform', 'serves 12; 23 cm springform', '23 cm springform, 12 slices'] as $row) {
+            $formula = Kit::engine()->parse("Cheesecake\n$row\n\n500 g soft cheese\n120 g sugar\n2 eggs\n\nBeat all. Bake 150C 50 mins.");
+            self::assertSame([12, 3], [$formula->portions, \count($formula->layers[0]->lines)], $row);
+            self::assertStringContainsString('230', (string) $formula->layers[0]->tin?->words(), $row);
+        }
     }
 
     /** What is used elsewhere of an amount is no further amount; what comes on top of it is. */

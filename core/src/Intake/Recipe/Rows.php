@@ -144,6 +144,11 @@ final readonly class Rows
                 $found[] = new Row($number, $text, RowKind::Yield, '', $row);
                 continue;
             }
+            // "23 cm springform, 12 slices": what it is made in, and whom it serves.
+            if ($mode !== 'method' && preg_match('/^([^,;|]{3,60}?)\s*[,;|]\s*([^,;|]{3,40})$/u', $row, $m) === 1 && Tins::of($m[1]) !== null && self::yield($m[2]) !== null) {
+                $found[] = new Row($number, $text, RowKind::Tin, '', $row);
+                continue;
+            }
             // "4", "20cm" under the title: whom it serves, and what it is made in.
             if (($seenTitle || $isTitled) && !$seenLine && preg_match('/^x?\s*([1-9]\d?)$/iu', $row, $m) === 1) {
                 $found[] = new Row($number, $text, RowKind::Yield, '', "serves $m[1]");
@@ -244,6 +249,10 @@ final readonly class Rows
     /** Servings or pieces a row states; null where it states none. Of a range the middle, of a whole cake none. */
     public static function yield(string $row): ?int
     {
+        // "12 slices, 23 cm springform": whom it serves, and in what.
+        if (preg_match('/^([^,;|]{3,40}?)\s*[,;|]\s*(.{3,60})$/u', $row, $m) === 1 && Tins::of($m[2]) !== null && Tins::of($m[1]) === null) {
+            return self::yield($m[1]);
+        }
         $plain = mb_strtolower(Numbers::plain($row));
         if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
             return self::middle((float) $m[1], $m[2] ?? '');
