@@ -153,6 +153,7 @@ final class MethodEditTest extends TestCase
         self::assertStringContainsString('Chill it until set, then blend it smooth.', $with(300, 'Spoon into glasses.'));
         self::assertStringContainsString('fold it in at once, while that is still above 45 °C. Whip', $with(60, 'Spoon into glasses.'));
         self::assertStringContainsString('Try it in one small mould first', $with(300, 'Chill in a mould 6 hours. Turn out.'));
+        self::assertStringContainsString('Try it in one small mould first', $with(300, 'Press the biscuits into a tin and pour over.'), 'what stands on a base is cut');
         foreach ([$with(300, 'Spoon into glasses.'), $with(60, 'Spoon into glasses.')] as $text) {
             self::assertStringNotContainsString('Whip the cream and fold through. Chill it', $text);
             self::assertGreaterThan(mb_strpos($text, 'boil 2 minutes') ?: mb_strpos($text, 'at the boil 2 minutes'), mb_strpos($text, 'Whip the cream'), 'boiled before anything is folded');

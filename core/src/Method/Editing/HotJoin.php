@@ -46,7 +46,7 @@ final readonly class HotJoin
     /** Whether so little foam is folded in that the rest stays warm enough to bear it. */
     public bool $isLight;
 
-    /** Whether it has to stand by itself afterwards: it is turned out. */
+    /** Whether it has to stand by itself afterwards: it is turned out, or stands on a base and is cut. */
     public bool $isTurnedOut;
 
     /** @var array<int, list<string>> names of what goes in cold, by the sentence */
@@ -63,7 +63,7 @@ final readonly class HotJoin
         $folds = array_values(array_filter($later, fn(int $n): bool => \in_array($this->method->acts[$n]->operation->key, self::MIXES, true) && $this->weight($this->foams($n)) >= self::COOLING));
         $this->foam = $folds === [] ? null : $this->method->acts[$folds[0]]->sentence;
         $this->isLight = $folds !== [] && $this->weight($this->foams($folds[0])) < self::LIGHT;
-        $this->isTurnedOut = array_filter($later, fn(int $n): bool => $this->method->acts[$n]->operation->key === 'unmould') !== [];
+        $this->isTurnedOut = array_filter($later, fn(int $n): bool => $this->method->acts[$n]->operation->key === 'unmould') !== [] || array_filter($this->method->acts, static fn(Act $act): bool => \in_array($act->operation->key, ['press_base', 'line_pastry'], true)) !== [];
         $this->cooled = array_values(array_filter($later, fn(int $n): bool => $n !== $this->at && \in_array($this->method->acts[$n]->operation->key, self::COOLS, true) && $this->isStirredAfter($n)));
         $cold = [];
         foreach ($later as $n) {
