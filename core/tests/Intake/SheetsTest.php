@@ -61,4 +61,33 @@ final class SheetsTest extends TestCase
         self::assertStringContainsString('bake 160 C 27.5 min', $read->formula->layers[1]->treatment->words());
         self::assertStringContainsString('bake 160 C 10 min', $read->formula->layers[0]->treatment->words());
     }
+
+    /** What is left of a thing after it was hung or drained is what goes in; a tin says what it holds drained itself. */
+    public function testWhatIsLeftOfItGoesIn(): void
+    {
+        $read = static fn(string $line): float => Kit::engine()->lines->read($line, \Transmuta\Quantity\UnitSystem::Metric)->grams;
+        self::assertSame(450.0, $read('1 kg curd, hung overnight (about 450 g after)'));
+        self::assertSame(500.0, $read('1 kg yogurt, strained to 500 g'));
+        self::assertSame(500.0, $read('500 g ricotta, drained'));
+        self::assertSame(240.0, $read('400 g tin cherries, drained (240 g)'));
+    }
+
+    public function testAPrepSheetInOneRow(): void
+    {
+        $formula = Kit::engine()->parse("Mango lassi pots (6)\nmango pulp 400, greek yog 300, sugar 60, gelatine leaf 6, cream 200, blorgle 2\nbloom gel. warm 1/3 pulp w sugar, melt gel in it. add rest pulp, yog. cool to 22. soft whip cream, fold. set 4h");
+        self::assertSame(6, $formula->portions);
+        self::assertCount(6, $formula->layers[0]->lines);
+        self::assertSame(['blorgle 2'], array_map(static fn(Line $line): string => $line->text, $formula->unresolved()), 'one is asked for, and the rest is read');
+        self::assertSame(8, Kit::engine()->parse("Trifle\nfor 8ish\n\n500 g custard\n200 g raspberries\n\nPour the custard over the raspberries.")->portions);
+    }
+
+    public function testHeatsSaidInShort(): void
+    {
+        $treat = static fn(string $lines, string $method): string => Kit::engine()->parse("Dish\nserves 6\n\n$lines\n\n$method")->layers[0]->treatment->words();
+        self::assertSame('bake 150 C 40 min', $treat("500 g milk\n4 eggs\n75 g sugar", 'Warm the milk. Beat eggs and sugar, pour the milk on. 150c 40 mins till just set.'));
+        self::assertStringContainsString('cook to 83 C', $treat("420 g cream\n280 g milk\n150 g sugar\n120 g egg yolk", 'Heat all to 83, blend, age 12h, churn.'));
+        self::assertStringContainsString('freeze', $treat("420 g cream\n280 g milk\n150 g sugar\n120 g egg yolk", 'Heat all to 83, blend, age 12h, churn.'));
+        self::assertSame('boil 25 min stirred', $treat("200 g pudding rice\n1 l milk\n50 g sugar", 'Cook the rice in the milk with the sugar for 25 minutes, stirring.'));
+        self::assertSame('bake 170 C 20 min', $treat("250 g flour\n125 g butter\n90 g icing sugar", 'Rub the butter into the flour and sugar, press into a tin and cook 20 min at 170 °C.'));
+    }
 }

@@ -187,7 +187,9 @@ final readonly class Rows
             // "Butter 200, caster 200, eggs 4, flour 200": a list in one row.
             $listed = $mode === 'method' || (self::isStep($row) && preg_match('/^\p{L}[^\d,;]*\s\d/u', $row) !== 1) ? [] : RowList::of(rtrim($row, ' .'));
             $isBare = \count($listed) === 2 && array_filter($listed, static fn(string $one): bool => BareNumbers::parts($one) === null) === [];
-            if (($isBare || \count($listed) >= 3) && array_filter($listed, fn(string $one): bool => !$this->isLine($one, $system)) === []) {
+            // A name nobody knows in it is asked for, and makes the rest no less a list.
+            $known = \count(array_filter($listed, fn(string $one): bool => $this->isLine($one, $system)));
+            if (($isBare || \count($listed) >= 3) && $known >= 2 && 3 * $known >= 2 * \count($listed)) {
                 $mode = 'lines';
                 $seenLine = true;
                 $found[] = new Row($number, $text, RowKind::Lines, '', rtrim($row, ' .'));
@@ -253,7 +255,8 @@ final readonly class Rows
         if (preg_match('/^([^,;|]{3,40}?)\s*[,;|]\s*(.{3,60})$/u', $row, $m) === 1 && Tins::of($m[2]) !== null && Tins::of($m[1]) === null) {
             return self::yield($m[1]);
         }
-        $plain = mb_strtolower(Numbers::plain($row));
+        // "For 8ish", "6-ish people".
+        $plain = (string) preg_replace('/(?<=\d)\s*-?ish\b/u', '', mb_strtolower(Numbers::plain($row)));
         if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
             return self::middle((float) $m[1], $m[2] ?? '');
         }

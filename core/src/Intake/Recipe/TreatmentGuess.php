@@ -40,7 +40,7 @@ final class TreatmentGuess
         $isCrumb = self::any($of, static fn(Ingredient $in): bool => $in->group === 'base' || $in->class === 'oats') && !$hasEgg;
         $found = [];
         foreach ($steps as $step) {
-            foreach (preg_split('/(?<=[.;!])\s+|,\s*then\s+|\s+and\s+then\s+/u', mb_strtolower($step)) ?: [] as $said) {
+            foreach (preg_split('/(?<=[.;!])\s+|,\s*then\s+|\s+and\s+then\s+|,\s*(?=(?:churn|freeze|bake)\b)/u', mb_strtolower($step)) ?: [] as $said) {
                 $one = self::one($said, $hasEgg, $hasStarch, $isCrumb, $whole, $of);
                 if ($one !== null && $one['kind'] === 'whip' && $isFolded && preg_match('/\bfold\w*\b/u', $said) === 1) {
                     continue;
@@ -119,12 +119,15 @@ final class TreatmentGuess
     {
         $quote = static fn(string $pattern): string => preg_match('/.{0,18}(?:' . $pattern . ').{0,22}/u', $said, $m) === 1 ? trim($m[0]) : '';
         $said = HeatWords::inMinutes($said);
-        $celsius = HeatWords::heat($said);
+        // "Heat all to 83": degrees of a mass, said without the word.
+        $celsius = HeatWords::heat($said) ?? (preg_match('/\b(?:heat|cook|bring)\b[^.;]{0,30}\bto\s+([6-9]\d)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|s|sec\w*|%)\b)/u', $said, $to) === 1 ? (float) $to[1] : null);
         $minutes = preg_match('/(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(mins?|minutes?|hours?|hrs?|h)\b/u', $said, $t) === 1 ? ($t[2] !== '' ? ((int) $t[1] + (int) $t[2]) / 2 : (int) $t[1]) * (str_starts_with($t[3], 'h') ? 60 : 1) : null;
         $time = $minutes === null ? '' : \sprintf(' %g min', min($minutes, 600));
         if (preg_match('/\b(?:freeze|churn|ice[\s-]cream\s+maker)\b/u', $said) === 1 && preg_match('/\b(?:over\s*night|until\s+(?:firm|frozen|solid|hard|set)|hours?|hrs|churn|ice)\b/u', $said) === 1 && !preg_match('/\bor\s+freeze|can\s+be\s+frozen|freezes?\s+well|freeze\s+for\s+up\s+to\b/u', $said)) {
             return ['kind' => 'freeze', 'words' => 'freeze -18 C', 'said' => $quote('freeze|churn')];
         }
+        // "Cook 20 min at 170 °C" is an oven's heat, and no pan's.
+        $said = (string) preg_replace('/\bcook(?:ed)?\b(?=[^.;]{0,30}\b(?:1[4-9]\d|2[0-4]\d)\s*(?:°|º|c\b|degrees))/u', 'bake', $said);
         if (preg_match('/\b(?:bake|baked|roast|in\s+the\s+(?:preheated\s+)?oven|steam)\b/u', $said) === 1 && preg_match('/\bno[\s-]bake|un-?baked|baking\s+(?:sheet|tray|paper|parchment|beans)\b/u', preg_replace('/(?<!no[\s-])\b(?:then\s+)?bake\b.*/u', '', $said) ?? $said) !== 1) {
             // The heat of this sentence, or the one the oven was set to further up.
             $in = $celsius !== null ? $said : mb_strtolower($whole);
@@ -151,6 +154,10 @@ final class TreatmentGuess
         }
         if ($hasEgg && !$isCrumb && (($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0) || ($thickens && preg_match('/\b(?:cook|stir|heat|whisk|simmer|bain|double\s+boiler|return|low|gentl\w+|medium)\b/u', $said) === 1))) {
             return ['kind' => 'cook', 'words' => \sprintf('cook to %d C stirred', round($celsius !== null && $celsius >= 60.0 && $celsius <= 95.0 ? $celsius : 82.0)), 'said' => $quote('thick\w*|coats?|curd|custard|\d+\s*°?\s*[cf]\b|spoon')];
+        }
+        // Rice cooked in its milk for so long is boiled.
+        if (self::any($of, static fn(Ingredient $in): bool => $in->class === 'pudding-grain') && $minutes !== null && $minutes >= 8.0 && preg_match('/\bcook/u', $said) === 1) {
+            return ['kind' => 'boil', 'words' => \sprintf('boil %g min stirred', min($minutes, self::LONGEST_BOIL)), 'said' => $quote('cook\w*')];
         }
         if (!$isCrumb && preg_match('/\bmake\s+an?\s+(?:dry\s+|wet\s+)?caramel\b|\bcaramelise\s+(?:the\s+)?sugar|\b(?:bring|brought|come)\b.{0,40}\b(?:to\s+(?:the|a)\s+)?(?:rolling\s+|gentle\s+|full\s+)?boil\b|\b(?:boil|simmer|bubble|cook)\b.{0,50}\bto\s+(?:an?\s+)?(?:deep|dark|light|pale|golden|amber|rich)?\s*(?:amber|caramel|gold)|\b(?:boil|simmer|bubble)\b.{0,70}\b(?:for|until|\d+\s*min)/u', $said) === 1 && preg_match('/\bpan\s+of\s+(?:simmering|boiling)|simmering\s+water/u', $said) !== 1) {
             $set = self::any($of, static fn(Ingredient $in): bool => $in->class === 'gelatin' || \in_array($in->class, [...self::CREAMS, ...self::MILKS], true)) && !self::any($of, static fn(Ingredient $in): bool => $in->group === 'fruit' || $in->class === 'gel-agent') && $minutes === null;

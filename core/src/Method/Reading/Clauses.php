@@ -92,6 +92,10 @@ final class Clauses
             return null;
         }
         $words = self::words($bare);
+        // "150c 40 mins till just set": a heat and a time are an oven's, whatever they are until.
+        if (preg_match('~^\d{3}(?!\d)~u', $bare) === 1 && Verbless::verb($bare) === 'bake') {
+            return ['verb' => 'bake', 'at' => \count($words), 'length' => 0, 'words' => $words];
+        }
         $found = Verbs::at($words);
         // "Cream, milk, vanilla to scald": a list of things, the first of which may be a verb.
         $isListed = \in_array($words[0] ?? '', self::ALSO_NOUNS, true) && preg_match('~^\W*[\p{L}-]+\s*[,+&/]\s*\p{L}~u', $bare) === 1;
