@@ -201,15 +201,18 @@ final readonly class Engine
             return $read;
         }
         $method = (new MethodReader())->by($this->reader->shelf, $formula);
-        $language = $this->lines->language(preg_split('/\R/u', $text) ?: [$text]);
+        // Told of the page as a whole, where it was found to be in another than English.
+        $isForeign = array_filter($read->inferred, static fn(Inference $one): bool => $one->what === 'language') !== [];
+        $language = $isForeign ? $this->lines->language(preg_split('/\R/u', $text) ?: [$text]) : null;
         $words = $baked = [];
         foreach ($method->acts as $act) {
             // "Loaf tin, 170 °C for 55 minutes" is baked, though nobody says so.
-            $isUnsaid = $act->operation->heats === 'oven' && $act->operation->key !== 'preheat' && preg_match('/\b(?:bake|roast|steam|oven)/iu', $act->words) !== 1;
+            $isOven = $act->operation->heats === 'oven' && $act->operation->key !== 'preheat';
+            $isUnsaid = $isOven && preg_match('/\b(?:bake|roast|steam|oven)/iu', $act->words) !== 1;
             $said = ($isUnsaid ? 'bake ' : '') . ($language === null ? $act->words : $language->row($act->words));
             $words[$act->layer][] = $said;
             // What is put together and baked is baked, all of it: crumble on its apples.
-            foreach ($act->operation->heats === 'oven' && $act->operation->key !== 'preheat' ? $method->partsIn($act) : [] as $part) {
+            foreach ($isOven ? $method->partsIn($act) : [] as $part) {
                 $baked[$part->layer][$said] = true;
             }
         }

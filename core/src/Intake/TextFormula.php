@@ -195,10 +195,6 @@ final readonly class TextFormula
         if ($head['portions'] === null && ($steps !== [] || $guessPortions)) {
             $head['portions'] = self::portions($layers, $whole, $inferred);
         }
-        if ($language !== null) {
-            // What was read in English of it is no word of the maker's.
-            $inferred = array_map(static fn(Inference $one): Inference => \in_array($one->what, ['treat', 'loss', 'serve at'], true) ? new Inference($one->what, $one->layer, $one->value, 'by its steps') : $one, $inferred);
-        }
         $title = $head['title'] ?? 'Untitled dish';
         if ($head['family'] === null && ($steps !== [] || $title !== 'Untitled dish')) {
             [$head['family'], $because] = Spoken::family($title, array_column($layers, 'layer'), array_map(fn(array $one): array => $this->lines->ingredients($one['layer']->understood()), $layers)) ?? [null, ''];
@@ -209,8 +205,12 @@ final readonly class TextFormula
         if ($head['serve'] === null && $steps !== []) {
             [$head['serve'], $because] = Spoken::serving($whole) ?? [null, ''];
             if ($head['serve'] !== null) {
-                $inferred[] = new Inference('serve at', null, \sprintf('%g C', $head['serve']), $language === null ? \sprintf('“%s”', $because) : 'by its steps');
+                $inferred[] = new Inference('serve at', null, \sprintf('%g C', $head['serve']), \sprintf('“%s”', $because));
             }
+        }
+        if ($language !== null) {
+            // What was read in English of it is no word of the maker's.
+            $inferred = array_map(static fn(Inference $one): Inference => \in_array($one->what, ['treat', 'loss', 'serve at'], true) ? new Inference($one->what, $one->layer, $one->value, 'by its steps') : $one, $inferred);
         }
         try {
             return new ReadRecipe(Formula::of($title, array_column($layers, 'layer'), $head['family'] ?? Family::Other, $system, $head['portions'] ?? 1, $head['serve'] ?? 5.0, Step::all($method), $head['measured']), $inferred, $aside);

@@ -58,6 +58,24 @@ final readonly class Method
         return array_keys($in);
     }
 
+    /** The act in which a line, or what became of it, was put to the rest; null where no step says. */
+    public function joining(string $line): ?int
+    {
+        $in = [];
+        foreach ($this->acts as $n => $act) {
+            if (array_filter($act->parts, static fn(Part $part): bool => $part->key() === $line) !== []) {
+                $in[$n] = true;
+            } elseif (array_intersect($act->from, array_keys($in)) !== []) {
+                if (array_diff($act->from, array_keys($in)) !== [] || $act->parts !== []) {
+                    return $n;
+                }
+                $in[$n] = true;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Part> lines in what an act works on, with those that go in at it */
     public function partsIn(Act $act): array
     {

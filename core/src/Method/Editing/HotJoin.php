@@ -58,7 +58,7 @@ final readonly class HotJoin
      */
     public function __construct(private Formula $was, private Method $method, private array $alive, private Arrivals $arrivals, string $for)
     {
-        $this->at = $this->joining($for);
+        $this->at = $this->method->joining($for);
         $later = $this->at === null ? [] : array_values(array_filter($this->method->after($this->at), fn(int $n): bool => $n === $this->at || ($this->alive[$n] ?? true)));
         $folds = array_values(array_filter($later, fn(int $n): bool => \in_array($this->method->acts[$n]->operation->key, self::MIXES, true) && $this->weight($this->foams($n)) >= self::COOLING));
         $this->foam = $folds === [] ? null : $this->method->acts[$folds[0]]->sentence;
@@ -77,24 +77,6 @@ final readonly class HotJoin
             }
         }
         $this->cold = $cold;
-    }
-
-    /** The act in which something was put to the rest. */
-    private function joining(string $key): ?int
-    {
-        $in = [];
-        foreach ($this->method->acts as $n => $act) {
-            if (array_filter($act->parts, static fn(Part $part): bool => $part->key() === $key) !== []) {
-                $in[$n] = true;
-            } elseif (array_intersect($act->from, array_keys($in)) !== []) {
-                if (array_diff($act->from, array_keys($in)) !== [] || $act->parts !== []) {
-                    return $n;
-                }
-                $in[$n] = true;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<Part> parts of what is whipped before it goes in at an act, and still is */

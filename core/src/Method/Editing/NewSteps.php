@@ -134,9 +134,9 @@ final class NewSteps
         } else {
             $this->at($hot->sentence ?? ($for === null ? null : $this->firstWith($for)) ?? $this->first($layer), implode(', then ', $said));
         }
-        $at = $join === null || $join->at === null ? null : $this->method->acts[$join->at]->sentence;
+        $at = $this->joining($for);
         if (!$pot['isMain'] && $agent->join !== '') {
-            $this->at($at ?? $this->joining($for) ?? $this->last($layer), str_replace('{name}', $name, $agent->join));
+            $this->at($at ?? $this->last($layer), str_replace('{name}', $name, $agent->join));
         }
         if ($join === null) {
             return;
@@ -506,21 +506,9 @@ final class NewSteps
     /** The sentence in which something that left was put to the rest: where what stands for it is put to it now. */
     private function joining(?string $key): ?int
     {
-        if ($key === null) {
-            return null;
-        }
-        $in = [];
-        foreach ($this->method->acts as $n => $act) {
-            if (array_filter($act->parts, static fn(Part $part): bool => $part->key() === $key) !== []) {
-                $in[$n] = true;
-            } elseif (array_intersect($act->from, array_keys($in)) !== []) {
-                if (array_diff($act->from, array_keys($in)) !== [] || $act->parts !== []) {
-                    return $act->sentence >= 0 ? $act->sentence : null;
-                }
-                $in[$n] = true;
-            }
-        }
+        $at = $key === null ? null : $this->method->joining($key);
+        $sentence = $at === null ? -1 : $this->method->acts[$at]->sentence;
 
-        return null;
+        return $sentence >= 0 ? $sentence : null;
     }
 }

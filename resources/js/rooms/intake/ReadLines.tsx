@@ -29,7 +29,7 @@ interface Props {
 /** Every typed line beside its grams and the trace of how it got there. */
 export function ReadLines({ reading: side, refused, onHeading, onReplace, onFind }: Props) {
     const { treatments, inferred, aside } = side;
-    const why = (what: 'layer' | 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
+    const why = (what: 'treat' | 'tin' | 'loss', layer: number) => inferred.find((one) => one.what === what && one.layer === layer)?.because;
     const spoken = inferred.find((one) => one.what === 'language')?.value;
     return (
         <>
