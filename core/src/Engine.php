@@ -13,6 +13,7 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Treatment;
+use Transmuta\Intake\Language\PageLanguage;
 use Transmuta\Intake\LineReader;
 use Transmuta\Intake\Matcher;
 use Transmuta\Intake\Recipe\Inference;
@@ -130,21 +131,23 @@ final readonly class Engine
     public function headed(string $text, int $layer, string $heading, string $value, UnitSystem $system): string
     {
         $read = $this->recipe($text, $system);
-        $isParted = array_filter($read->inferred, static fn(Inference $one): bool => $one->what === 'layer') !== [];
         if ($heading === 'whole') {
             return TextHeadings::whole($text, min([\PHP_INT_MAX, ...array_map(static fn(Line $line): int => $line->number, array_merge(...array_map(static fn(Layer $one): array => $one->lines, $read->formula->layers)))]));
         }
 
-        return TextHeadings::set($isParted ? TextHeadings::written($text, $read->formula->layers) : $text, $layer, $heading, $value, $this->lines, $system);
+        $parted = array_values(array_filter($read->formula->layers, static fn(Layer $one, int $n): bool => array_filter($read->inferred, static fn(Inference $said): bool => $said->what === 'layer' && $said->layer === $n) !== [], \ARRAY_FILTER_USE_BOTH));
+
+        return TextHeadings::set($parted === [] ? $text : TextHeadings::written($text, $parted), $layer, $heading, $value, $this->lines, $system);
     }
 
     /**
-     * A list without headings in the masses its method makes of it, which is a reading: said as one, and any heading that is written is kept instead.
+     * A list without headings, or before the first of them, in the masses its method makes of it, which is a reading: said as one. A layer that has a heading
+     * stays as it was written.
      */
     private function parted(ReadRecipe $read): ReadRecipe
     {
         $layer = $read->formula->layers[0];
-        if (\count($read->formula->layers) !== 1 || $layer->name !== Layer::UNNAMED || $layer->loss !== null || $read->formula->method === []) {
+        if ($layer->name !== Layer::UNNAMED || $layer->loss !== null || $read->formula->method === []) {
             return $read;
         }
         $lines = $layer->understood();
@@ -159,28 +162,44 @@ final readonly class Engine
         $weights = array_map(static fn(Masses $mass): float => array_sum(array_map(static fn(int $line): float => $lines[$line]->grams, $mass->lines)), $masses);
         $main = (int) array_search(max($weights), $weights, true);
         $layers = [];
-        $inferred = array_values(array_filter($read->inferred, static fn(Inference $one): bool => $one->layer === null));
+        $language = array_values(array_filter($read->inferred, static fn(Inference $one): bool => $one->what === 'language'))[0]->value ?? null;
+        // What was told of the list is told of its parts anew.
+        $more = \count($masses) - 1;
+        $inferred = [];
+        foreach ($read->inferred as $one) {
+            if ($one->layer !== 0) {
+                $inferred[] = $one->layer === null ? $one : new Inference($one->what, $one->layer + $more, $one->value, $one->because);
+            }
+        }
         foreach ($masses as $n => $mass) {
             $of = array_map(static fn(int $line): Line => $lines[$line], $mass->lines);
             // What nobody understood stands with the most of it, where it is asked for.
             $held = array_values(array_filter($layer->lines, static fn(Line $line): bool => \in_array($line, $of, true) || ($n === $main && $line->ingredient === null)));
             $name = match (true) {
                 $mass->name !== Masses::TOPPING => $mass->name,
-                \count($of) === 1 => (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->reader->shelf->get((string) $of[0]->ingredient)->name),
-                // Coffee and marsala are called by what they are: nothing says what they are for.
-                \count($of) === 2 && array_intersect($mass->named, ['', 'everything', 'rest']) === [] => ucfirst(implode(' and ', $mass->named)),
-                default => $mass->name,
+                \count($of) === 1 => $this->named((string) $of[0]->ingredient, $mass->named[0], $language),
+                default => $mass->called(),
             };
             $layers[] = new Layer($name, $held, Treatment::none(), $n === $main ? $layer->tin : null);
             $inferred[] = new Inference('layer', $n, $name, 'the list has no headings: by its method');
         }
         foreach ($read->inferred as $one) {
-            if ($one->layer !== null && $one->what === 'tin') {
+            if ($one->layer === 0 && $one->what === 'tin') {
                 $inferred[] = new Inference('tin', $main, $one->value, $one->because);
             }
         }
 
-        return new ReadRecipe($read->formula->with($layers), $inferred, $read->aside, $read->others, $read->text);
+        return new ReadRecipe($read->formula->with([...$layers, ...\array_slice($read->formula->layers, 1)]), $inferred, $read->aside, $read->others, $read->text);
+    }
+
+    /** What a layer of one line is called: in the language of the page; by its step where the shelf names two kinds of it in one. */
+    private function named(string $id, string $said, ?string $language): string
+    {
+        $own = $language === null ? null : PageLanguage::nameIn($language, $id);
+        $name = (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->reader->shelf->get($id)->name);
+        $isTwo = str_contains($name, ' or ') && !\in_array($said, ['', 'everything', 'rest', 'the rest'], true);
+
+        return ucfirst($own ?? ($isTwo ? $said : $name));
     }
 
     /**
@@ -233,7 +252,7 @@ final readonly class Engine
             $layers[$n] = $layer->treated($treatment);
             $inferred = array_values(array_filter($inferred, static fn(Inference $one): bool => $one->what !== 'treat' || $one->layer !== $n));
             if ($guess !== null) {
-                $inferred[] = new Inference('treat', $n, $guess[0], $language === null ? \sprintf('“%s”', $guess[1]) : 'by its steps');
+                $inferred[] = new Inference('treat', $n, $guess[0], $language === null && $guess[1] !== '' ? \sprintf('“%s”', $guess[1]) : 'by its steps');
             }
         }
         $layers = array_map(static fn(array $one): Layer => $one['layer'], Together::baked(Together::frozen(array_map(static fn(Layer $layer): array => ['layer' => $layer, 'treat' => false], $layers), $inferred), $inferred));

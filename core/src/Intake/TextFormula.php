@@ -136,11 +136,11 @@ final readonly class TextFormula
                     case RowKind::Title:
                         $name = $language === null ? $row->value : self::heading($own);
                         $head['title'] ??= mb_substr($name, 0, 160);
-                        if ($head['portions'] === null && preg_match('~(?:\(|[-–—,|/]\s*|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('~(?:\(|(?<=\s)[-–—|/]\s*|,\s+|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $own));
                         }
-                        $head['tin'] ??= Tins::of($row->text) === null ? null : [Tins::of($row->text), $row->text];
+                        $head['tin'] ??= Tins::ofTitle($row->text) === null ? null : [Tins::ofTitle($row->text), $row->text];
                         if ($head['title'] === $name) {
                             $inferred[] = new Inference('title', null, $name, 'the first row');
                         } else {
@@ -398,7 +398,7 @@ final readonly class TextFormula
             try {
                 $layer = $layers[$n]['layer'];
                 $layers[$n]['layer'] = $layer->treated(TreatmentGrammar::parse($guess[0]));
-                $inferred[] = new Inference('treat', $n, $guess[0], \sprintf('“%s”', $guess[1]));
+                $inferred[] = new Inference('treat', $n, $guess[0], $guess[1] === '' ? 'by its steps' : \sprintf('“%s”', $guess[1]));
             } catch (Nonsense) {
                 // A heat or time no kitchen uses says nothing.
             }

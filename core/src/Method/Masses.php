@@ -42,7 +42,7 @@ final readonly class Masses
     private function __construct(public array $lines, public array $named, public string $name) {}
 
     /**
-     * The masses of the one layer of a method, in the order they are begun.
+     * The masses of the first layer of a method, in the order they are begun.
      *
      * @param list<float> $grams of its understood lines
      *
@@ -50,6 +50,7 @@ final readonly class Masses
      */
     public static function of(Method $method, array $grams): array
     {
+        $isOf = static fn(Part $part): bool => $part->layer === 0;
         if ($method->unread() !== [] || $grams === []) {
             return [];
         }
@@ -58,7 +59,7 @@ final readonly class Masses
         $mass = [];
         $isUnder = $isPut = [];
         foreach ($method->acts as $n => $act) {
-            $of = array_map(static fn(Part $part): int => $part->line, $act->parts);
+            $of = array_map(static fn(Part $part): int => $part->line, array_values(array_filter($act->parts, $isOf)));
             $from = array_map(static fn(int $one): ?int => $mass[$one] ?? null, array_values(array_filter($act->from, static fn(int $one): bool => \array_key_exists($one, $mass))));
             if (\in_array($act->operation->key, self::ASSEMBLES, true) && \count($of) + \count($from) > 1 && !self::isMixed($method, $n) && self::isOnWhatStands($method, $act)) {
                 $mass[$n] = null;
@@ -88,7 +89,7 @@ final readonly class Masses
         $weight = static fn(array $lines): float => array_sum(array_map(static fn(int $line): float => $grams[$line], $lines));
         usort($groups, static fn(array $a, array $b): int => $weight($b) <=> $weight($a));
         $main = array_shift($groups) ?? [];
-        $unsaid = array_map(static fn(Part $part): int => $part->line, $method->unsaid);
+        $unsaid = array_map(static fn(Part $part): int => $part->line, array_values(array_filter($method->unsaid, $isOf)));
         if ($weight($unsaid) >= self::LEAST * array_sum($grams)) {
             return [];
         }
@@ -122,7 +123,7 @@ final readonly class Masses
 
         $words = [];
         foreach ($method->acts as $act) {
-            foreach ($act->parts as $part) {
+            foreach (array_filter($act->parts, $isOf) as $part) {
                 $words[$part->line] ??= $part->named;
             }
         }
@@ -130,9 +131,33 @@ final readonly class Masses
         return array_map(static fn(array $lines, string $name): self => new self($lines, array_map(static fn(int $line): string => $words[$line] ?? '', $lines), $name), $all, $named);
     }
 
+    /** What it is called by its steps, of two things by both: coffee and marsala, of which nothing says what they are for. Its place where they do not say. */
+    public function called(): string
+    {
+        $isNamed = \count($this->lines) === 2 && array_intersect($this->named, ['', 'everything', 'rest']) === [];
+
+        return $this->name === self::TOPPING && $isNamed ? ucfirst(implode(' and ', $this->named)) : $this->name;
+    }
+
+    /** Whether a layer of that name may be this: one of a single line is called by that. */
+    public function mayBe(string $layer): bool
+    {
+        return \count($this->lines) === 1 || \in_array($layer, [$this->name, $this->called()], true);
+    }
+
     private static function isOnWhatStands(Method $method, Act $act): bool
     {
-        return !\in_array($act->operation->key, self::POURS, true) || array_filter($act->from, static fn(int $from): bool => \in_array($method->acts[$from]->operation->key, self::STANDS, true)) !== [];
+        return !\in_array($act->operation->key, self::POURS, true) || array_filter($act->from, static fn(int $from): bool => \in_array($method->acts[self::before($method, $from)]->operation->key, self::STANDS, true)) !== [];
+    }
+
+    /** The act before those that only move what it made: "put it in the base of the tin". */
+    private static function before(Method $method, int $n): int
+    {
+        while (\in_array($method->acts[$n]->operation->key, ['combine', 'move'], true) && $method->acts[$n]->parts === [] && \count($method->acts[$n]->from) === 1) {
+            $n = $method->acts[$n]->from[0];
+        }
+
+        return $n;
     }
 
     /** Whether what an act puts together is mixed right after it, by itself. */

@@ -83,22 +83,24 @@ final readonly class Method
     }
 
     /**
-     * The same steps of a list that stands in layers: a step is of the layer of what goes in at it, else of the mass at hand, of several of the heaviest.
+     * The same steps of a first list that stands in layers: a step is of the layer of what goes in at it, else of the mass at hand, of several of the heaviest.
      *
-     * @param list<array{int, int}> $places layer and line of each line of the one list
-     * @param list<float> $grams of each
+     * @param list<list<array{int, int}>> $places by layer: layer and line of each line of it
+     * @param list<list<float>> $grams of each
      */
     public function placed(array $places, array $grams): self
     {
-        $move = static fn(Part $part): Part => new Part($places[$part->line][0], $places[$part->line][1], $part->share, $part->named, $part->isDrafted);
+        $move = static fn(Part $part): Part => new Part($places[$part->layer][$part->line][0], $places[$part->layer][$part->line][1], $part->share, $part->named, $part->isDrafted);
         $acts = [];
         foreach ($this->acts as $act) {
             $mass = [];
             foreach ($act->parts === [] ? $this->partsIn($act) : $act->parts as $part) {
-                $mass[$places[$part->line][0]] = ($mass[$places[$part->line][0]] ?? 0.0) + $part->share * $grams[$part->line];
+                $at = $places[$part->layer][$part->line][0];
+                $mass[$at] = ($mass[$at] ?? 0.0) + $part->share * $grams[$part->layer][$part->line];
             }
             arsort($mass);
-            $acts[] = $act->of(array_key_first($mass) ?? 0, array_map($move, $act->parts));
+            // A step of a layer with a heading of its own stays of that.
+            $acts[] = $act->of($act->layer > 0 ? $places[$act->layer][0][0] ?? 0 : (array_key_first($mass) ?? 0), array_map($move, $act->parts));
         }
 
         return new self($this->sentences, $acts, array_map($move, $this->unsaid));

@@ -100,6 +100,8 @@ enum Figure: string
     case KetoNetCarbs = 'keto.net-carbs';
     case KindAiry = 'kind.airy';
     case KindCrumb = 'kind.crumb';
+    case KindMeringue = 'kind.meringue';
+    case KindMeringueFat = 'kind.meringue-fat';
     case LabelFlavouring = 'label.flavouring';
     case LabelMonths = 'label.months';
     case LabelNetLeast = 'label.net-least';

@@ -36,6 +36,7 @@ use Transmuta\Reformulation\Deviation\Weights;
 use Transmuta\Reformulation\Evaluation\Keeping;
 use Transmuta\Reformulation\Evaluation\RouteStanding;
 use Transmuta\Reformulation\Evaluation\Settlement;
+use Transmuta\Reformulation\Evaluation\Trials;
 use Transmuta\Reformulation\Explanation\Changes;
 use Transmuta\Reformulation\Explanation\RouteNames;
 use Transmuta\Reformulation\Ranking\NewThings;
@@ -79,6 +80,9 @@ final readonly class RouteSearch
     private LayerSolver $solver;
     private Aims $aims;
 
+    /** @var list<Kind> what each layer is */
+    private array $kinds;
+
     /** @param Guard $asking what may not come in without a question; the guard itself unless something is asked for */
     public function __construct(
         private Reader $reader,
@@ -94,6 +98,7 @@ final readonly class RouteSearch
         $this->planner = new LayerPlanner($reader->shelf, $this->permit, new Substitutes($reader->shelf, $this->permit, SubstitutionTable::standard()), $schools, $reader->reference);
         $this->solver = new LayerSolver($reader, $this->permit, $original->formula->serveAt, $schools->citrusWithGelatin);
         $this->aims = $schools->aims($brief->aims);
+        $this->kinds = $method->kinds($original);
     }
 
     /** Whether the dish keeps the brief as it is: nothing in it is banned, no number missed, and no school wants it heated otherwise. */
@@ -130,7 +135,7 @@ final readonly class RouteSearch
     public function routes(Needs $needs, ?string $only = null, bool $isFurther = false): array
     {
         $drafts = [];
-        $kinds = $this->method->kinds($this->original);
+        $kinds = $this->kinds;
         foreach ($this->original->layers as $n => $layer) {
             $drafts[$n] = $this->planner->drafts($layer, $this->original->formula->family, $this->original->formula->serveAt, $needs, $this->schools->treatment($layer, $this->original->formula->family), $kinds[$n]->key);
         }
@@ -355,7 +360,8 @@ final readonly class RouteSearch
         $edits = $isWeighed ? $this->edits($formula, $solved) : null;
         // What is weighed is judged as its own method makes it: what that never heats stays raw, and an agent it never boils sets nothing.
         $result = $this->reader->read($edits === null || $edits === [] ? $formula : $formula->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
-        $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved));
+        $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved))
+            ->afterTrial(Trials::of($original, $result, $this->kinds));
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);
             if ($change !== null) {

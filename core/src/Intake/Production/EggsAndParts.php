@@ -17,7 +17,9 @@ final class EggsAndParts implements Production
         $n = self::N;
         $size = self::SIZE;
         $word = '(?:egg\s+yolks?|egg\s+whites?|yolks?|whites?|whole\s+eggs?|eggs?|whole)';
-        if (preg_match("/^($n)\\s*($size)(?:fresh\\s+|free[\\s-]range\\s+)?($word)?(?:,?\\s*\\([^)]*\\))?\\s*(?:\\+|plus|and|&|,)\\s*($n)\\s*(?:extra\\s+|additional\\s+|more\\s+)?($size)($word)\\b(.*)$/u", $line->text, $m) !== 1) {
+        // "Eggs 2 + 1 yolk", as a prep sheet has it.
+        $text = (string) preg_replace("/^(whole eggs?|eggs?|egg yolks?|yolks?|egg whites?|whites?)\\s*:?\\s+($n)\\s*(?=\\+|plus\\b|and\\b|&|,)/u", '$2 $1 ', $line->text);
+        if (preg_match("/^($n)\\s*($size)(?:fresh\\s+|free[\\s-]range\\s+)?($word)?(?:,?\\s*\\([^)]*\\))?\\s*(?:\\+|plus|and|&|,)\\s*($n)\\s*(?:extra\\s+|additional\\s+|more\\s+)?($size)($word)\\b(.*)$/u", $text, $m) !== 1) {
             return null;
         }
         $large = $m[2] !== '' ? $m[2] : $m[5];

@@ -7,7 +7,7 @@ namespace Transmuta\Intake\Recipe;
 /** Lines written one after another in a row. */
 final class RowList
 {
-    /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas before an amount */
+    /** @return list<string> lines written one after another in a row: parted by semicolons, or by commas or strokes before an amount */
     public static function of(string $row): array
     {
         // "Butter 125, icing sugar 90, egg 50": the amount behind the name.
@@ -16,6 +16,6 @@ final class RowList
             return $behind;
         }
 
-        return array_values(array_filter(array_map(trim(...), preg_split('/\s*;\s*|,\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|pinch|dash|knob|juice|zest)/u', $row) ?: []), static fn(string $one): bool => $one !== ''));
+        return array_values(array_filter(array_map(trim(...), preg_split('/\s*;\s*|(?:,|\s[\/|+])\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|pinch|dash|knob|juice|zest)/u', $row) ?: []), static fn(string $one): bool => $one !== ''));
     }
 }

@@ -291,7 +291,7 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|[-–—,|]\s*)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots|jars|pieces|slices|glasses|tarts)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
+        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|(?<=\s)[-–—|]\s*|,\s+)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots|jars|pieces|slices|glasses|tarts)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
     }
 
     private static function isForThe(string $row): bool
@@ -316,7 +316,9 @@ final readonly class Rows
         if ($name === '' || preg_match('/[\p{L}]/u', $name) !== 1) {
             return null;
         }
-        $titled = mb_convert_case(mb_strtolower($name), \MB_CASE_TITLE_SIMPLE);
+        // "Shortbread (makes 12)": how many is no part of what it is called.
+        $called = (string) preg_replace('/\s*\(\s*(?:makes|for|serves|enough for)\b[^()]*\)\s*$/iu', '', $name);
+        $titled = mb_convert_case(mb_strtolower($called === '' ? $name : $called), \MB_CASE_TITLE_SIMPLE);
         if (preg_match('/:$/u', rtrim($row)) === 1 && preg_match('/^[\p{L}][\p{L}\p{N}\s\x27’,&()+-]*$/u', $name) === 1) {
             return $mode === 'method' && \count(explode(' ', $name)) > 6 ? null : $titled;
         }

@@ -193,6 +193,14 @@ final class Tins
             if (preg_match('/\b(' . self::COUNT . ')\s*(?:x\s*)?' . $n . '\s*' . $unit . '\s+(?:\w+\s+){0,2}(?:tartlet|tart)\s+(?:tins|cases|rings|pans)\b/u', $plain, $m) === 1) {
                 return Tin::round(self::count($m[1]), self::mm($m[2], $m[3]), 20.0)->words();
             }
+            // "2 x 25 cm rings".
+            if (preg_match('/\b(' . self::COUNT . ')\s*x\s*' . $n . '\s*' . $unit . '\s+(?:\w+\s+){0,2}(?:rings|tins|pans|moulds|molds|springforms|dishes|frames)\b/u', $plain, $m) === 1 && self::count($m[1]) > 1) {
+                return self::across(self::count($m[1]), self::mm($m[2], $m[3]), $m[0], str_contains($m[0], 'square'), self::depth($plain))?->words();
+            }
+            // "A 33x23 swiss roll tin": sizes without a unit are in cm.
+            if (preg_match('/\b(\d{2})\s*x\s*(\d{2})\s+(?:[a-z]+\s+){0,2}(?:tin|tray|pan|frame)\b/u', $plain, $m) === 1) {
+                return Tin::rect(1, 10.0 * max((float) $m[1], (float) $m[2]), 10.0 * min((float) $m[1], (float) $m[2]), preg_match('/\btray\b|swiss roll/u', $m[0]) === 1 ? 25.0 : 50.0)->words();
+            }
             // 20 x 30 (x 5) cm, 9 x 13 inch.
             if (preg_match('/\b' . $n . '\s*(?:cm|mm|inch)?\s*(?:x|by)\s*' . $n . '\s*(?:(?:cm|mm|inch)?\s*(?:x|by)\s*' . $n . '\s*)?' . $unit . '[^.;]{0,40}?\b(?:' . self::VESSEL . ')\b/u', $plain, $m) === 1) {
                 $a = self::mm($m[1], $m[4]);
@@ -222,6 +230,12 @@ final class Tins
         }
 
         return null;
+    }
+
+    /** The vessel a title names: also by its size alone, in brackets, "… cheesecake (6 in)". */
+    public static function ofTitle(string $title): ?string
+    {
+        return self::of($title) ?? (preg_match('/\(\s*(\d{1,2}(?:\.\d)?\s*-?\s*(?:cm|inch(?:es)?|in|["”″]))\s*\)/iu', $title, $m) === 1 ? self::of("$m[1] round tin") : null);
     }
 
     private static function mm(string $number, string $unit): float

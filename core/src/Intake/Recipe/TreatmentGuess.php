@@ -37,7 +37,8 @@ final class TreatmentGuess
         $hasStarch = self::any($of, static fn(Ingredient $in): bool => $in->isFlour() || \in_array($in->class, self::STARCHES, true));
         // Cream whipped on its own and folded in is said on its line.
         $isFolded = array_filter($lines, static fn(Line $line): bool => $line->has('whipped')) !== [];
-        $isCrumb = self::any($of, static fn(Ingredient $in): bool => $in->group === 'base' || $in->class === 'oats') && !$hasEgg;
+        // A curd that was bought is no crumb.
+        $isCrumb = self::any($of, static fn(Ingredient $in): bool => ($in->group === 'base' && !str_starts_with($in->class, 'ready-')) || $in->class === 'oats') && !$hasEgg;
         $found = [];
         foreach ($steps as $step) {
             foreach (preg_split('/(?<=[.;!])\s+|,\s*then\s+|\s+and\s+then\s+|,\s*(?=(?:churn|freeze|bake)\b)/u', mb_strtolower($step)) ?: [] as $said) {

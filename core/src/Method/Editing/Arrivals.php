@@ -37,6 +37,15 @@ final class Arrivals
     /** @var array<string, list<string>> ids named with a line that stays, by its key */
     private array $beside = [];
 
+    /** Classes that are weighed as a powder, and that make a dough of what they are in. */
+    private const POWDERS = ['starch', 'custard-powder', 'thickener', 'milk-protein', 'plant-protein', 'milk-powder', 'dried-white', 'sweet-protein', 'collagen', 'fibre-flour'];
+    private const DRY = ['nut-meal', 'fibre-flour', 'gf-flour', 'pulse-flour', 'wheat-flour', 'oats', 'coconut-dry', 'seed'];
+
+    /** Shares of a layer from which flour, crumb or sugar make it a dough, a base or a dry foam. */
+    private const DOUGH = 0.12;
+    private const CRUMB = 0.4;
+    private const FOAM = 0.4;
+
     /** @var list<array{id: string, layer: int, for: ?string}> what needs a step: its id, its layer, the key of the line it stands for */
     public array $steps = [];
 
@@ -327,6 +336,10 @@ final class Arrivals
 
             return;
         }
+        // Named where another line stood, it goes in there.
+        if (array_filter($this->named, static fn(array $ids, string $key): bool => (int) $key === $layer && \in_array($id, $ids, true), \ARRAY_FILTER_USE_BOTH) !== []) {
+            return;
+        }
         if ($for !== null) {
             $this->apart[$for->key()][] = $id;
         }
@@ -341,7 +354,7 @@ final class Arrivals
     private function needsStep(string $id, Part $for): bool
     {
         $agent = Agents::of($id);
-        if ($agent === null || Agents::of($this->idOf($for)) === $agent) {
+        if ($agent === null || Agents::of($this->idOf($for)) === $agent || ($this->isPowder($id) && $this->isDry($for->layer))) {
             return false;
         }
         $met = $this->was->layers[$for->layer]->understood()[$for->line]->met;
@@ -350,15 +363,31 @@ final class Arrivals
         return !match ($agent->named) {
             'stands' => true,
             'warm' => $level !== HeatLevel::Cold,
-            'boiled' => $level === HeatLevel::Boil || (($met->still ?? false) && $this->hasFlour($for->layer)),
+            'boiled' => $level === HeatLevel::Boil,
             'whipped' => $this->method->isWhipped($for->key()),
             default => false,
         };
     }
 
-    /** A dough or batter: its oven cooks starch, which a bath of a custard does not. */
-    private function hasFlour(int $layer): bool
+    /** What goes into a dough with its flour, and into a dry foam with its sugar, and is neither slaked nor boiled for it: starches, gums and dry proteins. */
+    public function isPowder(string $id): bool
     {
-        return array_filter($this->now->layers[$layer]->understood(), fn(\Transmuta\Formula\Line $line): bool => $line->grams > 0.0 && $this->shelf->get((string) $line->ingredient)->isFlour()) !== [];
+        return \in_array($this->shelf->get($id)->class, self::POWDERS, true);
+    }
+
+    /** A dough, batter, crumb or meringue: its oven cooks starch, which a bath of a custard does not, and nothing of it is a pot. */
+    public function isDry(int $layer): bool
+    {
+        $lines = array_filter($this->now->layers[$layer]->understood(), static fn(\Transmuta\Formula\Line $line): bool => $line->grams > 0.0);
+        $all = array_sum(array_map(static fn(\Transmuta\Formula\Line $line): float => $line->grams, $lines));
+        $held = fn(callable $is): float => array_sum(array_map(fn(\Transmuta\Formula\Line $line): float => $is($this->shelf->get((string) $line->ingredient)) ? $line->grams : 0.0, $lines));
+        $isHeatedInPan = array_filter($this->method->acts, static fn(\Transmuta\Method\Act $act): bool => $act->layer === $layer && $act->operation->isHot() && !\in_array($act->operation->heats, ['oven', 'sugar', 'fat'], true)) !== [];
+        $isBaked = $this->now->layers[$layer]->treatment->bakes();
+
+        return match (true) {
+            $held(static fn(Ingredient $in): bool => $in->isFlour() || \in_array($in->class, self::DRY, true)) >= self::DOUGH * $all => $isBaked || !$isHeatedInPan,
+            $held(static fn(Ingredient $in): bool => $in->group === 'base') >= self::CRUMB * $all => !$isHeatedInPan,
+            default => $isBaked && !$isHeatedInPan && $held(static fn(Ingredient $in): bool => \in_array($in->group, ['sugar', 'sweetener'], true)) >= self::FOAM * $all,
+        };
     }
 }

@@ -79,6 +79,11 @@ final class NewSteps
     {
         $agent = Agents::of($id);
         $name = 'the ' . $this->arrivals->name($id);
+        if ($agent !== null && $this->arrivals->isPowder($id) && $this->arrivals->isDry($layer)) {
+            $this->at($this->first($layer), "Mix $name with the dry things first.");
+
+            return;
+        }
         if ($agent === null) {
             $this->at($this->last($layer), "Mix in $name.");
 

@@ -13,6 +13,16 @@ final readonly class Wording
     /** What joins the last of a list in a language. */
     private const AND = ['es' => 'y', 'fr' => 'et', 'it' => 'e', 'pt' => 'e', 'de' => 'und'];
 
+    /** Articles that go with the name they stood before, and what a preposition that holds one is without it: the new name is of another gender. */
+    private const ARTICLES = ['es' => '(?:el|la|los|las|un|una|unos|unas)', 'fr' => '(?:le|la|les|un|une)', 'it' => '(?:il|lo|la|i|gli|le|un|uno|una)', 'pt' => '(?:o|a|os|as|um|uma)', 'de' => '(?:der|die|das|den|dem|ein|eine|einen|einem)'];
+    private const HOLDS_ONE = [
+        'es' => ['del' => 'de', 'al' => 'a'],
+        'fr' => ['du' => 'de', 'des' => 'de', 'au' => 'à', 'aux' => 'à'],
+        'it' => ['del' => 'di', 'dello' => 'di', 'della' => 'di', 'dei' => 'di', 'degli' => 'di', 'delle' => 'di', 'nel' => 'in', 'nello' => 'in', 'nella' => 'in', 'nei' => 'in', 'negli' => 'in', 'nelle' => 'in', 'al' => 'a', 'allo' => 'a', 'alla' => 'a', 'ai' => 'a', 'agli' => 'a', 'alle' => 'a', 'col' => 'con', 'sul' => 'su', 'sullo' => 'su', 'sulla' => 'su', 'sui' => 'su', 'sugli' => 'su', 'sulle' => 'su'],
+        'pt' => ['do' => 'de', 'da' => 'de', 'dos' => 'de', 'das' => 'de', 'no' => 'em', 'na' => 'em', 'nos' => 'em', 'nas' => 'em', 'ao' => 'a', 'aos' => 'a'],
+        'de' => ['im' => 'in', 'zum' => 'zu', 'zur' => 'zu', 'beim' => 'bei', 'vom' => 'von'],
+    ];
+
     /** @param ?string $lang of the maker's words; null for English */
     public function __construct(private Spelling $spelling, private ?string $lang = null) {}
 
@@ -63,10 +73,24 @@ final readonly class Wording
         }
         // "Two eggs", "the three milks": how many there were is not how many there are.
         $article = str_starts_with($by, 'some of') || preg_match('~^(?:the|a) ~', $by) === 1 ? '(?:\b(?:the|a|an)\s+)?' : '';
-        $now = (string) preg_replace('~' . $article . '(?:\b(?:two|three|four|five|six|\d{1,2})\s+)?(?<![\p{L}-])' . preg_quote($said, '~') . '(?![\p{L}-])~iu', $by, $words);
+        // "La leche" and "la leche de coco" agree.
+        $words = $this->lang === null || str_starts_with($by, mb_strtolower($said)) ? $words : $this->withoutArticle($words, $said);
+        $now = (string) preg_replace('~' . $article . '(?:\b(?:two|three|four|five|six|\d{1,2})\s+)?(?<![\p{L}-])(?<!\bice )' . preg_quote($said, '~') . '(?![\p{L}-])~iu', $by, $words);
 
         // "Sponge finger fingers": what the name ends with is not said twice.
         return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));
+    }
+
+    /** "Con el azúcar", "nel latte", "l'eau" without what agrees with the name. */
+    private function withoutArticle(string $words, string $said): string
+    {
+        $is = preg_quote($said, '~') . '(?![\p{L}-])';
+        $words = (string) preg_replace('~\b' . (self::ARTICLES[$this->lang] ?? '(?!)') . "\\s+(?=$is)|\\bl[’'](?=$is)~iu", '', $words);
+        foreach (self::HOLDS_ONE[$this->lang] ?? [] as $with => $bare) {
+            $words = (string) preg_replace_callback("~\\b$with(?=\\s+$is)~iu", static fn(array $m): string => self::asBegun($m[0], $bare), $words);
+        }
+
+        return (string) preg_replace_callback("~\\b(d|nell|dell|all|sull)[’'](?=$is)~iu", static fn(array $m): string => ['d' => 'de ', 'nell' => 'in ', 'dell' => 'di ', 'all' => 'a ', 'sull' => 'su '][mb_strtolower($m[1])], $words);
     }
 
     /** Whether words begin with what is done: "stir in"; a thing alone, as in "butter and sugar", is no verb. */

@@ -53,7 +53,7 @@ final class Clauses
         // "Mix: beat the cheese …" says of what the step is.
         $rest = (string) preg_replace('~^\W*mix(?:ture)?\s*:\s+(?=\p{L})~iu', '', rtrim($sentence, ' .!;'));
         $open = '';
-        $pieces = preg_split('~(\s*,?\s+(?:and\s+then|then|and|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $pieces = preg_split('~(\s*,?\s+(?:and\s+then|then|and|&|before|or)\s+|\s*[,;:–]\s+(?:then\s+|and\s+)?|\s+[–-]\s+|\s*>\s*)~iu', $rest, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
         foreach ($pieces as $n => $piece) {
             if ($n % 2 === 1) {
                 $open .= $piece;
@@ -62,13 +62,13 @@ final class Clauses
             // "Cream the butter, then the eggs, then the flour": what comes next is added, each in its turn.
             $isNext = $open !== '' && preg_match('~\bthen\s+$~iu', $pieces[$n - 1] ?? '') === 1 && !self::startsWithVerb($piece) && Verbless::verb("then $piece") === 'add' && preg_match(self::MIXES, self::bare($open)) === 1;
             if ($isNext) {
-                $clauses[] = trim(preg_replace('~\s*(?:,|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
+                $clauses[] = trim(preg_replace('~\s*(?:,|&|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
                 $open = "then $piece";
                 continue;
             }
             $isClause = $clauses === [] && $open === '' ? false : self::startsWithVerb($piece) && !self::isWithin($open, $piece) && !(trim($pieces[$n + 1] ?? '') === 'or' && \count(self::words($piece)) === 1); // "warm or cold" is how it is served
             if ($isClause) {
-                $clauses[] = trim(preg_replace('~\s*(?:,|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
+                $clauses[] = trim(preg_replace('~\s*(?:,|&|\band|\bthen|[;:–>-])*\s*$~iu', '', $open) ?? $open);
                 $open = $piece;
             } else {
                 $open .= $piece;

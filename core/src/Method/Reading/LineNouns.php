@@ -30,6 +30,12 @@ final class LineNouns
     /** Words of a name that alone name nothing: a heavy pot is no cream. */
     private const ADJECTIVES = ['heavy', 'double', 'single', 'whole', 'full', 'large', 'small', 'fresh', 'hot', 'cold', 'unsalted', 'salted', 'soft', 'free', 'high', 'low', 'big', 'extra', 'fine', 'thick', 'thin', 'raw', 'ripe', 'plain', 'light', 'dark', 'pure', 'natural', 'good', 'quality', 'medium', 'strong', 'instant', 'dried', 'dry', 'frozen', 'tinned', 'canned', 'fat', 'green', 'red', 'black', 'white', 'yellow', 'own', 'all'];
 
+    /** Names of other things, in which the name of a line stands: what is served with ice cream holds no cream. */
+    private const OTHERS = ['ice cream', 'cream cracker', 'sugar thermometer', 'jam thermometer', 'butter knife', 'milk pan', 'egg ring', 'egg box', 'egg cup', 'rice bowl', 'tea towel', 'cake tin', 'biscuit cutter', 'chocolate box', 'lemon squeezer', 'flour sifter', 'butter paper', 'rice paper', 'sugar work', 'coffee cup', 'tea cup', 'tea light', 'cream whipper', 'milk frother', 'cream siphon', 'sugar glass', 'milk glass', 'egg whisk', 'cream horn', 'oil spray', 'water bath', 'orange peeler', 'apple corer', 'cherry stoner'];
+
+    /** Behind the word before these the rest only tells what it is of: "yemas de huevo" are called "las yemas". */
+    private const OF = ['de', 'del', 'di', 'du', 'da', 'do', 'della', 'dell', 'des'];
+
     /** Letters from which a word may have one wrong, and from which two. */
     private const SHORT = 6;
     private const LONG = 9;
@@ -90,6 +96,10 @@ final class LineNouns
             $isOwn = $n < \count($written);
             $this->note(implode(' ', $words), $key, $shortened[$n] ?? false ? self::HEAD : self::WHOLE);
             $last = \count($words) - 1;
+            $isOf = $n < \count($written) && array_intersect(\array_slice($words, 1, -1), self::OF) !== [];
+            if ($isOf && !\in_array($words[0], self::ADJECTIVES, true)) {
+                $this->note($words[0], $key, self::HEAD);
+            }
             foreach ($words as $at => $word) {
                 // What the shelf calls a thing besides lends it no word that only tells its form: a coarse powder is no sugar.
                 // Rose water is no water to soak anything in.
@@ -149,6 +159,11 @@ final class LineNouns
     {
         $found = [];
         for ($at = 0; $at < \count($words); ++$at) {
+            $pair = implode(' ', \array_slice($words, $at, 2));
+            if (\in_array($pair, self::OTHERS, true) && !isset($this->phrases[$pair])) {
+                ++$at;
+                continue;
+            }
             for ($length = min($this->longest, \count($words) - $at, 4); $length >= 1; --$length) {
                 $phrase = implode(' ', \array_slice($words, $at, $length));
                 $lines = $this->phrases[$phrase] ?? ($length === 1 ? $this->misspelt($phrase) : null);

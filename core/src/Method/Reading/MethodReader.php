@@ -9,6 +9,9 @@ use Transmuta\Formula\Layer;
 use Transmuta\Formula\Line;
 use Transmuta\Formula\Step;
 use Transmuta\Formula\Treatment;
+use Transmuta\Intake\Language\PageLanguage;
+use Transmuta\Intake\Recipe\Rows;
+use Transmuta\Intake\Recipe\Tins;
 use Transmuta\Intake\Spelling;
 use Transmuta\Method\Act;
 use Transmuta\Method\Masses;
@@ -58,33 +61,60 @@ final readonly class MethodReader
      */
     private function ofOneList(Formula $formula, array $ingredients, array $also): ?Method
     {
-        $unnamed = array_filter($formula->layers, static fn(Layer $layer): bool => $layer->name === Masses::MAIN);
-        if (\count($formula->layers) < 2 || $unnamed === [] || array_filter($formula->method, self::isHeading(...)) !== []) {
+        $main = array_search(Masses::MAIN, array_map(static fn(Layer $layer): string => $layer->name, $formula->layers), true);
+        if ($main === false || \count($formula->layers) < 2 || array_filter($formula->method, self::isHeading(...)) !== []) {
             return null;
         }
-        $lines = $places = $of = $names = [];
-        foreach ($formula->layers as $n => $layer) {
-            foreach ($layer->understood() as $i => $line) {
-                $at = \count($lines);
-                $lines[] = $line;
-                $places[] = [$n, $i];
-                $of["0.$at"] = $ingredients["$n.$i"];
-                $names += isset($also["$n.$i"]) ? ["0.$at" => $also["$n.$i"]] : [];
+        // Further layers may have headings that somebody wrote; and one that was parted may have got another name since.
+        foreach ([true, false] as $byName) {
+            for ($first = \count($formula->layers); $first > max(1, $main); --$first) {
+                $method = $this->flattened($formula, $first, $byName, $ingredients, $also);
+                if ($method !== null) {
+                    return $method;
+                }
             }
         }
-        $flat = $this->layered($formula->with([new Layer(Layer::UNNAMED, $lines, Treatment::none())]), $of, $names);
-        $masses = Masses::of($flat, array_map(static fn(Line $line): float => $line->grams, $lines));
-        if (\count($masses) !== \count($formula->layers)) {
+
+        return null;
+    }
+
+    /**
+     * The first layers read as one list; null where the method does not part that list into them.
+     *
+     * @param array<string, Ingredient> $ingredients
+     * @param array<string, list<string>> $also
+     */
+    private function flattened(Formula $formula, int $first, bool $byName, array $ingredients, array $also): ?Method
+    {
+        $lines = $places = $grams = $of = $names = [];
+        foreach ($formula->layers as $n => $layer) {
+            $to = max(0, $n - $first + 1);
+            foreach ($layer->understood() as $i => $line) {
+                $at = \count($lines[$to] ?? []);
+                $lines[$to][] = $line;
+                $places[$to][] = [$n, $i];
+                $grams[$to][] = $line->grams;
+                $of["$to.$at"] = $ingredients["$n.$i"];
+                $names += isset($also["$n.$i"]) ? ["$to.$at" => $also["$n.$i"]] : [];
+            }
+        }
+        if (array_keys($lines) !== range(0, \count($formula->layers) - $first)) {
+            return null;
+        }
+        $layers = [new Layer(Layer::UNNAMED, $lines[0], Treatment::none()), ...\array_slice($formula->layers, $first)];
+        $flat = $this->layered($formula->with($layers), $of, $names);
+        $masses = Masses::of($flat, $grams[0]);
+        if (\count($masses) !== $first) {
             return null;
         }
         foreach ($masses as $mass) {
-            $layers = array_unique(array_map(static fn(int $line): int => $places[$line][0], $mass->lines));
-            if (\count($layers) !== 1 || \count($mass->lines) !== \count($formula->layers[$layers[0]]->understood())) {
+            $layers = array_unique(array_map(static fn(int $line): int => $places[0][$line][0], $mass->lines));
+            if (\count($layers) !== 1 || \count($mass->lines) !== \count($formula->layers[$layers[0]]->understood()) || ($byName && !$mass->mayBe($formula->layers[$layers[0]]->name))) {
                 return null;
             }
         }
 
-        return $flat->placed($places, array_map(static fn(Line $line): float => $line->grams, $lines));
+        return $flat->placed(array_values($places), array_values($grams));
     }
 
     /**
@@ -93,9 +123,14 @@ final readonly class MethodReader
      */
     private function layered(Formula $formula, array $ingredients, array $also): Method
     {
+        $gloss = Gloss::of(array_map(static fn(Step $step): string => $step->text, $formula->method));
+        // What came into a dish is called in the language of its method, whatever its row says.
+        foreach ($gloss === null ? [] : $ingredients as $key => $in) {
+            $name = PageLanguage::nameIn($gloss->lang, $in->id);
+            $also[$key] = [...$also[$key] ?? [], ...$name === null ? [] : [$name]];
+        }
         $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
         $sentences = $told = [];
-        $gloss = Gloss::of(array_map(static fn(Step $step): string => $step->text, $formula->method));
         foreach ($formula->method as $n => $step) {
             if (self::isHeading($step)) {
                 $sentences[] = new Sentence($n, $step->text, SentenceKind::Heading);
@@ -139,7 +174,16 @@ final readonly class MethodReader
             return SentenceKind::Note;
         }
 
-        return $thread->take($text, $at) ? SentenceKind::Steps : SentenceKind::Unread;
+        if ($thread->take($text, $at)) {
+            return SentenceKind::Steps;
+        }
+
+        // "23 cm loose bottom tin." and "10 slices." by themselves: what it is made in, and whom it serves.
+        return match (true) {
+            Rows::yield(rtrim($text, ' .!')) !== null => SentenceKind::Serving,
+            preg_match('~^\W*(?:\d|an?\s|the\s)~iu', $text) === 1 && mb_strlen($text) <= 60 && Tins::of($text) !== null => SentenceKind::Note,
+            default => SentenceKind::Unread,
+        };
     }
 
     /** "Cool in the tin, then wrap and keep for three days": what is kept is made first. */

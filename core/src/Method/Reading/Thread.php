@@ -55,6 +55,9 @@ final class Thread
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
 
+    /** What is cut is the last that was rolled, baked, pressed or laid out. */
+    private const CUT_ALONE = ['roll', 'bake', 'bake_water', 'press_base', 'spread', 'knead', 'cool', 'roll_up', 'laminate'];
+
     /** min from which what is cooked in a dish is cooked in the oven. */
     private const IN_OVEN = 15.0;
 
@@ -266,7 +269,8 @@ final class Thread
         $layer = match (true) {
             $parts !== [] => self::most(array_map(static fn(Part $part): int => $part->layer, $parts)),
             $onto !== null && $this->latest !== null => $this->acts[$this->latest]->layer,
-            \in_array($operation->key, ['unmould', 'cut', 'temper_out'], true) && $this->main() !== null => $this->main(),
+            \in_array($operation->key, ['unmould', 'temper_out'], true) && $this->main() !== null => $this->main(),
+            $operation->key === 'cut' && $this->main() !== null && !$this->isCutAlone() => $this->main(),
             default => $this->layerNamed($said) ?? ($this->latest === null ? $this->under : $this->acts[$this->latest]->layer),
         };
         // "Turn the oven up" for what is not yet in it.
@@ -483,7 +487,10 @@ final class Thread
         // "Cover with boiling water and leave an hour": the hour is that of the soaking.
         $isItsTime = $operation->key === 'rest' && $last->wait !== null && $this->acts[(int) $this->latest]->time === null && !\in_array($last->key, ['rest', 'cool'], true) && !$isMixing($last);
 
-        return $this->isBegun && !$operation->isBare() && ($operation->key === $last->key && $operation->heats !== 'oven' && ($operation->key !== 'combine' || $isBare) || ($operation->key === 'combine' && $isBare && $isMixing($last)) || $isItsTime);
+        // "Chop the chocolate and place in a bowl": where it stands is of what was done to it.
+        $isPutBy = $operation->key === 'combine' && $last->heats !== 'oven' && preg_match('~^\W*(?:put|place|tip|set)\s+(?:it\s+|this\s+|them\s+)?(?:in|into)\s+(?:an?|the|your)\s+(?:[\w-]+\s+){0,3}(?:bowl|pan|saucepan|jug|pot|processor|blender)\W*$~iu', $said) === 1;
+
+        return $this->isBegun && !$operation->isBare() && ($isPutBy || $operation->key === $last->key && $operation->heats !== 'oven' && ($operation->key !== 'combine' || $isBare) || ($operation->key === 'combine' && $isBare && $isMixing($last)) || $isItsTime);
     }
 
     /**
@@ -665,8 +672,8 @@ final class Thread
         $open = array_values(array_filter($keys, fn(string $key): bool => ($this->used[$key] ?? 0.0) < 1.0 - 1e-6));
         // "The rest of the sugar" is of a line that was begun, wherever another has not been.
         $begun = $isRest ? array_values(array_filter($open, fn(string $key): bool => ($this->used[$key] ?? 0.0) > 0.0)) : [];
-        // "The hot purée" of a layer that is not yet whole is the one it holds, and not that of a layer to come.
-        $held = $this->hasUnused($here) ? $keys : [];
+        // "The hot purée" of a layer that is not yet whole, or still stands in several bowls, is the one it holds, and not that of a layer to come.
+        $held = $this->hasUnused($here) || \count(array_filter($this->openOf($here), fn(int $n): bool => $this->acts[$n]->parts !== [] || $this->acts[$n]->from !== [])) > 1 ? $keys : [];
         foreach ([[$begun, [...$layers, $here, $this->under]], [$open, [...$layers, $here, $this->under]], [$held, [$here]], [$open, []], [$keys, [$here, $this->under]], [$keys, []]] as [$from, $at]) {
             foreach ($at as $layer) {
                 $of = array_values(array_filter($from, static fn(string $key): bool => (int) $key === $layer));
@@ -1080,6 +1087,14 @@ final class Thread
         }
 
         return false;
+    }
+
+    /** Whether what is at hand is a dough or cake by itself, which nothing of the dish's main layer has gone into: shortbread that is rolled and cut. */
+    private function isCutAlone(): bool
+    {
+        $main = $this->main();
+
+        return $this->latest !== null && \in_array($this->acts[$this->latest]->operation->key, self::CUT_ALONE, true) && array_filter(array_keys($this->chain($this->latest)), fn(int $n): bool => $this->acts[$n]->layer === $main) === [];
     }
 
     /** The layer the dish is mostly of, once something was done to it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Transmuta\Reformulation\Deviation;
 
+use Transmuta\Formula\TreatmentKind;
 use Transmuta\Property\LayerReading;
 use Transmuta\Property\Structure\DryStructure;
 use Transmuta\Reference\Figure;
@@ -28,6 +29,23 @@ enum LayerKind: string
         }
 
         return $layer->layer->treatment->bakes();
+    }
+
+    /**
+     * Whether a layer is a foam that its oven dries or bakes through, a meringue by its sugar or a sponge by its flour: it stands by those, and no gel
+     * holds it up.
+     */
+    public static function isBakedFoam(LayerReading $layer): bool
+    {
+        $isAiry = $layer->airShare > Figure::KindAiry->number() || $layer->layer->treatment->has(TreatmentKind::Whip);
+
+        return $layer->layer->treatment->bakes() && $isAiry && (self::isCrumb($layer) || self::isMeringue($layer));
+    }
+
+    /** Whether most of a layer is sugar in a foam without fat. */
+    private static function isMeringue(LayerReading $layer): bool
+    {
+        return $layer->state->bulk() >= Figure::KindMeringue->number() && $layer->state->fat < Figure::KindMeringueFat->number();
     }
 
     public static function of(LayerReading $layer): self

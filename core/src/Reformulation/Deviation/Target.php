@@ -46,12 +46,13 @@ final readonly class Target
     public static function of(LayerReading $reading, Reader $reader, float $serveAt): self
     {
         $base = $reading->baseWords !== null;
+        $hasNoGel = $base || LayerKind::isBakedFoam($reading);
 
         return new self(
             mass: $reading->state->mass,
             se: $reading->se,
-            set: $base ? null : Ladder::coordinate($reading->set->ge),
-            setWarm: $base || $serveAt < -2.0 ? null : Ladder::coordinate($reading->setWarm->ge),
+            set: $hasNoGel ? null : Ladder::coordinate($reading->set->ge),
+            setWarm: $hasNoGel || $serveAt < -2.0 ? null : Ladder::coordinate($reading->setWarm->ge),
             fat: $reading->state->fat,
             water: $reading->state->water,
             weightedSolid: $reader->fat->weightedSolid($reading->state, $serveAt),

@@ -40,9 +40,10 @@ final readonly class Settlement
      * @param list<string> $guesses what it was guessed from, as questions
      * @param list<string> $questions what the original kept and this does not, in words
      * @param list<string> $packets what packets and certificates have to answer before a diet is met, each behind the diet or word it hangs on
+     * @param list<string> $trials structures that only a trial proves ({@see Trials})
      * @param list<Warning> $troubles what would spoil it on the plate, or hurt, and the original had nothing of ({@see Troubles}); what stops it first
      */
-    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $packets, public array $troubles) {}
+    private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $packets, public array $troubles, public array $trials = []) {}
 
     /**
      * @param array<int, list<Rail>> $rails of each layer that was solved, by its place
@@ -86,6 +87,16 @@ final readonly class Settlement
         };
 
         return new self($standing, $debts, $cap, $near, $guesses, $questions, $kept->packets, $troubles);
+    }
+
+    /**
+     * The same where structures have to be tried first: then it is met but for that.
+     *
+     * @param list<string> $trials
+     */
+    public function afterTrial(array $trials): self
+    {
+        return $trials === [] ? $this : new self($this->standing->holds() ? RouteStanding::MetBut : $this->standing, $this->debts, $this->cap, $this->near, $this->guesses, $this->questions, $this->packets, $this->troubles, $trials);
     }
 
     /** The fit at the most of what is so many tolerances off. */
@@ -141,7 +152,7 @@ final readonly class Settlement
         $critical = array_filter($this->debts, static fn(Debt $d): bool => $d->critical && $d->isOpen());
         $said = static fn(DebtState $state): array => array_map(static fn(Debt $d): string => $d->words(), array_values(array_filter($critical, static fn(Debt $d): bool => $d->state === $state)));
 
-        return [...$this->guesses, ...$this->near, ...$said(DebtState::Lost), ...array_map(static fn(Warning $w): string => $w->text, $this->troubles), ...$this->questions, ...$said(DebtState::Short)];
+        return [...$this->guesses, ...$this->trials, ...$this->near, ...$said(DebtState::Lost), ...array_map(static fn(Warning $w): string => $w->text, $this->troubles), ...$this->questions, ...$said(DebtState::Short)];
     }
 
     /**

@@ -14,7 +14,7 @@ final readonly class KindRules
 {
     /**
      * @param string $kind a key of `method/kinds`; '' where it is not known
-     * @param array<string, true> $had classes and ids of the original layer
+     * @param array<string, float> $had g of each class and id of the original layer
      * @param float $mass of the layer before losses, g
      * @param bool $asksProtein whether the brief asks for protein
      */
@@ -25,7 +25,9 @@ final readonly class KindRules
         $had = [];
         foreach ($layer->state->model->portions as $i => $portion) {
             if ($layer->state->grams[$i] > 0.0) {
-                $had += [$portion->ingredient->class => true, $portion->ingredient->id => true];
+                foreach (array_unique([$portion->ingredient->class, $portion->ingredient->id]) as $key) {
+                    $had[$key] = ($had[$key] ?? 0.0) + $layer->state->grams[$i];
+                }
             }
         }
 
@@ -35,18 +37,27 @@ final readonly class KindRules
     /** Most that may come in, g; null where nothing limits it. */
     public function most(Ingredient $in): ?float
     {
-        if (isset($this->had[$in->class]) || isset($this->had[$in->id])) {
-            return null;
-        }
+        $had = max($this->had[$in->class] ?? 0.0, $this->had[$in->id] ?? 0.0);
         $most = null;
         foreach ([...self::table()['any'], ...self::table()[$this->kind] ?? []] as $row) {
             $isOf = \in_array($in->class, $row['things'], true) || \in_array($in->id, $row['things'], true);
-            if ($isOf && !($row['unless'] === 'protein-asked' && $this->asksProtein)) {
-                $most = min($most ?? \INF, $row['most'] / 100 * $this->mass);
+            // What the maker has put there himself may be there; of what a spoon is right, no more than that or his own.
+            if ($isOf && !($had > 0.0 && $row['most'] <= 0.0) && !$this->isExcepted($row['unless'])) {
+                $most = min($most ?? \INF, max($had, $row['most'] / 100 * $this->mass));
             }
         }
 
         return $most;
+    }
+
+    private function isExcepted(string $unless): bool
+    {
+        return match ($unless) {
+            'protein-asked' => $this->asksProtein,
+            // Something set it before that a gel may stand in for.
+            'gelled' => array_intersect_key($this->had, array_flip(['gelatin', 'gel-agent', 'starch', 'jelly-crystals', 'custard-powder', 'egg-yolk', 'whole-egg', 'egg-white'])) !== [],
+            default => false,
+        };
     }
 
     public function bars(Ingredient $in): bool

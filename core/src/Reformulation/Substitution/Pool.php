@@ -44,7 +44,8 @@ final class Pool
 
             return;
         }
-        $this->in[$key] = Unknown::substitute($new->ingredient, $was->near + $new->near, $was->least + $new->least, $was->most + $new->most, false, array_values(array_unique([...$was->prep, ...$new->prep])), max($was->useful, $new->useful));
+        $highest = min($most ?? \INF, $was->most + $new->most);
+        $this->in[$key] = Unknown::substitute($new->ingredient, min(0.9 * $highest, $was->near + $new->near), min(0.5 * $highest, $was->least + $new->least), $highest, false, array_values(array_unique([...$was->prep, ...$new->prep])), max($was->useful, $new->useful));
     }
 
     /** What was baked before is a line of its own: the egg of a sponge does not set the cream around it. */
