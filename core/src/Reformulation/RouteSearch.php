@@ -153,7 +153,7 @@ final readonly class RouteSearch
         $limits = $this->left($leading, $others);
         $routes = $missed = $seen = [];
         foreach (\array_slice($drafts[$leading], 0, $isFurther ? self::FURTHER : null) as $draft) {
-            $solved = $this->solve($leading, $draft, $limits, $needs);
+            $solved = $this->solve($leading, $draft, $limits, $needs, $this->atHand($leading, $others));
             $grams = self::grams($solved->layer);
             if (isset($seen[$grams])) {
                 continue; // another way to the same weighing
@@ -222,7 +222,7 @@ final readonly class RouteSearch
             $best = null;
             $limits = $this->share($n, $needs->reach);
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
-                $one = $this->solve($n, $draft, $limits, $needs);
+                $one = $this->solve($n, $draft, $limits, $needs, $this->atHand($n, $solved));
                 if ($best === null || $this->points($one, $kind, $needs, $limits) > $this->points($best, $kind, $needs, $limits)) {
                     $best = $one;
                 }
@@ -249,7 +249,27 @@ final readonly class RouteSearch
         return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - ($needs->protein ? 0.0 : Weights::of('others.thing')) * \count($comes) - Weights::of('others.over') * $over;
     }
 
-    private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs): SolvedLayer
+    /**
+     * What other layers hold, as they are solved by now.
+     *
+     * @param array<int, SolvedLayer> $solved
+     *
+     * @return array<string, true> by id
+     */
+    private function atHand(int $but, array $solved): array
+    {
+        $ids = [];
+        foreach ($this->original->layers as $n => $layer) {
+            foreach ($n === $but ? [] : (isset($solved[$n]) ? $solved[$n]->layer : $layer->layer)->understood() as $line) {
+                $ids[(string) $line->ingredient] = true;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @param array<string, true> $atHand ids of what other layers hold */
+    private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs, array $atHand): SolvedLayer
     {
         $layer = $this->original->layers[$n];
         $target = Target::of($layer, $this->reader, $this->original->formula->serveAt);
@@ -262,7 +282,7 @@ final readonly class RouteSearch
             default => [],
         };
 
-        return $this->solver->solve($layer, $draft, $target, $limits, $slack, $needs);
+        return $this->solver->solve($layer, $draft, $target, $limits, $slack, $needs, $atHand);
     }
 
     /** What the whole layer holds of everything that a brief can limit. */

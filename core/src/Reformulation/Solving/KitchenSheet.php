@@ -69,7 +69,7 @@ final readonly class KitchenSheet
         $best = new Weighing(($this->problem)($unknowns), $unknowns, $grams);
         $bounds = $this->bounds($best);
         if (!$isGentle) {
-            $best = $this->onceEach($this->fewer($best, $bounds, $this->newcomers($best)));
+            $best = $this->onceEach($this->fewer($best, $this->bounds($best, true), $this->newcomers($best)));
             $best = $this->staying($best, $this->bounds($best));
         }
         $best = $this->rounded($best, $isGentle ? $bounds : $this->bounds($best));

@@ -52,8 +52,11 @@ final readonly class LayerSolver
 
     public function __construct(private Reader $reader, private Permit $permit, private float $serveAt, private bool $gelatinFirst = false) {}
 
-    /** @param list<Job> $slack jobs that the brief itself moves */
-    public function solve(LayerReading $was, Draft $draft, Target $target, ?Limits $limits, array $slack, Needs $needs): SolvedLayer
+    /**
+     * @param list<Job> $slack jobs that the brief itself moves
+     * @param array<string, true> $atHand ids that the dish holds or another layer brings: of two that do a job alike, what is at hand does it
+     */
+    public function solve(LayerReading $was, Draft $draft, Target $target, ?Limits $limits, array $slack, Needs $needs, array $atHand = []): SolvedLayer
     {
         $place = Place::of($was, $this->serveAt);
         $context = new Context($was, $place, $this->permit, $needs->sweetener || ($needs->protein && $needs->reach > 0));
@@ -68,7 +71,7 @@ final readonly class LayerSolver
             $owed = $this->owed($was, LayerState::ofLayer($problem->layer($grams, ''), $this->reader->shelf), $target, $slack);
             // Beside a kitchen's own way only what makes or breaks the mass is paid for.
             $owed = $draft->isPlain ? array_values(array_filter($owed, static fn(array $one): bool => $one['job']->isCritical(LayerKind::of($was)))) : $owed;
-            $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $used, $context, $draft);
+            $next = $round === self::ROUNDS - 1 ? null : $this->pay($owed, $unknowns, $used, $context, $draft, $atHand);
             if ($next === null) {
                 break;
             }
@@ -166,10 +169,11 @@ final readonly class LayerSolver
      * @param list<array{job: Job, way: 'short'|'over', off: float}> $owed
      * @param list<Unknown> $unknowns
      * @param array<string, int> $used how often each job was paid for already
+     * @param array<string, true> $atHand
      *
      * @return ?list<Unknown> null where nothing more can be done
      */
-    private function pay(array $owed, array $unknowns, array &$used, Context $context, Draft $draft): ?array
+    private function pay(array $owed, array $unknowns, array &$used, Context $context, Draft $draft, array $atHand): ?array
     {
         $changed = false;
         foreach (\array_slice($owed, 0, 4) as ['job' => $job, 'way' => $way, 'off' => $off]) {
@@ -185,7 +189,7 @@ final readonly class LayerSolver
                 [$unknowns, $didLoosen] = $this->loosen($job, $unknowns);
                 $changed = $changed || $didLoosen;
             }
-            $means = $this->means($job, $way, $unknowns, $used, $context, $draft);
+            $means = $this->means($this->among($job, $way, $atHand), $job, $way, $unknowns, $used, $context, $draft);
             if ($means !== null) {
                 [$unknowns, $key] = $means;
                 $used[$key] = 1;
@@ -197,17 +201,34 @@ final readonly class LayerSolver
     }
 
     /**
+     * What may pay a job, in the order it is thought of: of fats, sweeteners, sours and emulsifiers what is at hand comes first.
+     *
+     * @param array<string, true> $atHand
+     *
+     * @return list<array{id: string, where: string, typical: float, most: float, least: float, when: list<string>}>
+     */
+    private function among(Job $job, string $way, array $atHand): array
+    {
+        $all = MeansBook::for($job, $way === 'over' ? 'over' : 'short');
+        if (\in_array($job, [Job::Fat, Job::FirmFat, Job::Sweetness, Job::SugarBody, Job::Emulsion, Job::Acid], true)) {
+            usort($all, static fn(array $a, array $b): int => isset($atHand[$b['id']]) <=> isset($atHand[$a['id']]));
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param list<array{id: string, where: string, typical: float, most: float, least: float, when: list<string>}> $all
      * @param list<Unknown> $unknowns
      * @param array<string, int> $used
      *
      * @return ?array{list<Unknown>, string} the masses with the next thing that may pay, and its key
      */
-    private function means(Job $job, string $way, array $unknowns, array $used, Context $context, Draft $draft): ?array
+    private function means(array $all, Job $job, string $way, array $unknowns, array $used, Context $context, Draft $draft): ?array
     {
         $was = $context->layer;
         $skip = $job === Job::Set && $way === 'short' ? $draft->skip : 0;
         $mass = $was->state->mixed;
-        $all = MeansBook::for($job, $way === 'over' ? 'over' : 'short');
         if ($this->gelatinFirst && $job === Job::Set) {
             $isGelatin = fn(array $means): bool => ($this->reader->shelf->find($means['id'])?->does('gelatin-bloom') ?? 0.0) > 0.0;
             usort($all, static fn(array $a, array $b): int => $isGelatin($b) <=> $isGelatin($a));
