@@ -22,7 +22,7 @@ final class DietJudge
                 $seen = $facts->book?->of($in->id, $diet);
                 if (DietRules::bans($diet, $in) && \in_array($in->id, $facts->guessed, true)) {
                     $unproven[] = \sprintf('%s would break it; that it is in the dish is a guess.', $in->name);
-                } elseif (DietRules::bans($diet, $in)) {
+                } elseif (DietRules::bans($diet, $in) && !DietRules::isByAmount($diet, $in)) {
                     $because[] = $in->name;
                 } elseif ($seen !== null && !$seen->meets) {
                     $because[] = $in->name . ': ' . $seen->words();

@@ -31,6 +31,12 @@ final class DietRules
         return $known[$diet->value];
     }
 
+    /** Whether its amount decides and not its name: a little fruit is within a keto portion, which its number tells. */
+    public static function isByAmount(Diet $diet, Ingredient $in): bool
+    {
+        return $diet === Diet::Keto && $in->group === 'fruit' && self::bans($diet, $in);
+    }
+
     private static function findBan(Diet $diet, Ingredient $in): bool
     {
         return match ($diet) {

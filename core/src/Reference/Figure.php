@@ -143,6 +143,8 @@ enum Figure: string
     case PlannerMain = 'planner.main';
     case PlannerMoist = 'planner.moist';
     case PlannerSeasoning = 'planner.seasoning';
+    case PlannerSpared = 'planner.spared';
+    case PlannerSparedShare = 'planner.spared-share';
     case PlannerStaysAbout = 'planner.stays-about';
     case PlannerWeighed = 'planner.weighed';
     case PolyolCured = 'polyol.cured';

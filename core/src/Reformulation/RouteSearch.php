@@ -34,6 +34,7 @@ use Transmuta\Reformulation\Deviation\Target;
 use Transmuta\Reformulation\Deviation\Totals;
 use Transmuta\Reformulation\Deviation\Weights;
 use Transmuta\Reformulation\Evaluation\Keeping;
+use Transmuta\Reformulation\Evaluation\NameGivers;
 use Transmuta\Reformulation\Evaluation\RouteStanding;
 use Transmuta\Reformulation\Evaluation\Settlement;
 use Transmuta\Reformulation\Evaluation\Trials;
@@ -95,7 +96,7 @@ final readonly class RouteSearch
         Guard $asking,
     ) {
         $this->permit = new Permit($brief, $exclusions, $schools->market, $asking);
-        $this->planner = new LayerPlanner($reader->shelf, $this->permit, new Substitutes($reader->shelf, $this->permit, SubstitutionTable::standard()), $schools, $reader->reference);
+        $this->planner = new LayerPlanner($reader->shelf, $this->permit, new Substitutes($reader->shelf, $this->permit, SubstitutionTable::standard()), $schools, $reader->reference, $this->spared());
         $this->solver = new LayerSolver($reader, $this->permit, $original->formula->serveAt, $schools->citrusWithGelatin);
         $this->aims = $schools->aims($brief->aims);
         $this->kinds = $method->kinds($original);
@@ -249,6 +250,30 @@ final readonly class RouteSearch
         return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - ($needs->protein ? 0.0 : Weights::of('others.thing')) * \count($comes) - Weights::of('others.over') * $over;
     }
 
+    /** @return array<string, true> ids of fruit that only a number keeps out, and that names the dish or takes a small part of the number */
+    private function spared(): array
+    {
+        $spared = [];
+        $givers = NameGivers::of($this->original->formula, $this->reader->shelf);
+        foreach ($this->original->ingredients() as $in) {
+            if (!$this->permit->bansByAmount($in)) {
+                continue;
+            }
+            $grams = 0.0;
+            foreach ($this->original->formula->layers as $layer) {
+                foreach ($layer->understood() as $line) {
+                    $grams += $line->ingredient === $in->id ? $line->grams : 0.0;
+                }
+            }
+            $net = ($in->composition->family('sugar.') + $in->composition->of100('starch')) / 100 * $grams / $this->original->formula->portions;
+            if (isset($givers[$in->id]) || $net <= Figure::PlannerSparedShare->number() * ($this->brief->netCarbLimit() ?? Figure::KetoNetCarbs->number())) {
+                $spared[$in->id] = true;
+            }
+        }
+
+        return $spared;
+    }
+
     /**
      * What other layers hold, as they are solved by now.
      *
@@ -276,6 +301,10 @@ final readonly class RouteSearch
         $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
         // A crust of seeds or nuts with one sweetener is what is made under a keto filling; it is less sweet than the biscuits were.
         $target = $target->dry !== null && $target->dry >= Weights::of('base.stands') && $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
+        // What is sugar first is as sweet as the body that stands for it.
+        foreach ($needs->sweetener ? Table::of('substitution/less-sweet') : [] as $row) {
+            $target = $row['kind'] === $this->kinds[$n]->key ? $target->sparing((float) $row['times']) : $target;
+        }
         $slack = match (true) {
             $needs->protein => [Job::Protein, Job::Fat, Job::FirmFat, Job::Water, Job::SugarBody, Job::SetWarm, Job::Acid],
             $needs->lean => [Job::Fat, Job::FirmFat, Job::Water, Job::Protein, Job::SetWarm],
@@ -381,7 +410,7 @@ final readonly class RouteSearch
         // What is weighed is judged as its own method makes it: what that never heats stays raw, and an agent it never boils sets nothing.
         $result = $this->reader->read($edits === null || $edits === [] ? $formula : $formula->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved))
-            ->afterTrial(Trials::of($original, $result, $this->kinds));
+            ->afterTrial([...NameGivers::lost($original->formula, $formula, $this->reader->shelf), ...Trials::of($original, $result, $this->kinds)]);
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);
             if ($change !== null) {

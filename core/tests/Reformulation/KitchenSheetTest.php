@@ -110,16 +110,22 @@ final class KitchenSheetTest extends TestCase
     public function testUnderAFloorNothingIsOfferedAsARecipe(): void
     {
         $dates = "Date bars\nportions: 12\n\nlayer: Bar\n420 g dates, pitted\n90 g walnuts\n30 g cocoa powder\n1 pinch salt\n";
+        $far = Kit::engine()->answer(Kit::engine()->parse((string) file_get_contents(\dirname(__DIR__, 2) . '/data/atlas/key-lime-style-pie.dish')), Brief::of([Diet::HighProtein]));
+        self::assertSame([], $far->routes);
+        self::assertSame('of 100', $far->blocked[0]->unit);
+        self::assertLessThan(35.0, $far->blocked[0]->number);
+        self::assertStringContainsString('Crust: ', $far->blocked[0]->reason);
+        // Dates are what the bar is of: what a third of them still holds is told as a number.
         $answer = Kit::engine()->answer(Kit::engine()->parse($dates), Brief::of([Diet::Keto]));
         self::assertSame([], $answer->routes);
-        self::assertSame('of 100', $answer->blocked[0]->unit);
-        self::assertLessThan(35.0, $answer->blocked[0]->number);
-        self::assertStringContainsString('date', $answer->blocked[0]->reason);
+        self::assertSame('Net carbs', $answer->blocked[0]->what);
+        self::assertGreaterThan(0.5, $answer->blocked[0]->number);
         self::assertNotSame('', $answer->blocked[0]->nearest);
-        // What is proposed instead is a recipe.
+        // What is proposed instead is a recipe, or so many more portions of the same.
+        self::assertNotSame([], $answer->proposals);
         foreach ($answer->proposals as $proposal) {
-            self::assertNotNull($proposal['brief']);
-            self::assertNotSame([], Kit::engine()->answer(Kit::engine()->parse($dates), $proposal['brief'])->routes, $proposal['words']);
+            self::assertTrue($proposal['brief'] !== null || $proposal['portions'] !== null);
+            self::assertNotSame([], $proposal['brief'] === null ? [1] : Kit::engine()->answer(Kit::engine()->parse($dates), $proposal['brief'])->routes, $proposal['words']);
         }
         foreach (Kit::engine()->answer(Kit::engine()->parse($dates), Brief::of([Diet::NutFree]))->routes as $route) {
             self::assertGreaterThanOrEqual(35.0, $route->fit);

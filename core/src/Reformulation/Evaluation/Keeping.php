@@ -30,7 +30,7 @@ final readonly class Keeping
         $banned = [];
         foreach ($result->layers as $layer) {
             foreach ($layer->state->model->portions as $i => $portion) {
-                if (($layer->state->grams[$i] > 0.0 || $portion->infused) && $permit->bans($portion->ingredient)) {
+                if (($layer->state->grams[$i] > 0.0 || $portion->infused) && $permit->bans($portion->ingredient) && !$permit->bansByAmount($portion->ingredient)) {
                     $banned[] = $portion->ingredient->name;
                 }
             }

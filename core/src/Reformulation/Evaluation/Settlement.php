@@ -40,7 +40,7 @@ final readonly class Settlement
      * @param list<string> $guesses what it was guessed from, as questions
      * @param list<string> $questions what the original kept and this does not, in words
      * @param list<string> $packets what packets and certificates have to answer before a diet is met, each behind the diet or word it hangs on
-     * @param list<string> $trials structures that only a trial proves ({@see Trials})
+     * @param list<string> $trials what it has lost of its name, and structures that only a trial proves ({@see NameGivers}, {@see Trials})
      * @param list<Warning> $troubles what would spoil it on the plate, or hurt, and the original had nothing of ({@see Troubles}); what stops it first
      */
     private function __construct(public RouteStanding $standing, public array $debts, public float $cap, public array $near, public array $guesses, public array $questions, public array $packets, public array $troubles, public array $trials = []) {}
@@ -90,7 +90,7 @@ final readonly class Settlement
     }
 
     /**
-     * The same where structures have to be tried first: then it is met but for that.
+     * The same where structures have to be tried first, or the dish has lost what it is called by: then it is met but for that.
      *
      * @param list<string> $trials
      */

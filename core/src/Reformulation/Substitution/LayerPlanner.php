@@ -32,12 +32,14 @@ final readonly class LayerPlanner
     private PlainWays $ways;
     private Heating $heating;
 
+    /** @param array<string, true> $spared ids of fruit that a number alone keeps out, and that may stay as far as the number lets it */
     public function __construct(
         private Shelf $shelf,
         private Permit $permit,
         private Substitutes $twins,
         private Schools $schools,
         private Reference $reference,
+        private array $spared = [],
     ) {
         $this->heating = new Heating($shelf, $permit);
         $this->characters = new Characters($reference);
@@ -55,7 +57,7 @@ final readonly class LayerPlanner
         $banned = [];
         foreach ($layer->understood() as $i => $line) {
             $in = $this->shelf->get((string) $line->ingredient);
-            if ($line->grams > 0.0 && ($this->permit->bans($in) || ($treatment !== null && self::leavesWith($in, $treatment)))) {
+            if ($line->grams > 0.0 && (($this->permit->bans($in) && !isset($this->spared[$in->id])) || ($treatment !== null && self::leavesWith($in, $treatment)))) {
                 $banned[] = $i;
             }
         }
@@ -302,6 +304,12 @@ final readonly class LayerPlanner
             $pool->keep(Unknown::kept($line, true, pinned: $line->pinned));
 
             return false;
+        }
+        if (isset($this->spared[$in->id])) {
+            // Less of it where the number asks for that: it is what the dish is called by, or a spoonful.
+            $pool->keep(Unknown::freed($line, $line->grams)->bounded(Figure::PlannerSpared->number() * $line->grams, $line->grams));
+
+            return true;
         }
         $swap = $needs->nothing() ? null : $this->swap($line, $in, $needs, $place, $layer);
         if ($swap !== null) {

@@ -34,6 +34,13 @@ final readonly class Permit
         return $this->exclusions->bans($in);
     }
 
+    /** Whether nothing but its sugar keeps a fruit out, of which a little is within the number. */
+    public function bansByAmount(Ingredient $in): bool
+    {
+        return $this->brief->asks(Diet::Keto) && DietRules::isByAmount(Diet::Keto, $in)
+            && !$this->exclusions->bans($in) && array_filter($this->brief->diets, fn(Diet $diet): bool => $diet !== Diet::Keto && self::keepsOut($diet, $in, $this->market)) === [];
+    }
+
     /** What only a certificate makes gluten-free, as starch of wheat, is nothing for a route to build on; in Australia and New Zealand nothing with oats is gluten-free (Standard 1.2.7). */
     private static function keepsOut(Diet $diet, Ingredient $in, Market $market): bool
     {
