@@ -152,22 +152,29 @@ final readonly class HeatHistory
         $layer = $this->method->acts[$n]->layer;
         $whole = array_sum(array_map(static fn(Line $line): float => $line->grams, $this->formula->layers[$layer]->understood()));
 
-        return new HeatMet($level, $this->isStill($hottest), $pot['grams'] < self::APART * $whole, $pot['lines'] === 1, $pot['water'], $this->method->acts[$hottest]->time?->best, $this->stirredAt($hottest));
+        return new HeatMet($level, $this->isStill($hottest), $pot['grams'] < self::APART * $whole, $pot['lines'] === 1, $pot['water'], $this->method->acts[$hottest]->time?->best, ...$this->movedCold($hottest));
     }
 
-    /** °C at which what was hot is stirred or folded last, where a step says how far it has cooled by then. */
-    private function stirredAt(int $hottest): ?float
+    /**
+     * How what was hot is moved once it has cooled.
+     *
+     * @return array{stirredAt: ?float, sheared: bool} °C at which it is stirred or folded last, where a step says how far it has cooled by then; whether it was blended smooth cold
+     */
+    private function movedCold(int $hottest): array
     {
         $celsius = $at = null;
+        $isSheared = false;
         foreach ($this->method->after($hottest) as $n) {
             $act = $this->method->acts[$n];
             if (self::brings($act) === HeatLevel::Cold) {
                 $celsius = $act->celsius ?? ($act->operation->heats === 'cold' || $act->operation->heats === 'freezer' ? self::FRIDGE : null);
             } elseif (self::brings($act) !== null) {
                 $celsius = $at = null;
+                $isSheared = false;
             }
             if (\in_array($act->operation->key, self::SHEARS, true)) {
                 // Set and then blended smooth, it is a cream that may be folded.
+                $isSheared = $isSheared || $celsius !== null;
                 $celsius = $at = null;
             }
             if ($celsius !== null && \in_array($act->operation->key, self::STIRS, true)) {
@@ -175,7 +182,7 @@ final readonly class HeatHistory
             }
         }
 
-        return $at;
+        return ['stirredAt' => $at, 'sheared' => $isSheared];
     }
 
     private function isStill(int $act): bool

@@ -54,7 +54,7 @@ final readonly class Portion
         $c = $ingredient->composition;
         $this->potent = $c->family('active.') > 0.0;
         $this->dryStructure = $ingredient->does('dry-structure') > 0.0 ? max(0.0, 100.0 - $c->of100('water') - $c->family('sugar.') - $c->family('polyol.') - $c->of100('allulose') - ($ingredient->does('dry-structure') > 1.5 ? $c->family('fat.') : 0.0)) : 0.0;
-        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0) | ($this->isNeverWarmed() ? 64 : 0);
+        $this->heat = ($boiled ? 1 : 0) | ($heated ? 2 : 0) | ($still ? 4 : 0) | ($boiledInLayer ? 8 : 0) | ($apart ? 16 : 0) | ($fired ? 32 : 0) | ($this->isNeverWarmed() ? 64 : 0) | (($met->sheared ?? false) ? 128 : 0);
     }
 
     /** Whether the maker's own steps never bring it to where gelatin and fat melt. */

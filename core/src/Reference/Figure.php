@@ -98,6 +98,7 @@ enum Figure: string
     case JellyFirm = 'jelly.firm';
     case JellyMouthful = 'jelly.mouthful';
     case KetoNetCarbs = 'keto.net-carbs';
+    case GelSheared = 'gel.sheared';
     case KindAiry = 'kind.airy';
     case KindCrumb = 'kind.crumb';
     case KindMeringue = 'kind.meringue';
@@ -182,6 +183,7 @@ enum Figure: string
     case VesselPortionWidth = 'vessel.portion-width';
     case VesselSmall = 'vessel.small';
     case WetMiddle = 'wet.middle';
+    case Unsweet = 'unsweet';
 
     /**
      * @return float in the unit of its row

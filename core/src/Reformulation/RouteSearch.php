@@ -18,6 +18,7 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
+use Transmuta\Property\Water\Crystals;
 use Transmuta\Property\Warning;
 use Transmuta\Reference\Figure;
 use Transmuta\Reference\Table;
@@ -69,6 +70,9 @@ final readonly class RouteSearch
 
     /** Points that a tolerance costs by which what makes or breaks a layer is off: more than any plainness is worth. */
     private const BREAKS = 25.0;
+
+    /** What grain and bitterness are looked past: what rounding brings. */
+    private const GRAIN = 0.005;
 
     /** Key of the route that is the dish as it stands. */
     public const AS_IT_IS = 'as-it-is';
@@ -224,10 +228,10 @@ final readonly class RouteSearch
             $limits = $this->share($n, $needs->reach);
             foreach (\array_slice($list, 0, self::TRIED) as $draft) {
                 $one = $this->solve($n, $draft, $limits, $needs, $this->atHand($n, $solved));
-                if ($best === null || $this->points($one, $kind, $needs, $limits) > $this->points($best, $kind, $needs, $limits)) {
+                if ($best === null || $this->points($n, $one, $kind, $needs, $limits) > $this->points($n, $best, $kind, $needs, $limits)) {
                     $best = $one;
                 }
-                if ($best->worst($kind) <= 0.0) {
+                if ($best->worst($kind) <= 0.0 && $this->spoils($n, $best) === 0) {
                     break;
                 }
             }
@@ -241,13 +245,13 @@ final readonly class RouteSearch
     /**
      * What a layer that does not name the route is worth: its likeness, less what is worst, less how far it is from the plain way and how much has to be weighed for it.
      */
-    private function points(SolvedLayer $one, LayerKind $kind, Needs $needs, ?Limits $limits): float
+    private function points(int $n, SolvedLayer $one, LayerKind $kind, Needs $needs, ?Limits $limits): float
     {
         // What it takes of a number beyond its share the leading layer would have to save.
         $over = $limits?->netCarbs === null ? 0.0 : max(0.0, $this->totals($one->state)->netCarbs / max(0.01, $limits->netCarbs) - 1.0);
         $comes = array_filter($one->draft->unknowns, fn(Unknown $unknown): bool => !$unknown->kept && $unknown->was === null && $this->reader->shelf->get($unknown->ingredient)->group !== 'basic');
 
-        return $one->fit() - self::BREAKS * $one->worst($kind) - Weights::of('score.preference') * $one->draft->rank - ($needs->protein ? 0.0 : Weights::of('others.thing')) * \count($comes) - Weights::of('others.over') * $over;
+        return $one->fit() - self::BREAKS * ($one->worst($kind) + $this->spoils($n, $one)) - Weights::of('score.preference') * $one->draft->rank - ($needs->protein ? 0.0 : Weights::of('others.thing')) * \count($comes) - Weights::of('others.over') * $over;
     }
 
     /** @return array<string, true> ids of fruit that only a number keeps out, and that names the dish or takes a small part of the number */
@@ -293,6 +297,16 @@ final readonly class RouteSearch
         return $ids;
     }
 
+    /** What would turn grainy or bitter in a layer that was neither: 0, 1 or 2. */
+    private function spoils(int $n, SolvedLayer $one): int
+    {
+        $was = $this->original->layers[$n];
+        $isGrainy = $was->baseWords === null && Crystals::excess($one->state, $this->reader->reference) > max(0.0, Crystals::excess($was->state, $this->reader->reference)) + self::GRAIN;
+        $isBitter = $this->reader->sweetness->aboveCeilings($one->state) > $this->reader->sweetness->aboveCeilings($was->state) + self::GRAIN;
+
+        return ($isGrainy ? 1 : 0) + ($isBitter ? 1 : 0);
+    }
+
     /** @param array<string, true> $atHand ids of what other layers hold */
     private function solve(int $n, Draft $draft, ?Limits $limits, Needs $needs, array $atHand): SolvedLayer
     {
@@ -301,6 +315,8 @@ final readonly class RouteSearch
         $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
         // A crust of seeds or nuts with one sweetener is what is made under a keto filling; it is less sweet than the biscuits were.
         $target = $target->dry !== null && $target->dry >= Weights::of('base.stands') && $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
+        // Cream that nobody sweetened may be as sweet as the drink it is made of now.
+        $target = $target->se < Figure::Unsweet->number() ? $target->sparing(Weights::of('unsweet.sweet')) : $target;
         // What is sugar first is as sweet as the body that stands for it.
         foreach ($needs->sweetener ? Table::of('substitution/less-sweet') : [] as $row) {
             $target = $row['kind'] === $this->kinds[$n]->key ? $target->sparing((float) $row['times']) : $target;
@@ -403,12 +419,16 @@ final readonly class RouteSearch
                 continue;
             }
             $rails[$n] = $now->rails;
-            $fits[] = [$now->fit(), $before->state->mass];
         }
         $formula = $original->formula->with($layers);
         $edits = $isWeighed ? $this->edits($formula, $solved) : null;
         // What is weighed is judged as its own method makes it: what that never heats stays raw, and an agent it never boils sets nothing.
         $result = $this->reader->read($edits === null || $edits === [] ? $formula : $formula->withMethod(EditedStep::told($edits)), $this->brief->netCarbLimit(), $this->brief->protein, $original);
+        foreach ($solved as $n => $now) {
+            // The solve took every layer as it was treated; a method may do less to it, or undo it.
+            $rails[$n] = $edits === null || $edits === [] ? $now->rails : $now->judged($result->layers[$n]->state);
+            $fits[] = [Rails::fit($rails[$n]), $original->layers[$n]->state->mass];
+        }
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved))
             ->afterTrial([...NameGivers::lost($original->formula, $formula, $this->reader->shelf), ...Trials::of($original, $result, $this->kinds)]);
         foreach (array_keys($solved) as $n) {

@@ -98,4 +98,29 @@ final class MassesTest extends TestCase
         $whole = Kit::engine()->headed($text, 0, 'whole', '', Kit::engine()->parse($text)->measures);
         self::assertCount(1, Kit::engine()->parse($whole)->layers);
     }
+
+    /** What stands before the first heading is parted as a list of its own, and the layers with headings stay. */
+    public function testTheListBeforeAHeadingIsPartedToo(): void
+    {
+        $text = "Custard slice\nmakes 12\n\n2 sheets puff pastry\n500 ml milk\n150 g sugar\n60 g cornflour\n5 egg yolks\n\nIcing\n180 g icing sugar\n1 tbsp passionfruit pulp\n\n1. Put the pastry sheets on trays and bake 20 min at 200C. Cool. Put one in the base of a 23 cm square tin.\n2. Heat the milk. Whisk sugar, cornflour and yolks. Pour the hot milk over, whisking. Return to pan and stir until it boils and thickens, 5 min.\n3. Pour over the pastry, top with second sheet. Chill 4 hours.\n4. Mix icing sugar and pulp, spread over the top. Cut into 12.";
+        $read = Kit::engine()->recipe($text);
+        self::assertSame(['Puff pastry', 'Main mix', 'Icing'], array_map(static fn(Layer $layer): string => $layer->name, $read->formula->layers));
+        self::assertSame(['bake 200 C 20 min', 'boil 5 min stirred', 'none'], array_map(static fn(Layer $layer): string => $layer->treatment->words(), $read->formula->layers));
+        $method = (new MethodReader())->by(Kit::shelf(), $read->formula);
+        $spread = array_values(array_filter($method->acts, static fn(Act $act): bool => $act->operation->key === 'spread'))[0];
+        self::assertCount(2, $spread->from, 'the icing goes on what has set');
+        // What is set of a parted layer is written above it, and the heading that was there stays where it was.
+        $headed = Kit::engine()->headed($text, 1, 'treat', 'boil 5 min', $read->formula->measures);
+        self::assertSame(['Puff pastry', 'Main mix', 'Icing'], array_map(static fn(Layer $layer): string => $layer->name, Kit::engine()->parse($headed)->layers));
+        self::assertSame(1, substr_count($headed, 'Icing'));
+    }
+
+    /** One that is named by two kinds on the shelf is called by its step; on a page of another language by its word there. */
+    public function testALayerOfOneLineIsCalledAsTheMakerDoes(): void
+    {
+        $english = "Cream\nserves 4\n\n500 ml double cream\n60 g caster sugar\n4 egg yolks\n40 g demerara sugar\n\nHeat the cream. Whisk the yolks and caster sugar, pour the cream over and cook to 82 C. Fill ramekins and chill 4 hours. Scatter with the demerara and torch.";
+        self::assertSame(['Main mix', 'Demerara sugar'], array_map(static fn(Layer $layer): string => $layer->name, Kit::engine()->parse($english)->layers));
+        $spanish = "Crema catalana\nPara 6 personas\n\n1 litro de leche entera\n6 yemas de huevo\n160 g de azúcar\n40 g de maicena\n60 g de azúcar para quemar\n\nCalentar la leche. Batir las yemas con el azúcar y la maicena. Colar la leche sobre las yemas. Volver al fuego y cocer, removiendo, hasta que espese. Repartir en cazuelitas y enfriar 4 horas. Espolvorear con el azúcar y quemar con un soplete.";
+        self::assertSame(['Main mix', 'Azúcar'], array_map(static fn(Layer $layer): string => $layer->name, Kit::engine()->parse($spanish)->layers));
+    }
 }

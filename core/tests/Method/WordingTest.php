@@ -49,4 +49,31 @@ final class WordingTest extends TestCase
     {
         self::assertSame($now, (new Wording(new Spelling()))->exchanged($words, $phrase, $by));
     }
+
+    /** @return iterable<string, array{string, string, string, string, string}> language, words, what is replaced, by what, what they are then */
+    public static function articles(): iterable
+    {
+        yield 'Spanish' => ['es', 'Batir las yemas con el azúcar.', 'azucar', 'eritritol', 'Batir las yemas con eritritol.'];
+        yield 'Spanish, held in a preposition' => ['es', 'Añadir la mitad del azúcar.', 'azucar', 'eritritol', 'Añadir la mitad de eritritol.'];
+        yield 'Spanish, of the same word' => ['es', 'Calentar la leche.', 'leche', 'leche de coco', 'Calentar la leche de coco.'];
+        yield 'French' => ['fr', 'Fouetter avec le sucre.', 'sucre', 'érythritol', 'Fouetter avec érythritol.'];
+        yield 'French, held' => ['fr', 'Ajouter la moitié du sucre.', 'sucre', 'érythritol', 'Ajouter la moitié de érythritol.'];
+        yield 'Italian' => ['it', 'Scaldare la panna con lo zucchero.', 'zucchero', 'eritritolo', 'Scaldare la panna con eritritolo.'];
+        yield 'Italian, held' => ['it', 'Versare nella panna.', 'panna', 'latte di soia', 'Versare in latte di soia.'];
+        yield 'German' => ['de', 'Mit dem Zucker schlagen.', 'zucker', 'Erythrit', 'Mit Erythrit schlagen.'];
+        yield 'English keeps its own' => ['', 'Whisk with the sugar.', 'sugar', 'erythritol', 'Whisk with the erythritol.'];
+    }
+
+    #[DataProvider('articles')]
+    public function testAnArticleGoesWithTheNameItAgreesWith(string $lang, string $words, string $phrase, string $by, string $now): void
+    {
+        $spelling = new Spelling();
+        self::assertSame($now, (new Wording($spelling, $lang === '' ? null : $lang))->exchanged($words, implode(' ', $spelling->words($phrase)), [$by]));
+    }
+
+    /** "Ice cream" to serve is no cream of the dish. */
+    public function testNamesOfOtherThingsAreLeftAlone(): void
+    {
+        self::assertSame('Pour over, serve with ice cream.', (new Wording(new Spelling()))->exchanged('Pour over, serve with ice cream.', 'cream', ['coconut cream']));
+    }
 }

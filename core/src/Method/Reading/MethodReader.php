@@ -125,9 +125,11 @@ final readonly class MethodReader
     {
         $gloss = Gloss::of(array_map(static fn(Step $step): string => $step->text, $formula->method));
         // What came into a dish is called in the language of its method, whatever its row says.
-        foreach ($gloss === null ? [] : $ingredients as $key => $in) {
-            $name = PageLanguage::nameIn($gloss->lang, $in->id);
-            $also[$key] = [...$also[$key] ?? [], ...$name === null ? [] : [$name]];
+        if ($gloss !== null) {
+            foreach ($ingredients as $key => $in) {
+                $name = PageLanguage::nameIn($gloss->lang, $in->id);
+                $also[$key] = [...$also[$key] ?? [], ...$name === null ? [] : [$name]];
+            }
         }
         $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
         $sentences = $told = [];

@@ -23,6 +23,9 @@ final readonly class SetDoses
         'iota' => Form::Heated, 'kappa' => Form::Heated, 'gellan' => Form::Heated, 'starch' => Form::Heated, 'starch-stable' => Form::Heated,
     ];
 
+    /** Gels that are broken for good by a blade once they have set. */
+    private const SHEARED = ['agar', 'iota', 'kappa', 'gellan', 'lm-pectin', 'hm-pectin', 'konjac', 'alginate'];
+
     private const NONE = [
         'gelatin-200' => 0.0, 'agar' => 0.0, 'agar-in-acid' => 0.0, 'iota' => 0.0, 'kappa' => 0.0, 'lm-pectin' => 0.0, 'hm-pectin' => 0.0,
         'starch' => 0.0, 'starch-apart' => 0.0, 'starch-cold' => 0.0, 'starch-stable' => 0.0, 'gellan' => 0.0, 'alginate' => 0.0, 'konjac' => 0.0, 'locust-bean' => 0.0, 'xanthan' => 0.0,
@@ -129,6 +132,8 @@ final readonly class SetDoses
             if ($function === 'gelatin-bloom' && $portion->isNeverWarmed()) {
                 continue;
             }
+            // A gel that was set and blended smooth is a soft cream, and does not gather again.
+            $value *= ($portion->met->sheared ?? false) && \in_array($function, self::SHEARED, true) ? Figure::GelSheared->number() : 1.0;
             match ($function) {
                 // A sweetened jelly powder is gelatin in part only.
                 'gelatin-bloom' => $dose['gelatin-200'] += $this->strength($share * min(1.0, ($parts['protein.gelatin'] ?? 0.0) / Figure::GelatinProtein->number()), $value),

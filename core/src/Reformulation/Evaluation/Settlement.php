@@ -260,13 +260,25 @@ final readonly class Settlement
             $in = $portion->ingredient;
             // What is put in for its taste alone, and a fruit that nobody takes for the one that was there: sharp juices are there for their acid.
             $isTaste = \in_array($in->class, self::AROMATIC, true) || ($in->group === 'fruit' && !\in_array($in->class, self::PLAIN_FRUIT, true) && $now->state->share[$i] >= Figure::FruitSeen->number());
-            if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && array_filter($before, static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
+            if ($now->state->share[$i] > 0.0 && $isTaste && !isset($before[$in->id]) && !isset($told[$in->id]) && !self::wasIn($in, $before) && array_filter($before, static fn(Ingredient $one): bool => $reader->characters->shared($in, [$one]) > 0) === []) {
                 $debts[] = self::came($n, $was, mb_strtolower($in->name), 1.0, [$in->id], true);
                 $told[$in->id] = true;
             }
         }
 
         return $debts;
+    }
+
+    /**
+     * Whether a spice was there in something that is called by it, or by spice: ginger nuts taste of ginger.
+     *
+     * @param array<string, Ingredient> $before
+     */
+    private static function wasIn(Ingredient $in, array $before): bool
+    {
+        $word = mb_strtolower((string) preg_replace('~[^\p{L}].*$~u', '', $in->name));
+
+        return array_filter($before, static fn(Ingredient $one): bool => preg_match("~\\b(?:$word|spiced?)~iu", $one->name) === 1) !== [];
     }
 
     /** @param list<string> $by */

@@ -99,7 +99,7 @@ final readonly class LayerSolver
             $layer = $by->layer(array_values($grams), mb_strtolower($was->layer->name));
             $state = LayerState::ofLayer($layer, $this->reader->shelf);
 
-            return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $sheet);
+            return new SolvedLayer($draft, $layer, $state, $rails->of($state), $blocks, $rails, $sheet);
         };
         // One layer stands in several routes: it is weighed once.
         $made = [];

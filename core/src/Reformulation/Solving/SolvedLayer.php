@@ -18,9 +18,16 @@ final readonly class SolvedLayer
     /**
      * @param list<Rail> $rails after rounding
      * @param \Closure(): list<string> $blocks what keeps a property off its target; worked out when asked, for it solves again
+     * @param Rails $by what the layer is held to
      * @param ?\Closure(bool): self $sheet the same as a hand weighs it ({@see KitchenSheet}), or, where that is said, only rounded; worked out when asked; null where it is that already
      */
-    public function __construct(public Draft $draft, public Layer $layer, public LayerState $state, public array $rails, public \Closure $blocks, private ?\Closure $sheet = null) {}
+    public function __construct(public Draft $draft, public Layer $layer, public LayerState $state, public array $rails, public \Closure $blocks, private Rails $by, private ?\Closure $sheet = null) {}
+
+    /** @return list<Rail> how the same layer stands as another reading has it: by the method it is made by */
+    public function judged(LayerState $state): array
+    {
+        return $this->by->of($state);
+    }
 
     /**
      * The same as a hand weighs it.
