@@ -18,8 +18,8 @@ use Transmuta\Property\LayerState;
 use Transmuta\Property\Portion;
 use Transmuta\Property\Reader;
 use Transmuta\Property\Severity;
-use Transmuta\Property\Water\Crystals;
 use Transmuta\Property\Warning;
+use Transmuta\Property\Water\Crystals;
 use Transmuta\Reference\Figure;
 use Transmuta\Reference\Table;
 use Transmuta\Reformulation\Brief\Aims;
@@ -73,6 +73,10 @@ final readonly class RouteSearch
 
     /** What grain and bitterness are looked past: what rounding brings. */
     private const GRAIN = 0.005;
+
+    /** What asks of a mass that it stands by itself, and what it is spooned from. */
+    private const STANDS_ALONE = ['unmould', 'cut', 'cut_out', 'pipe', 'press_base', 'line_pastry', 'roll_up', 'layer'];
+    private const GLASSES = '~\b(?:glass(?:es)?|pots?|ramekins?|bowls?|cups?|jars?|verrines?|coupes?|cazuelitas?|vasos?|copas?|verres?|bicchier\w+|coppett\w+|ta[cç]as?|copos?|gläser\w*|schälchen)\b~iu';
 
     /** Key of the route that is the dish as it stands. */
     public const AS_IT_IS = 'as-it-is';
@@ -297,6 +301,21 @@ final readonly class RouteSearch
         return $ids;
     }
 
+    /** Whether a layer is eaten from what it was filled into, by the maker's own steps: it is turned out, cut, piped or put on a base nowhere. */
+    private function isSpooned(int $n): bool
+    {
+        $method = $this->method->methodOf($this->original);
+        $isFilled = false;
+        foreach ($method->acts ?? [] as $act) {
+            if (\in_array($act->operation->key, self::STANDS_ALONE, true)) {
+                return false;
+            }
+            $isFilled = $isFilled || ($act->layer === $n && preg_match(self::GLASSES, $act->words) === 1);
+        }
+
+        return $isFilled;
+    }
+
     /** What would turn grainy or bitter in a layer that was neither: 0, 1 or 2. */
     private function spoils(int $n, SolvedLayer $one): int
     {
@@ -315,6 +334,7 @@ final readonly class RouteSearch
         $target = $layer->baseWords === null ? $target->aimed($this->aims) : ($this->schools->tenderBase ? $target->aimed(Aims::of(richness: Weights::of('tender-base'))) : $target);
         // A crust of seeds or nuts with one sweetener is what is made under a keto filling; it is less sweet than the biscuits were.
         $target = $target->dry !== null && $target->dry >= Weights::of('base.stands') && $layer->baseWords !== null && $needs->sweetener ? $target->sparing(Weights::of('base.sweet')) : $target;
+        $target = $this->isSpooned($n) ? $target->spooned(Weights::of('spooned.set')) : $target;
         // Cream that nobody sweetened may be as sweet as the drink it is made of now.
         $target = $target->se < Figure::Unsweet->number() ? $target->sparing(Weights::of('unsweet.sweet')) : $target;
         // What is sugar first is as sweet as the body that stands for it.

@@ -444,7 +444,9 @@ final class MethodEdit
         if ($said !== null && preg_match('~\b' . preg_quote($said, '~') . '\s+(?:mix(?:ture)?|batter|base|foam)\b~iu', $words) === 1) {
             return (string) preg_replace('~\b' . preg_quote($said, '~') . '\s+(?=(?:mix(?:ture)?|batter|base|foam)\b)~iu', '', $words);
         }
-        $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => array_map($this->arrivals->name(...), $this->arrivals->all($part)), $parts))));
+        // What was boiled in a pot of its own is stirred in with that.
+        $called = fn(string $id): string => $this->wording->isEnglish() && Agents::of($id)?->stirredAbove !== null ? "hot {$this->arrivals->name($id)} mixture" : $this->arrivals->name($id);
+        $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => array_map($called, $this->arrivals->all($part)), $parts))));
 
         return match (true) {
             $names === [] => $this->wording->without($words, $phrase),

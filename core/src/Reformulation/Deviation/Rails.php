@@ -21,6 +21,9 @@ final readonly class Rails
     private const POURS = 0.8;
     private const HARD = 7.2;
 
+    /** Place from which something holds on a spoon. */
+    private const HOLDS = 2.0;
+
     public function __construct(private Reader $reader, private Target $target, private float $serveAt) {}
 
     /** @return list<Rail> */
@@ -79,8 +82,9 @@ final readonly class Rails
             // Nobody reads a unit while it is solved.
             $rows[] = [$name, $solving ? '' : $unit ?? JobTable::unit($name), $target, $now, $tolerance, ($now - $target) / $tolerance];
         };
-        $ladder = static function (Job $job, float $place, float $ge) use (&$rows): void {
-            $tolerance = JobTable::tolerance($job->value, $place);
+        $ladder = static function (Job $job, float $place, float $ge) use (&$rows, $solving, $t): void {
+            $isSofter = !$solving && Ladder::coordinate($ge) < $place && Ladder::coordinate($ge) >= self::HOLDS;
+            $tolerance = JobTable::tolerance($job->value, $place) * ($isSofter ? $t->setSpare : 1.0);
             // What is to pour cannot pour otherwise, and hard is hard. What coats a spoon and then pours has lost its set; further up the ladder that is told by any figure.
             $least = $place >= 1.0 && $place < 2.0 ? 0.0 : self::POURS;
             $held = static fn(float $at): float => max($least, min(self::HARD, $at));

@@ -29,12 +29,19 @@ final readonly class Target
         public ?float $dry = null,
         public ?float $unheld = null,
         public float $sweetSpare = 1.0,
+        public float $setSpare = 1.0,
     ) {}
 
     /** The same target whose sweetness may be so many times its tolerance off: what a crust without sugar is made with is less sweet. */
     public function sparing(float $sweetness): self
     {
-        return new self($this->mass, $this->se, $this->set, $this->setWarm, $this->fat, $this->water, $this->weightedSolid, $this->bulk, $this->acid, $this->ph, $this->protein, $this->air, $this->dry, $this->unheld, $sweetness);
+        return new self($this->mass, $this->se, $this->set, $this->setWarm, $this->fat, $this->water, $this->weightedSolid, $this->bulk, $this->acid, $this->ph, $this->protein, $this->air, $this->dry, $this->unheld, $sweetness, $this->setSpare);
+    }
+
+    /** The same target whose set may be so many times its tolerance softer, as long as it holds: what is spooned from a glass need not stand. */
+    public function spooned(float $set): self
+    {
+        return new self($this->mass, $this->se, $this->set, $this->setWarm, $this->fat, $this->water, $this->weightedSolid, $this->bulk, $this->acid, $this->ph, $this->protein, $this->air, $this->dry, $this->unheld, $this->sweetSpare, $set);
     }
 
     /** By how much a mass (g) is off the target's, as a share of that; under 0 where it is too little. */
