@@ -37,6 +37,8 @@ final class MethodEdit
 
     /** Signs that are an egg's. */
     private const SIGNS = '~\s*,?\s*(?:until|till|til)\s+(?:[^,;.:]*?\b(?:pale|thick|ribbons?|fluffy|light|lemon|mousse|tripled?|doubled?|frothy|foamy|creamy)\b[^,;.:]*)~iu';
+    /** "Without letting it boil", of what has to boil now. */
+    private const NO_BOIL = '~,?\s*\(?(?:\b(?:and\s+)?(?:without\s+(?:letting\s+it\s+|allowing\s+it\s+to\s+)?boil(?:ing)?|(?:do\s+not|don[’\']?t|never)\s+(?:let\s+it\s+|allow\s+it\s+to\s+)?boil|but\s+not\s+boil(?:ing)?|not\s+boiling)\b(?:\s+it)?|\bsin\s+(?:que\s+)?(?:lleg(?:ue|ar)\s+a\s+)?(?:hervir|hierva|ebullición)|\bsans\s+(?:faire\s+|laisser\s+|porter\s+à\s+)?(?:bouillir|ébullition)|\bsenza\s+(?:far(?:l[ao])?\s+)?bollire|\bsem\s+(?:deixar\s+)?ferver|\bohne\s+(?:sie\s+|es\s+)?(?:zu\s+kochen|kochen\s+zu\s+lassen))\)?~iu';
     private const WATER_BATH = '~\b(?:roasting (?:tin|pan|dish)|water[\s-]?bath|bain[\s-]marie|out of the water|hot water|foil)\b~iu';
 
     /** @var array<int, bool> whether each act is still done */
@@ -54,6 +56,8 @@ final class MethodEdit
 
     private readonly Wording $wording;
 
+    private readonly StepWords $words;
+
     /** @param array<int, array<string, list<string>>> $standsFor ids that come in for each id that leaves, by the place of the layer */
     private function __construct(private readonly Formula $was, private readonly Method $method, private readonly Formula $now, array $standsFor, Shelf $shelf, private readonly Spelling $spelling)
     {
@@ -61,6 +65,7 @@ final class MethodEdit
         $lang = Gloss::of(array_map(static fn(Step $step): string => $step->text, $was->method))?->lang;
         $this->arrivals = new Arrivals($was, $method, $now, $standsFor, $shelf, $lang);
         $this->wording = new Wording($spelling, $lang);
+        $this->words = new StepWords($lang);
     }
 
     /**
@@ -80,7 +85,7 @@ final class MethodEdit
         foreach ($this->method->acts as $n => $act) {
             $this->alive[$n] = $this->isAlive($act);
         }
-        $put = NewSteps::of($this->was, $this->method, $this->alive, $this->arrivals);
+        $put = NewSteps::of($this->was, $this->method, $this->alive, $this->arrivals, $this->words);
         foreach ($put->dropped as $n) {
             $this->alive[$n] = false;
         }
@@ -110,6 +115,7 @@ final class MethodEdit
             array_push($told, ...$put->before[$n] ?? []);
             $this->said = [];
             $text = $this->sentence($n, $sentence);
+            $text = isset($put->boiled[$n]) ? (string) preg_replace(self::NO_BOIL, '', $text) : $text;
             $isTouched = $isTouched || $text !== $sentence->text || isset($put->before[$n]) || isset($put->after[$n]);
             array_push($told, ...$text === '' ? [] : [$text], ...$put->after[$n] ?? []);
         }
@@ -445,7 +451,7 @@ final class MethodEdit
             return (string) preg_replace('~\b' . preg_quote($said, '~') . '\s+(?=(?:mix(?:ture)?|batter|base|foam)\b)~iu', '', $words);
         }
         // What was boiled in a pot of its own is stirred in with that.
-        $called = fn(string $id): string => $this->wording->isEnglish() && Agents::of($id)?->stirredAbove !== null ? "hot {$this->arrivals->name($id)} mixture" : $this->arrivals->name($id);
+        $called = fn(string $id): string => $this->words->isEnglish() && Agents::of($id)?->stirredAbove !== null ? "hot {$this->arrivals->name($id)} mixture" : $this->arrivals->name($id);
         $names = array_values(array_unique(array_merge(...array_map(fn(Part $part): array => array_map($called, $this->arrivals->all($part)), $parts))));
 
         return match (true) {

@@ -36,8 +36,8 @@ final class NewSteps
     private const TRIED = 'Try it in one small mould first: a gel that grips hot bears little folding.';
 
     /** How what was bought is made here, of the names behind it. */
-    private const BAKED = 'Beforehand, in place of the %s: mix %s, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.';
-    private const DOUGH = 'Beforehand, in place of the %s: mix %s to a dough, rest it 30 minutes in the cold and roll it out 3 mm thick.';
+    private const BAKED = 'Beforehand, in place of {name}: mix {pot}, spread it 1 cm thick on a lined tray, bake at 170 °C until firm and dry, 20 to 25 minutes, and leave to cool.';
+    private const DOUGH = 'Beforehand, in place of {name}: mix {pot} to a dough, rest it 30 minutes in the cold and roll it out 3 mm thick.';
 
     /** What is done with a thing beside the mass it is served with. */
     private const ASIDE = ['dip', 'soak_sponge', 'arrange', 'layer', 'scatter', 'dust', 'garnish', 'glaze', 'macerate', 'marinate', 'serve'];
@@ -47,6 +47,9 @@ final class NewSteps
 
     /** @var array<int, list<string>> sentences put in after a sentence, by its place */
     public array $after = [];
+
+    /** @var array<int, true> sentences after which what they heat is boiled, whatever was not to boil before */
+    public array $boiled = [];
 
     /** @var list<string> steps put in at the end */
     public array $end = [];
@@ -58,12 +61,12 @@ final class NewSteps
     private array $taken = [];
 
     /** @param array<int, bool> $alive whether each act is still done */
-    private function __construct(private readonly Formula $was, private readonly Method $method, private readonly array $alive, private readonly Arrivals $arrivals) {}
+    private function __construct(private readonly Formula $was, private readonly Method $method, private readonly array $alive, private readonly Arrivals $arrivals, private readonly StepWords $words) {}
 
     /** @param array<int, bool> $alive whether each act is still done */
-    public static function of(Formula $was, Method $method, array $alive, Arrivals $arrivals): self
+    public static function of(Formula $was, Method $method, array $alive, Arrivals $arrivals, StepWords $words): self
     {
-        $made = new self($was, $method, $alive, $arrivals);
+        $made = new self($was, $method, $alive, $arrivals, $words);
         foreach (array_keys($arrivals->now->layers) as $layer) {
             $made->bakedFirst($layer);
         }
@@ -78,14 +81,14 @@ final class NewSteps
     private function put(string $id, int $layer, ?string $for): void
     {
         $agent = Agents::of($id);
-        $name = 'the ' . $this->arrivals->name($id);
+        $name = $this->words->named($this->arrivals->name($id));
         if ($agent !== null && $this->arrivals->isPowder($id) && $this->arrivals->isDry($layer)) {
-            $this->at($this->first($layer), "Mix $name with the dry things first.");
+            $this->at($this->first($layer), $this->words->say('Mix {name} with the dry things first.', ['name' => $name]));
 
             return;
         }
         if ($agent === null) {
-            $this->at($this->last($layer), "Mix in $name.");
+            $this->at($this->last($layer), $this->words->say('Mix in {name}.', ['name' => $name]));
 
             return;
         }
@@ -97,19 +100,20 @@ final class NewSteps
         $own = $for === null ? null : $this->firstWith($for);
         $grams = Arrivals::grams($this->arrivals->now, $layer, $id);
         $pot = $this->pot($layer, $agent, $grams, $for);
-        $text = str_replace(['{name}', '{pot}', '{twice}'], [$name, $pot['words'], self::grams(2.0 * $grams)], $agent->step);
+        $text = $this->words->say($agent->step, ['name' => $name, 'pot' => $pot['words'], 'twice' => self::grams(2.0 * $grams)]);
+        $join = $agent->join === '' ? '' : $this->words->say($agent->join, ['name' => $name]);
         $hot = $this->hot($layer);
         if ($agent->goesIn === 'boil' && $hot !== null) {
             $this->at($hot->sentence, $text);
             if ($agent->join !== '' && !$pot['isMain']) {
-                $this->at($this->joining($for) ?? $this->last($layer), $agent->join);
+                $this->at($this->joining($for) ?? $this->last($layer), $join);
             }
 
             return;
         }
         if ($agent->join !== '') {
             $this->at($own ?? $this->first($layer), $text);
-            $this->at($this->joining($for) ?? ($agent->goesIn === 'warm' ? $this->warm($layer) : $this->last($layer)), str_replace('{name}', $name, $agent->join));
+            $this->at($this->joining($for) ?? ($agent->goesIn === 'warm' ? $this->warm($layer) : $this->last($layer)), $join);
 
             return;
         }
@@ -128,34 +132,37 @@ final class NewSteps
         $pot = $this->pot($layer, $agent, $grams, $for);
         $hot = $this->hot($layer);
         $join = $for === null ? null : new HotJoin($this->was, $this->method, $this->alive, $this->arrivals, $for);
-        $said = explode('; ', str_replace(['{name}', '{pot}'], [$name, $pot['words']], $agent->step), 2);
+        $said = explode('; ', $this->words->say($agent->step, ['name' => $name, 'pot' => $pot['words']]), 2);
+        $then = explode('; ', $agent->step, 2)[1] ?? '';
         if ($hot !== null && $pot['isHeated'] && isset($said[1]) && $this->isLastOfItsSentence($hot)) {
             $this->at($hot->sentence, "$said[0].");
             // What boils already is hot enough for what only melts.
             $isBoiled = $hot->operation->brings === 'boil';
-            if (!$isBoiled || !str_starts_with($said[1], 'heat to')) {
-                $this->after[$hot->sentence][] = ucfirst($isBoiled ? (string) preg_replace('~^bring to the boil and boil~', 'keep it at the boil', $said[1]) : $said[1]);
+            $this->boiled[$hot->sentence] = true;
+            if (!$isBoiled || !str_starts_with($then, 'heat to')) {
+                $kept = (string) preg_replace('~^bring to the boil and boil~', 'keep it at the boil', $then);
+                $this->after[$hot->sentence][] = $isBoiled && $kept !== $then ? $this->words->say($kept) : StepWords::begun($said[1]);
             }
         } else {
-            $this->at($hot->sentence ?? ($for === null ? null : $this->firstWith($for)) ?? $this->first($layer), implode(', then ', $said));
+            $this->at($hot->sentence ?? ($for === null ? null : $this->firstWith($for)) ?? $this->first($layer), implode($this->words->isEnglish() ? ', then ' : '; ', $said));
         }
         $at = $this->joining($for);
         if (!$pot['isMain'] && $agent->join !== '') {
-            $this->at($at ?? $this->last($layer), str_replace('{name}', $name, $agent->join));
+            $this->at($at ?? $this->last($layer), $this->words->say($agent->join, ['name' => $name]));
         }
         if ($join === null) {
             return;
         }
         foreach ($join->cold as $sentence => $names) {
             if ($pot['isMain'] || $pot['isHeated'] || $sentence !== $at) {
-                $this->at($sentence, 'Warm the ' . Wording::listed($names) . ' to 35 °C first.');
+                $this->at($sentence, $this->words->say('Warm {pot} to 35 °C first.', ['pot' => $this->words->named($this->words->listed($names))]));
             }
         }
         if ($join->foam !== null) {
             $this->at($join->foam, match (true) {
-                $join->isTurnedOut => self::FOLDED . ' ' . self::TRIED,
-                $join->isLight => self::FOLDED,
-                default => self::SHEARED,
+                $join->isTurnedOut => $this->words->say(self::FOLDED) . ' ' . $this->words->say(self::TRIED),
+                $join->isLight => $this->words->say(self::FOLDED),
+                default => $this->words->say(self::SHEARED),
             });
         }
         array_push($this->dropped, ...$join->cooled);
@@ -198,9 +205,9 @@ final class NewSteps
             if (!$this->arrivals->isGone($part) || !$this->arrivals->isMadeApart($part)) {
                 continue;
             }
-            $names = array_map(fn(string $id): string => (Arrivals::holds($this->was, $layer, $id) ? 'some of the ' : 'the ') . $this->arrivals->name($id), $this->arrivals->isDough($part) ? $this->arrivals->standing($part) : $this->arrivals->bakedFor($part));
+            $names = array_map(fn(string $id): string => $this->words->part(Arrivals::holds($this->was, $layer, $id) ? 0.8 : 1.0, $this->arrivals->name($id)), $this->arrivals->isDough($part) ? $this->arrivals->standing($part) : $this->arrivals->bakedFor($part));
             $how = $this->arrivals->isDough($part) ? self::DOUGH : self::BAKED;
-            $this->at($this->firstWith($part->key()) ?? $this->first($layer), \sprintf($how, $this->arrivals->name((string) $line->ingredient), Wording::listed($names)));
+            $this->at($this->firstWith($part->key()) ?? $this->first($layer), $this->words->say($how, ['name' => $this->words->named($this->arrivals->name((string) $line->ingredient)), 'pot' => $this->words->listed($names)]));
         }
     }
 
@@ -213,7 +220,7 @@ final class NewSteps
             }
             foreach ($act->parts as $part) {
                 if (!$this->arrivals->isGone($part) && !$this->isTakenElsewhere($part, $n) && !isset($this->taken[$part->layer][$this->arrivals->idOf($part)])) {
-                    $this->at($this->last($part->layer), 'Stir in the ' . ($part->named === '' ? $this->arrivals->name($this->arrivals->idOf($part)) : $part->named) . '.');
+                    $this->at($this->last($part->layer), $this->words->say('Stir in {name}.', ['name' => $this->words->named($part->named === '' ? $this->arrivals->name($this->arrivals->idOf($part)) : $part->named)]));
                 }
             }
         }
@@ -268,7 +275,7 @@ final class NewSteps
         $heated += $heated === [] ? [] : array_fill_keys($freed, 1.0);
         usort($liquids, fn(Line $a, Line $b): int => [\in_array($b->ingredient, $freed, true), isset($heated[$b->ingredient]), $this->bears((string) $b->ingredient), $b->grams] <=> [\in_array($a->ingredient, $freed, true), isset($heated[$a->ingredient]), $this->bears((string) $a->ingredient), $a->grams]);
         if ($liquids === []) {
-            return ['words' => 'the mass', 'isMain' => true, 'isHeated' => true];
+            return ['words' => $this->words->template('the mass'), 'isMain' => true, 'isHeated' => true];
         }
         $wanted = self::BEST * ($agent->waterTimes ?? 0.0) * $grams;
         $names = $words = [];
@@ -284,7 +291,7 @@ final class NewSteps
             // Of what only a part is heated of, it is that part.
             $share = $heated[$id] ?? 1.0;
             $share = $share * $this->water([$line]) >= $needed ? $share : 1.0;
-            $words[] = self::few($share) . $this->arrivals->name($id);
+            $words[] = $this->words->part($share, $this->arrivals->name($id));
             $this->taken[$layer][$id] = true;
             $isHeated = $isHeated && isset($heated[$id]);
             $water += $share * $this->water([$line]);
@@ -297,23 +304,10 @@ final class NewSteps
         if (\count($names) === 1 && $agent->waterTimes !== null && !isset($heated[$liquids[0]->ingredient]) && $water > 1.6 * $wanted) {
             $part = ceil($held * $wanted / $water / 10.0) * 10.0;
 
-            return ['words' => "$part g of the {$names[0]}", 'isMain' => false, 'isHeated' => false];
+            return ['words' => StepWords::filled($this->words->template('{grams} of {name}'), ['grams' => "$part g", 'name' => $this->words->named($names[0])]), 'isMain' => false, 'isHeated' => false];
         }
 
-        return ['words' => Wording::listed($words), 'isMain' => $isHeated || $held >= self::MAIN * $all, 'isHeated' => $isHeated];
-    }
-
-    /** "A third of the" for a share of a line. */
-    private static function few(float $share): string
-    {
-        return match (true) {
-            $share >= 0.95 => 'the ',
-            abs($share - 0.5) < 0.06 => 'half the ',
-            abs($share - 1 / 3) < 0.05 => 'a third of the ',
-            abs($share - 0.25) < 0.03 => 'a quarter of the ',
-            abs($share - 2 / 3) < 0.05 => 'two thirds of the ',
-            default => 'some of the ',
-        };
+        return ['words' => $this->words->listed($words), 'isMain' => $isHeated || $held >= self::MAIN * $all, 'isHeated' => $isHeated];
     }
 
     /**

@@ -26,11 +26,6 @@ final readonly class Wording
     /** @param ?string $lang of the maker's words; null for English */
     public function __construct(private Spelling $spelling, private ?string $lang = null) {}
 
-    public function isEnglish(): bool
-    {
-        return $this->lang === null;
-    }
-
     /** @param list<string> $names */
     public static function listed(array $names, string $and = 'and'): string
     {
