@@ -75,7 +75,7 @@ final readonly class TextFormula
         $head = ['title' => null, 'family' => null, 'portions' => null, 'serve' => null, 'measured' => [], 'tin' => null];
         $open = self::opened(Layer::UNNAMED);
         $heading = '';
-        $written = Paragraphs::parted($written);
+        $written = Paragraphs::parted(self::bulleted($written));
         $language = $this->lines->language($written);
         $said = Sheets::asLines($language?->rows($written) ?? $written);
         $isSaid = $said !== $written;
@@ -136,7 +136,7 @@ final readonly class TextFormula
                     case RowKind::Title:
                         $name = $language === null ? $row->value : self::heading($own);
                         $head['title'] ??= mb_substr($name, 0, 160);
-                        if ($head['portions'] === null && preg_match('~(?:\(|(?<=\s)[-–—|/]\s*|,\s+|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|pots|pieces|slices|bars|squares|jars)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('~(?:\(|(?<=\s)[-–—|/]\s*|,\s+|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|ptns?|pax|covers|pots|pieces|slices|bars|squares|jars)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $own));
                         }
@@ -230,7 +230,7 @@ final readonly class TextFormula
     {
         $lines = [];
         $said = $row->value === '' ? [] : RowList::of($row->value);
-        $written = RowList::of((string) preg_replace('~^[^:]{1,60}:\s*(?=.*\d)~u', '', rtrim($own, ' .')));
+        $written = RowList::of((string) preg_replace('~^(?:[^:]{1,60}:|[^\d:]{1,40}?\s[–—-])\s*(?=.*\d)~u', '', rtrim($own, ' .')));
         foreach ($said as $n => $line) {
             $text = \count($written) === \count($said) ? $written[$n] : $line;
             $read = $this->lines->lines($text, $system, $row->number, $grams[$line] ?? CitrusParts::of($line, $making) ?? ($text === $line ? null : $line));
@@ -272,6 +272,20 @@ final readonly class TextFormula
         $one = array_values($found)[0] ?? null;
 
         return \count($found) === 1 && $one !== null ? [$one->atMost(Confidence::Likely)] : $read;
+    }
+
+    /**
+     * "-500 cream" under "-100 milk": strokes before a list, and no amounts under nothing. One alone is asked for.
+     *
+     * @param list<string> $rows
+     *
+     * @return list<string>
+     */
+    private static function bulleted(array $rows): array
+    {
+        $isBullet = static fn(string $row): bool => preg_match('/^\s*-\d/u', $row) === 1;
+
+        return \count(array_filter($rows, $isBullet)) < 2 ? $rows : array_map(static fn(string $row): string => $isBullet($row) ? (string) preg_replace('/^(\s*)-(?=\d)/u', '$1- ', $row) : $row, $rows);
     }
 
     private static function heading(string $row): string

@@ -101,6 +101,8 @@ final readonly class PageLanguage
         if ($whole !== null) {
             return $whole;
         }
+        // "Bio-Zitronen": how it was grown is no name.
+        $row = $this->lang === 'de' ? (string) preg_replace('~\bBio-(?=\p{L})~u', '', $row) : $row;
         // "Crème caramel 6 pers": whom it serves stands behind the name.
         $row = $this->tailed($row);
         preg_match_all("~[\\p{L}\\p{M}]+['’]?|\\d+(?:[.,/]\\d+)*|[½¼¾⅓⅔⅛]|\\s+|.~u", $row, $m);

@@ -39,6 +39,9 @@ final readonly class BareNumbers
         }, $rows)) as $line) {
             $text = self::parts($line);
             if ($text === null) {
+                $first = $this->numberFirst($line, $system);
+                $tell += (int) ($first !== null);
+                $bare += $first === null ? [] : [$line => $first];
                 continue;
             }
             $isWeighed = !$this->isCounted($text[0], $system);
@@ -55,6 +58,16 @@ final readonly class BareNumbers
     public static function parts(string $text): ?array
     {
         return preg_match(self::PATTERN, trim($text), $m) === 1 ? [trim((string) preg_replace('~(?<=\d)\s*bl\b~iu', ' bloom', $m[1])), (float) str_replace(',', '.', $m[2]), $m[2], $m[3] ?? ''] : null;
+    }
+
+    /** "500 cream": a number before what nobody counts, as grams; null where it is none. */
+    private function numberFirst(string $line, UnitSystem $system): ?string
+    {
+        if (preg_match('~^(?:[-•*]\s*)?(\d{2,5})\s+(\p{L}[^\d,(]*)$~u', trim($line), $m) !== 1) {
+            return null;
+        }
+
+        return $this->lines->ingredientNamed($m[2]) !== null && !$this->isCounted($m[2], $system) ? "$m[1] g $m[2]" : null;
     }
 
     /** Whether one of it has a weight: an egg, a lemon. */

@@ -257,7 +257,7 @@ final readonly class Rows
         }
         // "For 8ish", "6-ish people".
         $plain = (string) preg_replace('/(?<=\d)\s*-?ish\b/u', '', mb_strtolower(Numbers::plain($row)));
-        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
+        if (preg_match('/^(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s+(?:\w+\s+)?(?:servings|serves|portions|ptns?|pax|covers|people|persons|ramekins|verrines|tartlets|(?:muffin|cupcake|dessert|paper|silicone)\s+(?:cups|cases|liners|moulds|molds))\W*$/u', $plain, $m) === 1 && (int) $m[1] > 0) {
             return self::middle((float) $m[1], $m[2] ?? '');
         }
         // "10 slices", alone in its row.
@@ -291,7 +291,10 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        return trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|(?<=\s)[-–—|]\s*|,\s+)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|pots|jars|pieces|slices|glasses|tarts)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
+        $bare = trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|(?<=\s)[-–—|]\s*|,\s+)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|ptns?|pax|covers|pots|jars|pieces|slices|glasses|tarts)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
+
+        // A bracket that was cut through is closed.
+        return $bare . str_repeat(')', max(0, substr_count($bare, '(') - substr_count($bare, ')')));
     }
 
     private static function isForThe(string $row): bool

@@ -93,7 +93,7 @@ final class Clauses
         }
         $words = self::words($bare);
         // "150c 40 mins till just set": a heat and a time are an oven's, whatever they are until.
-        if (preg_match('~^\d{3}(?!\d)~u', $bare) === 1 && Verbless::verb($bare) === 'bake') {
+        if (preg_match('~^(?:\d{3}(?!\d)|(?:in\s+)?(?:an?\s+|the\s+)?(?:bain[\s-]?marie|water[\s-]?bath)\b)~iu', $bare) === 1 && Verbless::verb($bare) === 'bake') {
             return ['verb' => 'bake', 'at' => \count($words), 'length' => 0, 'words' => $words];
         }
         $found = Verbs::at($words);

@@ -55,6 +55,9 @@ final class Thread
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
 
+    /** Work of a knife. */
+    private const CUTS = ['chop', 'slice', 'dice', 'halve', 'quarter', 'cut'];
+
     /** What is cut is the last that was rolled, baked, pressed or laid out. */
     private const CUT_ALONE = ['roll', 'bake', 'bake_water', 'press_base', 'spread', 'knead', 'cool', 'roll_up', 'laminate'];
 
@@ -94,6 +97,9 @@ final class Thread
 
     /** How the sentence at hand began, where that is of no clause of it: "Sponge:". */
     private string $label = '';
+
+    /** Whether the clause at hand is work of a knife. */
+    private bool $isCut = false;
 
     /** Whether something of the sentence at hand was done already. */
     private bool $isBegun = false;
@@ -241,6 +247,7 @@ final class Thread
     {
         // What is a sign of the end names nothing that goes in.
         $said = (string) preg_replace(['~\b(?:until|till|so that|while you|as you)\b.*$|\bto\s+(?:(?:a|an|very|the)\s+)*(?:soft|firm|stiff|medium|glossy|ribbon|froth\w*|foam\w*|paste|crumbs?|thick|smooth|pale|snow|full volume)\b(?:\s+(?:peaks?|crumbs?|and\s+\w+|paste|powder))*|\b(?:just\s+)?to\s+(?:combine|mix|blend|incorporate|break up)\b.*$|\bto\s+(?:slacken|loosen|soften|coat|combine|cover|break|get rid of|lighten)\s+(?:it|them|up|the)\b[^,;]*~iu', '~^\W*(?:for|to make) the [^,:]{1,40}[,:]~iu'], '', $clause);
+        $this->isCut = \in_array($verb['verb'], self::CUTS, true);
         // "Butter the bread": what is done is also what it is done with.
         $withIt = $verb['verb'] === 'butter' ? 'butter on ' : '';
         $named = self::beside($said, $verb);
@@ -258,6 +265,13 @@ final class Thread
             array_push($objects, ...$this->held($refers));
         }
         ['operation' => $operation, 'goesOn' => $goesOn] = Verbs::operation($verb['verb'], $objects, $clause, $next);
+        // "Separate the whites from the yolks": of the eggs, which nobody names.
+        $eggs = $operation->key === 'separate_eggs' && $parts === [] ? $this->wholeEggs() : null;
+        if ($eggs !== null) {
+            $parts = [$eggs];
+            $refers = [];
+            $goesOn = '';
+        }
         // "And mix well" of what is wet already.
         if ($operation->key === 'mix_dry' && $parts === [] && $refers === []) {
             $operation = Operation::of('combine');
@@ -520,12 +534,12 @@ final class Thread
         }
         $isFirst = $this->latest === null && preg_match('~\b(?:it|them)\b~iu', $said) === 1 && !$isNamed;
         $isMoved = preg_match('~^\W*(?:return|transfer|strain|sieve|pass|pour|scrape|move|take|spoon|ladle|bring)\b~iu', Clauses::bare(ltrim($said))) === 1;
-        $begun = preg_match('~\bthe (?:rest|remainder|remaining half|other half)\b(?!\s+of)~iu', $said) === 1 && !$isNamed ? $this->begunLast() : null;
+        $begun = preg_match('~\bthe (?:rest|remainder|remaining half|other half)\b(?!\s+of)~iu', $said) === 1 && !$isNamed ? $this->begunLast($this->isCut) : null;
         if ($begun !== null) {
             [$of, $line] = array_map(intval(...), explode('.', $begun));
             $parts[] = new Part($of, $line, 1.0 - $this->used[$begun], 'the rest');
             $this->used[$begun] = 1.0;
-        } elseif ($isFirst || (!$isMoved && preg_match(self::ALL, $said) === 1) || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
+        } elseif ($isFirst || (!$isMoved && !$this->isCut && preg_match(self::ALL, $said) === 1) || (preg_match(self::DRY, $said) === 1 && $parts === [])) {
             $isDry = preg_match(self::DRY, $said) === 1;
             $layer = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
             $layer = $this->layerNamed($said) ?? ($this->hasUnused($layer) ? $layer : $this->under);
@@ -566,14 +580,34 @@ final class Thread
         return \count($of) === 1 ? array_key_first($of) : null;
     }
 
-    /** The line of which an act just before took a part. */
-    private function begunLast(): ?string
+    /**
+     * The line of which an act just before took a part.
+     *
+     * @param bool $isCut whether what is asked for is cut, which sugar is not
+     */
+    private function begunLast(bool $isCut = false): ?string
     {
         foreach (\array_slice(array_reverse($this->acts), 0, 2) as $act) {
             foreach ($act->parts as $part) {
-                if (($this->used[$part->key()] ?? 1.0) < 1.0 - 1e-6) {
+                if (($this->used[$part->key()] ?? 1.0) < 1.0 - 1e-6 && !($isCut && $this->nouns->ingredients[$part->key()]->group === 'sugar')) {
                     return $part->key();
                 }
+            }
+        }
+
+        return null;
+    }
+
+    /** Takes the whole eggs of the layer at work that nobody has used; null where there are none. */
+    private function wholeEggs(): ?Part
+    {
+        $here = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
+        foreach ($this->nouns->ingredients as $key => $in) {
+            [$layer, $line] = array_map(intval(...), explode('.', (string) $key));
+            if ($layer === $here && $in->class === 'whole-egg' && !isset($this->used[(string) $key])) {
+                $this->used[(string) $key] = 1.0;
+
+                return new Part($layer, $line, 1.0, 'eggs');
             }
         }
 
