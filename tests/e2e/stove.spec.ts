@@ -21,7 +21,10 @@ test('a version is made at the stove: weighed, mended, timed, probed, with the l
     await page.getByRole('button', { name: /Take the rest × 0\.8/ }).click();
     await expect(flour.getByText(/short/)).toHaveCount(0);
     expect(await asked(butter)).toBeCloseTo(full * 0.8, 0);
+    // The rows settle once the server has heard it: a press between them would meet a button that moves.
+    const heard = page.waitForResponse((answer) => /\/events$/.test(answer.url()) && answer.request().method() === 'POST');
     await butter.getByRole('button', { name: /As asked/ }).click();
+    await heard;
     await expect(butter.getByText(/weighed/)).toBeVisible();
     await page.getByRole('button', { name: 'Done, next' }).click();
     await expect(step).not.toHaveText(/weigh everything/i);

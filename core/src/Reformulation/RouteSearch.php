@@ -450,7 +450,7 @@ final readonly class RouteSearch
             $fits[] = [Rails::fit($rails[$n]), $original->layers[$n]->state->mass];
         }
         $settlement = Settlement::of($original, $result, $rails, $this->reader, Keeping::of($result, $original, $this->brief, $this->permit), $this->guard->broken($result), array_map(static fn(SolvedLayer $s): Draft => $s->draft, $solved))
-            ->afterTrial([...NameGivers::lost($original->formula, $formula, $this->reader->shelf), ...Trials::of($original, $result, $this->kinds)]);
+            ->afterTrial([...NameGivers::lost($original->formula, $formula, $this->reader->shelf, $this->reader->characters), ...Trials::of($original, $result, $this->kinds)]);
         foreach (array_keys($solved) as $n) {
             $change = Changes::between($original->layers[$n], $result->layers[$n]);
             if ($change !== null) {

@@ -25,6 +25,7 @@ final class WordingTest extends TestCase
         yield 'what was said of it alone' => ['Whip the cream, adding sugar in three goes, to soft peaks.', 'sugar', 'Whip the cream, to soft peaks.'];
         yield 'and of another thing too' => ['Whip the cream, adding sugar with the vanilla.', 'sugar', 'Whip the cream, adding the vanilla.'];
         yield 'alone: nothing is left to say' => ['Whisk the yolks.', 'yolk', 'Whisk the yolks.'];
+        yield 'what it was done in' => ['Fry nuts and raisins in ghee and add.', 'ghee', 'Fry nuts and raisins and add.'];
         yield 'not there' => ['Whisk the cream.', 'yolk', 'Whisk the cream.'];
     }
 
@@ -32,6 +33,14 @@ final class WordingTest extends TestCase
     public function testAThingIsTakenOutOfItsList(string $words, string $phrase, string $left): void
     {
         self::assertSame($left, (new Wording(new Spelling()))->without($words, $phrase));
+    }
+
+    public function testAThingIsTakenOutInItsLanguage(): void
+    {
+        $without = static fn(string $lang, string $words, string $phrase): string => (new Wording(new Spelling(), $lang))->without($words, implode(' ', (new Spelling())->words($phrase)));
+        self::assertSame('Mehl, Butter und Salz verkneten.', $without('de', 'Mehl, Butter, Ei und Salz verkneten.', 'Ei'));
+        self::assertSame('Batir el azúcar.', $without('es', 'Batir las yemas con el azúcar.', 'yemas'));
+        self::assertSame('Fouetter le sucre.', $without('fr', 'Fouetter les jaunes avec le sucre.', 'jaunes'));
     }
 
     /** @return iterable<string, array{string, string, list<string>, string}> words, what is replaced, by what, what they are then */

@@ -171,7 +171,8 @@ final class Arrivals
     {
         $own = $this->lang === null ? null : PageLanguage::nameIn($this->lang, $id);
         if ($own !== null) {
-            return $own;
+            // German nouns have a capital, and what stands before them has none.
+            return $this->lang === 'de' ? (string) preg_replace_callback('~\p{L}[^\s]*$~u', static fn(array $m): string => mb_strtoupper(mb_substr($m[0], 0, 1)) . mb_substr($m[0], 1), $own) : $own;
         }
         $in = $this->shelf->get($id);
         $name = mb_strtolower(trim((string) preg_replace('~\s*(?:[,(].*|\b(?:de\s+)?\d+\s*%?.*)$~iu', '', $in->name)));
@@ -340,6 +341,13 @@ final class Arrivals
         if (array_filter($this->named, static fn(array $ids, string $key): bool => (int) $key === $layer && \in_array($id, $ids, true), \ARRAY_FILTER_USE_BOTH) !== []) {
             return;
         }
+        // Starch, gum or protein for the oven goes in with the flour or the sugar, where those go in.
+        $host = $this->isPowder($id) && ($this->isDry($layer) || $this->isThick($id, $layer)) ? $this->host($layer) : null;
+        if ($host !== null) {
+            $this->beside[$host->key()] = array_values(array_unique([...$this->beside[$host->key()] ?? [], $id]));
+
+            return;
+        }
         if ($for !== null) {
             $this->apart[$for->key()][] = $id;
         }
@@ -373,6 +381,49 @@ final class Arrivals
     public function isPowder(string $id): bool
     {
         return \in_array($this->shelf->get($id)->class, self::POWDERS, true);
+    }
+
+    /** Whether a baked mass has too little that pours for an agent to be boiled in: a cheesecake of curd and eggs. */
+    public function isThick(string $id, int $layer): bool
+    {
+        $times = Agents::of($id)->waterTimes ?? 0.0;
+        $water = 0.0;
+        foreach ($this->now->layers[$layer]->understood() as $line) {
+            $in = $this->shelf->get((string) $line->ingredient);
+            $pours = $this->isLiquid($in->id) && ($in->ph === null || $in->ph >= self::SOUR) && !$this->isWhippedLine($layer, $in->id);
+            $water += $pours ? $line->grams * $in->composition->of100('water') / 100 : 0.0;
+        }
+
+        return $times > 0.0 && $this->now->layers[$layer]->treatment->bakes() && $water < $times * self::grams($this->now, $layer, $id);
+    }
+
+    private function isWhippedLine(int $layer, string $id): bool
+    {
+        foreach ($this->was->layers[$layer]->understood() as $i => $line) {
+            if ($line->ingredient === $id && $this->method->isWhipped((new Part($layer, $i, 1.0, ''))->key())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The flour of a layer, else its sugar: what a powder goes in with, where it stays and a step takes it. */
+    private function host(int $layer): ?Part
+    {
+        $best = null;
+        $most = [false, 0.0];
+        foreach ($this->was->layers[$layer]->understood() as $i => $line) {
+            $part = new Part($layer, $i, 1.0, '');
+            $in = $this->shelf->get((string) $line->ingredient);
+            $isDryThing = $in->isFlour() || \in_array($in->class, self::DRY, true);
+            if ($this->isGone($part) || !isset($this->said[$part->key()]) || !($isDryThing || \in_array($in->group, ['sugar', 'sweetener'], true)) || [$isDryThing, $line->grams] <= $most) {
+                continue;
+            }
+            [$best, $most] = [$part, [$isDryThing, $line->grams]];
+        }
+
+        return $best;
     }
 
     /** A dough, batter, crumb or meringue: its oven cooks starch, which a bath of a custard does not, and nothing of it is a pot. */

@@ -207,8 +207,8 @@ final class MethodEdit
     private function partOfEggs(Act $act): ?bool
     {
         $parted = \count($act->from) === 1 && $this->method->acts[$act->from[0]]->operation->key === 'separate_eggs' ? array_filter($this->method->acts[$act->from[0]]->parts, $this->arrivals->isGone(...)) : [];
-        $isWhites = preg_match('~\bwhites?\b~iu', $act->words) === 1;
-        if ($parted === [] || $isWhites === (preg_match('~\byolks?\b~iu', $act->words) === 1)) {
+        $isWhites = $this->wording->speaksOfWhites($act->words);
+        if ($parted === [] || $isWhites === $this->wording->speaksOfYolks($act->words)) {
             return null;
         }
         $whipped = array_merge(...array_map($this->arrivals->whipped(...), array_values($parted)));
@@ -464,7 +464,7 @@ final class MethodEdit
     /** "The yolks" of eggs that stood as one line: called by what stands in for the egg, whites by what is whipped in their place. */
     private function partsOfEggs(string $words): string
     {
-        if (preg_match('~\b(?:egg\s+)?(yolks?|whites?)\b~iu', $words) !== 1) {
+        if (!$this->wording->speaksOfYolks($words) && !$this->wording->speaksOfWhites($words)) {
             return $words;
         }
         foreach ($this->nouns->ingredients as $key => $in) {
@@ -474,11 +474,7 @@ final class MethodEdit
             }
             $whipped = array_map($this->arrivals->name(...), $this->arrivals->whipped($part));
             $plain = array_values(array_diff(array_map($this->arrivals->name(...), $this->arrivals->named($part)), $whipped)) ?: $whipped;
-            foreach (['yolks?' => $plain, 'whites?' => $whipped === [] ? $plain : $whipped] as $word => $names) {
-                if ($names !== []) {
-                    $words = Wording::asBegun($words, (string) preg_replace("~\\b(?:egg\\s+)?(?:$word)\\b~iu", Wording::listed($names), $words));
-                }
-            }
+            $words = $this->wording->eggsAs($words, $plain, $whipped === [] ? $plain : $whipped);
         }
 
         return $words;

@@ -100,6 +100,12 @@ final class NewSteps
         $own = $for === null ? null : $this->firstWith($for);
         $grams = Arrivals::grams($this->arrivals->now, $layer, $id);
         $pot = $this->pot($layer, $agent, $grams, $for);
+        // Curd and starch for the oven: there is nothing to boil it in, and the oven is what sets it.
+        if ($agent->goesIn === 'boil' && $pot['isDry'] && $this->arrivals->isPowder($id) && $this->arrivals->now->layers[$layer]->treatment->bakes()) {
+            $this->at($this->first($layer), $this->words->say('Mix {name} with the dry things first.', ['name' => $name]));
+
+            return;
+        }
         $text = $this->words->say($agent->step, ['name' => $name, 'pot' => $pot['words'], 'twice' => self::grams(2.0 * $grams)]);
         $join = $agent->join === '' ? '' : $this->words->say($agent->join, ['name' => $name]);
         $hot = $this->hot($layer);
@@ -255,7 +261,7 @@ final class NewSteps
     /**
      * The liquid that bears an agent: of what is heated anyway first, until there is enough of it.
      *
-     * @return array{words: string, isMain: bool, isHeated: bool} `isMain`: whether it is most of the layer; `isHeated`: whether all of it is heated by the maker's own steps
+     * @return array{words: string, isMain: bool, isHeated: bool, isDry: bool} `isDry`: whether too little of it pours for the agent; `isMain`: whether it is most of the layer; `isHeated`: whether all of it is heated by the maker's own steps
      */
     private function pot(int $layer, Agent $agent, float $grams, ?string $for): array
     {
@@ -275,7 +281,7 @@ final class NewSteps
         $heated += $heated === [] ? [] : array_fill_keys($freed, 1.0);
         usort($liquids, fn(Line $a, Line $b): int => [\in_array($b->ingredient, $freed, true), isset($heated[$b->ingredient]), $this->bears((string) $b->ingredient), $b->grams] <=> [\in_array($a->ingredient, $freed, true), isset($heated[$a->ingredient]), $this->bears((string) $a->ingredient), $a->grams]);
         if ($liquids === []) {
-            return ['words' => $this->words->template('the mass'), 'isMain' => true, 'isHeated' => true];
+            return ['words' => $this->words->template('the mass'), 'isMain' => true, 'isHeated' => true, 'isDry' => true];
         }
         $wanted = self::BEST * ($agent->waterTimes ?? 0.0) * $grams;
         $names = $words = [];
@@ -304,10 +310,10 @@ final class NewSteps
         if (\count($names) === 1 && $agent->waterTimes !== null && !isset($heated[$liquids[0]->ingredient]) && $water > 1.6 * $wanted) {
             $part = ceil($held * $wanted / $water / 10.0) * 10.0;
 
-            return ['words' => StepWords::filled($this->words->template('{grams} of {name}'), ['grams' => "$part g", 'name' => $this->words->named($names[0])]), 'isMain' => false, 'isHeated' => false];
+            return ['words' => StepWords::filled($this->words->template('{grams} of {name}'), ['grams' => "$part g", 'name' => $this->words->named($names[0])]), 'isMain' => false, 'isHeated' => false, 'isDry' => false];
         }
 
-        return ['words' => $this->words->listed($words), 'isMain' => $isHeated || $held >= self::MAIN * $all, 'isHeated' => $isHeated];
+        return ['words' => $this->words->listed($words), 'isMain' => $isHeated || $held >= self::MAIN * $all, 'isHeated' => $isHeated, 'isDry' => $water < $needed];
     }
 
     /**

@@ -23,6 +23,13 @@ final readonly class Wording
         'de' => ['im' => 'in', 'zum' => 'zu', 'zur' => 'zu', 'beim' => 'bei', 'vom' => 'von'],
     ];
 
+    /** What says that one thing goes with another. */
+    private const WITH = ['es' => 'con', 'fr' => 'avec', 'it' => 'con', 'pt' => 'com', 'de' => 'mit'];
+
+    /** What yolks and whites are called. */
+    private const YOLKS = ['en' => '(?:egg\s+)?yolks?', 'es' => 'yemas?', 'fr' => 'jaunes?', 'it' => 'tuorl[oi]', 'pt' => 'gemas?', 'de' => 'Eigelbe?|Dotter'];
+    private const WHITES = ['en' => '(?:egg\s+)?whites?', 'es' => 'claras?', 'fr' => 'blancs?', 'it' => 'album[ei]', 'pt' => 'claras?', 'de' => 'Eiwei(?:ß|ss)e?|Eischnee'];
+
     /** @param ?string $lang of the maker's words; null for English */
     public function __construct(private Spelling $spelling, private ?string $lang = null) {}
 
@@ -81,6 +88,37 @@ final readonly class Wording
         return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));
     }
 
+    public function speaksOfYolks(string $words): bool
+    {
+        return preg_match('~\b(?:' . self::YOLKS[$this->lang ?? 'en'] . ')\b~iu', $words) === 1;
+    }
+
+    public function speaksOfWhites(string $words): bool
+    {
+        return preg_match('~\b(?:' . self::WHITES[$this->lang ?? 'en'] . ')\b~iu', $words) === 1;
+    }
+
+    /**
+     * "The yolks" called by what stands in for them, and so the whites.
+     *
+     * @param list<string> $yolks
+     * @param list<string> $whites
+     */
+    public function eggsAs(string $words, array $yolks, array $whites): string
+    {
+        $lang = $this->lang ?? 'en';
+        foreach ([[self::YOLKS[$lang] ?? self::YOLKS['en'], $yolks], [self::WHITES[$lang] ?? self::WHITES['en'], $whites]] as [$pattern, $names]) {
+            if ($names === []) {
+                continue;
+            }
+            $by = self::listed($names, self::AND[$this->lang] ?? 'and');
+            $article = $this->lang === null ? '' : '(?:\b' . (self::ARTICLES[$this->lang] ?? '(?!)') . '\s+)?';
+            $words = self::asBegun($words, (string) preg_replace("~$article\\b(?:$pattern)\\b~iu", $by, $words));
+        }
+
+        return $words;
+    }
+
     /** "Con el azúcar", "nel latte", "l'eau" without what agrees with the name. */
     private function withoutArticle(string $words, string $said): string
     {
@@ -114,10 +152,15 @@ final readonly class Wording
         if ($said === null) {
             return $words;
         }
+        $and = 'and' . ($this->lang === null ? '' : '|' . (self::AND[$this->lang] ?? 'and'));
+        $with = 'with' . ($this->lang === null ? '' : '|' . (self::WITH[$this->lang] ?? 'with'));
+        $articles = $this->lang === null ? '(?!)' : (self::ARTICLES[$this->lang] ?? '(?!)');
         $few = '(?:(?:one|two|three)\s+(?:third|quarter|fifth)s?|half|some|the\s+rest|most)\s+of\s+(?:the\s+)?';
-        $is = "(?:$few|(?:the|your|rest\s+of\s+the|remaining)\s+(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?|half\s+the\s+|\d{1,2}\s+)?" . preg_quote($said, '~') . '(?![\p{L}-])';
+        $is = "(?:$few|(?:the|your|rest\s+of\s+the|remaining)\s+(?:(?!and\b|with\b|the\b)[\p{L}-]+\s+)?|$articles\s+|half\s+the\s+|\d{1,2}\s+)?" . preg_quote($said, '~') . '(?![\p{L}-])';
         $ways = [
-            '~\s*,\s*(?:then\s+)?' . $is . '(?=\s*(?:,|and\b|$|\.))~iu', '~(?<=[\p{L}])\s*/\s*' . $is . '(?=\s*(?:[/,;.]|and\b|with\b|$))~iu', '~\s*,?\s+(?:and|with|\+)\s+' . $is . '~iu', '~(?<![\p{L}-])' . $is . '\s*(?:,|and|with|\+|/)\s*~iu',
+            // "Fry the nuts in ghee and add": what it was done in.
+            '~\s+in\s+(?:(?:a\s+little|some|the)\s+)?' . $is . "(?=\\s+(?:$and)\\b|\\s*[,.;]|\\s*\$)~iu",
+            '~\s*,\s*(?:then\s+)?' . $is . "(?=\\s*(?:,|(?:$and)\\b|\$|\\.))~iu", '~(?<=[\p{L}])\s*/\s*' . $is . "(?=\\s*(?:[/,;.]|(?:$and)\\b|(?:$with)\\b|\$))~iu", "~\\s*,?\\s+(?:$and|$with|\\+)\\s+" . $is . '~iu', '~(?<![\p{L}-])' . $is . "\\s*(?:,|(?:$and)\\b|(?:$with)\\b|\\+|/)\\s*~iu",
             // What was said of nothing but it: ", adding sugar in three goes".
             '~\s*,\s*(?:then\s+)?(?:adding|add|with|beating\s+in|whisking\s+in)\s+' . $is . '(?![^,.;]*\b(?:and|with)\b)[^,.;]*(?=[,.;]|$)~iu',
         ];

@@ -6,6 +6,7 @@ namespace Transmuta\Reformulation\Evaluation;
 
 use Transmuta\Formula\Formula;
 use Transmuta\Formula\Line;
+use Transmuta\Property\Taste\Characters;
 use Transmuta\Shelf\Ingredient;
 use Transmuta\Shelf\Shelf;
 use Transmuta\Shelf\Tastes;
@@ -21,6 +22,9 @@ final readonly class NameGivers
 
     /** Words that many things are called by, and that tell no dish from another. */
     private const COMMON = ['cream', 'milk', 'butter', 'sugar', 'the', 'and', 'with', 'of', 'for', 'style', 'set', 'dish', 'powder', 'paste', 'sauce', 'drink', 'double', 'single', 'whole', 'fresh', 'dark', 'light', 'white', 'brown', 'plain', 'ground', 'free', 'extra', 'soft', 'full', 'low', 'fat', 'high', 'protein', 'raw', 'baked', 'sweet', 'de', 'la', 'le', 'con', 'al', 'di', 'aux', 'mit', 'und', 'crema', 'creme', 'crumb', 'crumbs', 'base', 'mix', 'flour', 'cake', 'layer', 'square', 'slice', 'bar', 'pot', 'tart', 'pie', 'vegan', 'keto', 'salt', 'water', 'oil', 'old', 'real', 'pure', 'quick', 'instant', 'panna', 'nata', 'leche', 'lait', 'latte', 'leite', 'milch', 'sahne', 'beurre', 'burro', 'azucar', 'sucre', 'zucchero', 'zucker', 'custard', 'pudding', 'mousse', 'curd', 'glaze', 'crust', 'pastry', 'gelatin', 'gelatine', 'condensed'];
+
+    /** Groups whose taste is what a dish is called by. */
+    private const TASTED = ['fruit', 'flavour', 'chocolate', 'nut'];
 
     /** Share of it that is left from which it still is one. */
     private const LEFT = 0.15;
@@ -58,7 +62,7 @@ final readonly class NameGivers
      *
      * @return list<string> in words, each with a name it may have instead
      */
-    public static function lost(Formula $was, Formula $now, Shelf $shelf): array
+    public static function lost(Formula $was, Formula $now, Shelf $shelf, Characters $characters): array
     {
         $words = [];
         foreach (self::of($was, $shelf) as $id => $word) {
@@ -68,15 +72,19 @@ final readonly class NameGivers
         foreach ($words as $word => $ids) {
             $isLeft = self::grams($now, static fn(Line $line): bool => \in_array($line->ingredient, $ids, true)) >= self::LEFT * self::grams($was, static fn(Line $line): bool => \in_array($line->ingredient, $ids, true));
             $isCalled = self::grams($now, static fn(Line $line): bool => !\in_array($line->ingredient, $ids, true) && \in_array((string) $word, self::called($shelf->get((string) $line->ingredient)), true)) > 0.0;
-            if (!$isLeft && !$isCalled) {
-                $said[] = \sprintf('there is no %s in it any more, and “%s” is its name: %s', $word, $was->title, self::instead($was, $now, (string) $word, $shelf));
+            // Cocoa mass is chocolate, in whatever language the title says so; a curd of another milk is another curd.
+            $givers = array_filter(array_map($shelf->get(...), $ids), static fn(Ingredient $in): bool => \in_array($in->group, self::TASTED, true));
+            $isOf = $givers !== [] && self::grams($now, static fn(Line $line): bool => !\in_array($line->ingredient, $ids, true) && array_filter($givers, static fn(Ingredient $giver): bool => $characters->shared($shelf->get((string) $line->ingredient), [$giver]) >= 2) !== []) > 0.0;
+            if (!$isLeft && !$isCalled && !$isOf) {
+                $said[] = \sprintf('there is no %s in it any more, and “%s” is its name: %s', $word, $was->title, self::instead($was, $now, (string) $word, $ids, $shelf));
             }
         }
 
         return $said;
     }
 
-    private static function instead(Formula $was, Formula $now, string $word, Shelf $shelf): string
+    /** @param list<string> $ids what gave the name, and left */
+    private static function instead(Formula $was, Formula $now, string $word, array $ids, Shelf $shelf): string
     {
         $had = [];
         foreach ($was->layers as $layer) {
@@ -86,10 +94,14 @@ final readonly class NameGivers
         }
         $new = null;
         $most = 0.0;
-        foreach ($now->layers as $layer) {
+        foreach ($now->layers as $n => $layer) {
+            // What comes into another layer names nothing of this.
+            if (array_filter($was->layers[$n]->understood(), static fn(Line $line): bool => \in_array($line->ingredient, $ids, true)) === []) {
+                continue;
+            }
             foreach ($layer->understood() as $line) {
                 $in = $shelf->get((string) $line->ingredient);
-                if (!isset($had[$in->id]) && $line->grams > $most && \in_array($in->group, ['fruit', 'flavour', 'chocolate', 'nut'], true)) {
+                if (!isset($had[$in->id]) && $line->grams > $most && $in->class !== 'sharp-juice' && \in_array($in->group, self::TASTED, true)) {
                     [$new, $most] = [$in, $line->grams];
                 }
             }
