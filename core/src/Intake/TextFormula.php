@@ -90,7 +90,7 @@ final readonly class TextFormula
         $making = implode(' ', array_map(static fn(Row $row): string => $row->kind === RowKind::Step ? $row->text : '', $rows));
         // Steps between the layers are of the layer they stand under, and so are those under the last; after "Method" they are of the whole.
         $isBetween = self::stepsStandBetween($rows);
-        foreach ($rows as $row) {
+        foreach ($rows as $at => $row) {
             $isBetween = $isBetween && !Rows::opensMethod($row->text);
             // What is kept is what was written, whatever it was read by.
             $own = $isSaid ? trim($written[$row->number - 1] ?? $row->text) : $row->text;
@@ -117,6 +117,7 @@ final readonly class TextFormula
                         array_push($open['lines'], ...$this->listed($row, $own, $system, $grams, $making));
                         break;
                     case RowKind::Lines:
+                        [$layers, $open] = self::isApart($rows, $at) ? [self::close($layers, $open), self::opened('')] : [$layers, $open];
                         array_push($open['lines'], ...$this->listed($row, $own, $system, $grams, $making));
                         break;
                     case RowKind::Line:
@@ -127,6 +128,7 @@ final readonly class TextFormula
                             $steps[] = ['text' => $row->text, 'heading' => $heading];
                             break;
                         }
+                        [$layers, $open] = self::isApart($rows, $at) ? [self::close($layers, $open), self::opened('')] : [$layers, $open];
                         array_push($open['lines'], ...(match (true) {
                             $language !== null => self::recalled($read),
                             $read[0]->ingredient === null => $this->elsewhere($own, $read, $system, $row->number),
@@ -184,7 +186,7 @@ final readonly class TextFormula
                 throw Unreadable::line($row->number, \sprintf('"%s" cannot be read as %s.', mb_strimwidth($row->text, 0, 80, '…'), $nonsense->field), ucfirst($nonsense->mend) . '.');
             }
         }
-        $layers = self::close($layers, $open);
+        $layers = $this->named(self::close($layers, $open));
         if ($layers === []) {
             throw Unreadable::noLines();
         }
@@ -291,6 +293,43 @@ final readonly class TextFormula
     private static function heading(string $row): string
     {
         return mb_substr(trim($row, " \t*#:=–—-"), 0, 80);
+    }
+
+    /**
+     * Whether a row stands by itself among rows that each say what they are of: "choux - 60 g butter, …", then cream and sugar, then "sauce - …".
+     *
+     * @param list<Row> $rows
+     */
+    private static function isApart(array $rows, int $at): bool
+    {
+        $isListed = static fn(?Row $row): bool => $row !== null && $row->kind === RowKind::Layer && $row->value !== '';
+        $beside = static function (int $step) use ($rows, $at): ?Row {
+            for ($n = $at + $step; isset($rows[$n]) && $rows[$n]->kind === RowKind::Nothing; $n += $step);
+
+            return $rows[$n] ?? null;
+        };
+
+        return $isListed($beside(-1)) && $isListed($beside(1));
+    }
+
+    /**
+     * Layers nobody gave a name, called by the first thing in them.
+     *
+     * @param list<array{layer: Layer, treat: bool}> $layers
+     *
+     * @return list<array{layer: Layer, treat: bool}>
+     */
+    private function named(array $layers): array
+    {
+        foreach ($layers as $n => $one) {
+            if ($one['layer']->name === '') {
+                $first = $one['layer']->understood()[0] ?? null;
+                $name = $first === null ? Layer::UNNAMED : (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->lines->ingredients([$first])[0]->name);
+                $layers[$n]['layer'] = new Layer($name, $one['layer']->lines, $one['layer']->treatment, $one['layer']->tin, $one['layer']->loss);
+            }
+        }
+
+        return $layers;
     }
 
     /** @param list<Row> $rows */

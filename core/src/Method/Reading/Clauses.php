@@ -10,7 +10,7 @@ use Transmuta\Formula\Step;
 final class Clauses
 {
     /** Words before the verb that say when, how or where. */
-    private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or|ok(?:ay)?|right|softly|evenly|loosely|generously|after\s+(?:about\s+)?\d+\s*(?:min\w*|hours?|hrs?|h|sec\w*))\b[,:]?\s*~iu';
+    private const LEAD = '~^(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|meanwhile|immediately|also|gently|slowly|gradually|carefully|quickly|briskly|lightly|thoroughly|roughly|finely|coarsely|briefly|again|once more|and|but|so|just|simply|very|well|please|to start|to begin|at the end|to finish|to serve|or|ok(?:ay)?|right|softly|evenly|loosely|generously|off\s+(?:the\s+)?(?:heat|hob|flame|stove)(?=\s+\p{L})|after\s+(?:about\s+)?\d+\s*(?:min\w*|hours?|hrs?|h|sec\w*))\b[,:]?\s*~iu';
 
     /** What may stand before a comma and the verb: "In a bowl, whisk", "Once cool, fold", "Using a spoon, …", "When it boils, …", "Filling: beat". */
     private const PLACE = '~^(?:in|into|on|over|with|using|once|when|as soon as|while|after|before|meanwhile|for|to make|at this point|off (?:the )?(?:heat|hob|flame|stove)|away from the heat|from|by hand|until|if|without|still|keeping|working)\b[^,:]{0,80}[,:]\s*~iu';

@@ -45,12 +45,20 @@ final class LineNouns
 
     private int $longest = 1;
 
+    /** @var array<string, int> how many lines a row has become */
+    private array $texts = [];
+
     /**
      * @param array<string, Ingredient> $ingredients what each understood line is, by its key
      * @param array<string, list<string>> $also further names by key of the line: what it stands in for
      */
     public function __construct(Formula $formula, public readonly array $ingredients, private readonly Spelling $spelling, array $also = [])
     {
+        foreach ($formula->layers as $layer) {
+            foreach ($layer->understood() as $line) {
+                $this->texts[$line->text] = ($this->texts[$line->text] ?? 0) + 1;
+            }
+        }
         foreach ($formula->layers as $n => $layer) {
             foreach ($layer->understood() as $i => $line) {
                 if (isset($ingredients["$n.$i"])) {
@@ -76,7 +84,9 @@ final class LineNouns
     /** @param list<string> $also */
     private function add(string $key, Line $line, Ingredient $in, array $also): void
     {
-        $own = trim((string) preg_replace(self::BARE, ' ', $line->text));
+        // "300 ml cream + 1 tbsp sugar" is the words of two things.
+        $isOfTwo = preg_match('~\s\+\s|\bplus\b~iu', $line->text) === 1 && isset($this->texts[$line->text]) && $this->texts[$line->text] > 1;
+        $own = $isOfTwo ? '' : trim((string) preg_replace(self::BARE, ' ', $line->text));
         $names = [$in->name, ...$in->called(), ...Tastes::of($in)];
         $known = Kept::once(self::class . " $in->id $in->name " . \count($in->names), fn(): array => array_map($this->bare(...), $names));
         $this->noteLast($own, $key);
@@ -153,9 +163,11 @@ final class LineNouns
      *
      * @param list<string> $words as {@see Spelling::words} gives them
      *
-     * @return list<array{at: int, length: int, phrase: string, lines: array<string, int>}> in their order; `lines`: worth by key, the worthiest alone
+     * @param list<int> $later layers whose lines are meant only where nothing else can be
+     *
+     * @return list<array{at: int, length: int, phrase: string, lines: array<string, int>, also: array<string, int>}> in their order; `lines`: worth by key, the worthiest alone; `also`: those of which it is the last word, where others are called so and no more
      */
-    public function in(array $words): array
+    public function in(array $words, array $later = []): array
     {
         $found = [];
         for ($at = 0; $at < \count($words); ++$at) {
@@ -168,8 +180,9 @@ final class LineNouns
                 $phrase = implode(' ', \array_slice($words, $at, $length));
                 $lines = $this->phrases[$phrase] ?? ($length === 1 ? $this->misspelt($phrase) : null);
                 if ($lines !== null && $lines !== []) {
+                    $lines = self::sooner($lines, $later);
                     $most = max($lines);
-                    $found[] = ['at' => $at, 'length' => $length, 'phrase' => $phrase, 'lines' => array_filter($lines, static fn(int $worth): bool => $worth === $most)];
+                    $found[] = ['at' => $at, 'length' => $length, 'phrase' => $phrase, 'lines' => array_filter($lines, static fn(int $worth): bool => $worth === $most), 'also' => $most === self::WHOLE ? array_filter($lines, static fn(int $worth): bool => $worth === self::HEAD) : []];
                     $at += $length - 1;
                     break;
                 }
@@ -177,6 +190,23 @@ final class LineNouns
         }
 
         return $found;
+    }
+
+    /**
+     * Lines without those of layers that are named later, where they stand before all of those.
+     *
+     * @param array<string, int> $lines worth by key
+     * @param list<int> $later
+     *
+     * @return array<string, int>
+     */
+    public static function sooner(array $lines, array $later): array
+    {
+        $isLater = static fn(string|int $key): bool => \in_array((int) $key, $later, true);
+        $sooner = $later === [] ? [] : array_filter($lines, static fn(string|int $key): bool => !$isLater($key), \ARRAY_FILTER_USE_KEY);
+        $rest = array_diff_key($lines, $sooner);
+
+        return $sooner === [] || $rest === [] || max(array_map(intval(...), array_keys($sooner))) > min(array_map(intval(...), array_keys($rest))) ? $lines : $sooner;
     }
 
     /**

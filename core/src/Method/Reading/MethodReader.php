@@ -133,21 +133,25 @@ final readonly class MethodReader
         }
         $thread = new Thread($formula, new LineNouns($formula, $ingredients, $this->spelling, $also), $this->spelling);
         $sentences = $told = [];
+        $all = [];
         foreach ($formula->method as $n => $step) {
-            if (self::isHeading($step)) {
-                $sentences[] = new Sentence($n, $step->text, SentenceKind::Heading);
-                $thread->under($step->text);
+            $isHeading = self::isHeading($step);
+            foreach ($isHeading ? [$step->text] : Clauses::sentences($step->text) as $text) {
+                [$said, $places] = $gloss === null || $isHeading ? [$text, []] : $gloss->sentence($text);
+                $all[] = ['step' => $n, 'text' => $text, 'said' => $said, 'places' => $places, 'heading' => $isHeading, 'of' => $isHeading ? null : $thread->labelled($said)];
+            }
+        }
+        foreach ($all as $at => $one) {
+            $thread->untilNamed(array_values(array_diff(array_filter(array_column(\array_slice($all, $at + 1), 'of'), is_int(...)), array_filter(array_column(\array_slice($all, 0, $at + 1), 'of'), is_int(...)))));
+            if ($one['heading']) {
+                $sentences[] = new Sentence($one['step'], $one['text'], SentenceKind::Heading);
+                $thread->under($one['text']);
                 continue;
             }
-            foreach (Clauses::sentences($step->text) as $text) {
-                if ($gloss === null) {
-                    $sentences[] = new Sentence($n, $text, $this->kind($text, \count($sentences), $thread));
-                    continue;
-                }
-                [$said, $places] = $gloss->sentence($text);
-                $told[\count($sentences)] = [$said, $places];
-                $sentences[] = new Sentence($n, $text, $this->kind($said, \count($sentences), $thread));
+            if ($gloss !== null) {
+                $told[\count($sentences)] = [$one['said'], $one['places']];
             }
+            $sentences[] = new Sentence($one['step'], $one['text'], $this->kind($one['said'], \count($sentences), $thread));
         }
 
         $acts = $thread->acts();

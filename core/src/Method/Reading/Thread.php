@@ -55,6 +55,9 @@ final class Thread
     private const TOPS = ['scatter', 'garnish', 'pour_over', 'dust', 'glaze', 'torch', 'soak_sponge'];
     private const STANDS = ['chill', 'freeze', 'bake', 'bake_water', 'blind_bake', 'cool', 'rest', 'fill', 'unmould', 'set_in_layers', 'press_base', 'line_pastry', 'arrange', 'spread', 'pipe', 'layer', 'thaw', 'temper_out', 'cut_out', 'pour_over', 'dry_oven', 'steam', 'culture', 'age', 'dip', 'soak_sponge'];
 
+    /** Words of a label that name nothing. */
+    private const LABELS = '~\b(?:meanwhile|then|next|now|for|to make|make|in|on|the|your)\b~iu';
+
     /** Work of a knife. */
     private const CUTS = ['chop', 'slice', 'dice', 'halve', 'quarter', 'cut'];
 
@@ -87,6 +90,9 @@ final class Thread
 
     private ?int $latest = null;
 
+    /** @var list<int> layers a later sentence begins with the name of */
+    private array $later = [];
+
     private int $under = 0;
 
     /** °C the oven was set to, and how it was said. */
@@ -116,6 +122,20 @@ final class Thread
         }
     }
 
+    /** The layer a sentence begins by naming: "Sauce: everything in a pan"; null where it begins with none. */
+    public function labelled(string $sentence): ?int
+    {
+        $label = $this->label($sentence);
+
+        return $label === '' ? null : $this->layerOf($this->spelling->words((string) preg_replace(self::LABELS, ' ', $label)));
+    }
+
+    /** @param list<int> $layers whose steps a later sentence begins with their name: no word means a line of them before that, if it may mean another */
+    public function untilNamed(array $layers): void
+    {
+        $this->later = $layers;
+    }
+
     /** Whether a sentence names a line nobody has used. */
     public function namesUnused(string $text): bool
     {
@@ -136,6 +156,11 @@ final class Thread
         $of = $this->label($sentence);
         $clauses = Clauses::of(mb_substr($sentence, mb_strlen($of)));
         $verbs = array_map(Clauses::verb(...), $clauses);
+        // "25 mins, don't open the door" of what stands on its tray before a heated oven.
+        if (array_filter($verbs) === [] && $this->waitsForTheOven() && preg_match('~^\W*\d+(?:\s*[-–]\s*\d+)?\s*(?:m|mins?|minutes?|hrs?|hours?)\b~iu', $clauses[0] ?? '') === 1) {
+            $words = $this->spelling->words($clauses[0]);
+            $verbs[0] = ['verb' => 'bake', 'at' => \count($words), 'length' => 0, 'words' => $words];
+        }
         if (array_filter($verbs) === []) {
             return false;
         }
@@ -159,6 +184,12 @@ final class Thread
         return true;
     }
 
+    /** Whether the oven is hot and what is at hand stands on a tray or in a tin, and was not in it yet. */
+    private function waitsForTheOven(): bool
+    {
+        return $this->preheated !== null && $this->latest !== null && \in_array($this->acts[$this->latest]->operation->key, ['pipe', 'fill', 'spread', 'arrange', 'press_base', 'line_pastry', 'lay_in', 'layer', 'cut', 'cut_out'], true);
+    }
+
     /** What a sentence begins with that says of what it is: "Sponge:", "Craquelin –", "Meanwhile the compote:", "For the mousse". */
     private function label(string $sentence): string
     {
@@ -177,7 +208,7 @@ final class Thread
     /** Goes on with the layer that a label names; with nothing in hand where it names something else that is made. */
     private function begin(string $label): void
     {
-        $layer = $this->layerOf($this->spelling->words((string) preg_replace('~\b(?:meanwhile|then|next|now|for|to make|make|in|on|the|your)\b~iu', ' ', $label)));
+        $layer = $this->layerOf($this->spelling->words((string) preg_replace(self::LABELS, ' ', $label)));
         if ($layer === null) {
             $this->latest = null;
 
@@ -523,7 +554,7 @@ final class Thread
         $all = [];
         foreach (preg_split('~[,+&;:()]|(?<!\d)/|/(?!\d)|\band\b|\bwith\b~iu', $said) ?: [] as $piece) {
             $words = $this->spelling->words($piece);
-            foreach ($this->nouns->in($words) as $found) {
+            foreach ($this->nouns->in($words, $this->later) as $found) {
                 $all[] = [$found, $words];
             }
         }
@@ -565,7 +596,7 @@ final class Thread
     /**
      * The one layer that all words speak of that can be of one alone: with the eggs of the sponge goes its sugar.
      *
-     * @param list<array{at: int, length: int, phrase: string, lines: array<string, int>}> $all
+     * @param list<array{at: int, length: int, phrase: string, lines: array<string, int>, also: array<string, int>}> $all
      */
     private function onlyOf(array $all): ?int
     {
@@ -641,7 +672,7 @@ final class Thread
     /**
      * Takes what a word names: the line, or so much of it as the words before it say.
      *
-     * @param array{at: int, length: int, phrase: string, lines: array<string, int>} $found
+     * @param array{at: int, length: int, phrase: string, lines: array<string, int>, also: array<string, int>} $found
      * @param list<string> $words it stands among
      * @param ?int $only layer that the other words are of
      * @param list<Part> $parts lines that go in
@@ -649,6 +680,7 @@ final class Thread
      */
     private function name(array $found, array $words, string $said, ?int $only, array &$parts, array &$refers): void
     {
+        $found['lines'] = $this->hereAlso($found['lines'], $found['also']);
         $before = implode(' ', \array_slice($words, max(0, $found['at'] - 5), min(5, $found['at'])));
         $isMadeOf = \in_array($words[$found['at'] + $found['length']] ?? '', self::MADE_OF, true);
         $keys = $this->meant($found['lines'], [...$this->layersNamed(implode(' ', \array_slice($words, max(0, $found['at'] - 2), min(2, $found['at'])))), ...($only === null ? [] : [$only])], $this->isMany($found['phrase'], $said), $isMadeOf, preg_match('~\b(?:rest|remaining|remainder)\b~u', $before) === 1, preg_match('~(\d+(?:\.\d+)?)\s*(?:g|ml)(?: of)?(?: the| cold| hot)*$~u', $before, $m) === 1 ? (float) $m[1] : null);
@@ -674,10 +706,27 @@ final class Thread
         }
     }
 
+    /**
+     * "The sugar" of a crumble is its demerara that is still to come, though the sugar of the apples is called so and no more.
+     *
+     * @param array<string, int> $lines the worthiest
+     * @param array<string, int> $also of which it is the last word
+     *
+     * @return array<string, int>
+     */
+    private function hereAlso(array $lines, array $also): array
+    {
+        $here = $this->latest === null ? $this->under : $this->acts[$this->latest]->layer;
+        $open = array_filter($also, fn(string|int $key): bool => (int) $key === $here && !isset($this->used[(string) $key]), \ARRAY_FILTER_USE_KEY);
+        $isUsedUp = array_filter(array_keys($lines), fn(string|int $key): bool => (int) $key === $here || ($this->used[(string) $key] ?? 0.0) < 1.0 - 1e-6) === [];
+
+        return $isUsedUp && $open !== [] ? $open : $lines;
+    }
+
     /** Whether a word means every line it fits: "the sugars", "all the cream". */
     private function isMany(string $phrase, string $said): bool
     {
-        return preg_match('~\b(?:all|both)\s+(?:of\s+)?(?:the\s+)?~iu', $said) === 1 || preg_match('~\b' . preg_quote($phrase, '~') . 's\b~iu', $said) === 1 && preg_match('~(?:sugar|flour|cheese|cream|chocolate|juice)$~u', $phrase) === 1;
+        return preg_match('~\b(?:all|both)\s+(?:of\s+)?(?:the\s+)?~iu', $said) === 1 || preg_match('~\b' . preg_quote($phrase, '~') . 's\b~iu', $said) === 1 && preg_match('~(?:sugar|flour|cheese|cream|chocolate|juice|nut|seed|spice)$~u', $phrase) === 1;
     }
 
     /**
@@ -839,6 +888,7 @@ final class Thread
         }
         $last = $this->last[$layer] ?? null;
         $isIn = preg_match('~^\W*[\p{L}-]+\s+(?:(?:it|them|this|(?:(?:a|one|the first)\s+)?(?:third|half|quarter|little|bit|spoonful|scoop)(?: of it)?)\s+(?:in|into|through)\b(?!.*' . self::VESSELS . ')|in(?:\s+\p{L}+ly)?\W*$)~iu', Clauses::bare($said)) === 1;
+        $isIn = $isIn || preg_match('~^\W*add\W*$~iu', Clauses::bare($said)) === 1;
         // "Whisk in the hot milk": into what is in hand.
         $isInto = $goesOn === 'yes' || ($goesOn === 'in' && preg_match('~^\W*[\p{L}-]+\s+(?:back\s+)?in\s+(?!an?\s|the\s+(?:\w+\s+)?(?:bowl|pan|pot|oven|fridge|freezer|microwave|mixer|processor|blender))~iu', Clauses::bare($said)) === 1);
         // "Cream whipped to soft peaks, folded in": into what waited for it.
