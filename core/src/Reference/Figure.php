@@ -137,6 +137,7 @@ enum Figure: string
     case PenaltyShare = 'penalty.share';
     case PhMargin = 'ph.margin';
     case PlannerAbout = 'planner.about';
+    case PlannerFatty = 'planner.fatty';
     case PlannerHasProtein = 'planner.has-protein';
     case PlannerLeanWhip = 'planner.lean-whip';
     case PlannerLecithin = 'planner.lecithin';

@@ -366,7 +366,8 @@ final class Arrivals
             return false;
         }
         $met = $this->was->layers[$for->layer]->understood()[$for->line]->met;
-        $level = $met->level ?? HeatLevel::Cold;
+        // Where the heat of a whole dish is not known, what is melted or heated in its own step is warm.
+        $level = $met->level ?? ($this->isHeatedAtOnce($for) ? HeatLevel::Warm : HeatLevel::Cold);
 
         return !match ($agent->named) {
             'stands' => true,
@@ -375,6 +376,11 @@ final class Arrivals
             'whipped' => $this->method->isWhipped($for->key()),
             default => false,
         };
+    }
+
+    private function isHeatedAtOnce(Part $for): bool
+    {
+        return array_filter($this->method->acts, static fn(\Transmuta\Method\Act $act): bool => $act->operation->isHot() && $act->operation->heats !== 'oven' && array_filter($act->parts, static fn(Part $part): bool => $part->key() === $for->key()) !== []) !== [];
     }
 
     /** What goes into a dough with its flour, and into a dry foam with its sugar, and is neither slaked nor boiled for it: starches, gums and dry proteins. */

@@ -43,7 +43,7 @@ final readonly class Wording
 
     public static function sentence(string $words): string
     {
-        $words = (string) preg_replace('~^(?:then|and)\s+~iu', '', $words);
+        $words = (string) preg_replace(['~^(?:then|and)\s+~iu', '~\bthen,?\s+then\b~iu'], ['', 'then'], $words);
 
         return mb_strtoupper(mb_substr($words, 0, 1)) . mb_substr($words, 1) . '.';
     }

@@ -180,7 +180,7 @@ final class LineNouns
                 $phrase = implode(' ', \array_slice($words, $at, $length));
                 $lines = $this->phrases[$phrase] ?? ($length === 1 ? $this->misspelt($phrase) : null);
                 if ($lines !== null && $lines !== []) {
-                    $lines = self::sooner($lines, $later);
+                    $lines = $later === [] ? $lines : self::sooner($lines, $later);
                     $most = max($lines);
                     $found[] = ['at' => $at, 'length' => $length, 'phrase' => $phrase, 'lines' => array_filter($lines, static fn(int $worth): bool => $worth === $most), 'also' => $most === self::WHOLE ? array_filter($lines, static fn(int $worth): bool => $worth === self::HEAD) : []];
                     $at += $length - 1;
@@ -195,10 +195,10 @@ final class LineNouns
     /**
      * Lines without those of layers that are named later, where they stand before all of those.
      *
-     * @param array<string, int> $lines worth by key
+     * @param non-empty-array<string, int> $lines worth by key
      * @param list<int> $later
      *
-     * @return array<string, int>
+     * @return non-empty-array<string, int>
      */
     public static function sooner(array $lines, array $later): array
     {

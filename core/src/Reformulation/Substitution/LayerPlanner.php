@@ -107,7 +107,16 @@ final readonly class LayerPlanner
         }
         $add([], 0);
         $widest = max([1, ...array_map(\count(...), $options)]);
+        $hasOthers = array_filter(array_keys($options), fn(int $i): bool => !$this->isFat($written[$i])) !== [];
         for ($n = 1; $n < min($widest, 4); ++$n) {
+            // Butter is butter of plants whatever stands for the egg: once the plain choice for a fat stays while the others change.
+            if ($n === 1 && $hasOthers) {
+                $choice = [];
+                foreach ($options as $i => $all) {
+                    $choice[$i] = $this->isFat($written[$i]) ? 0 : min($n, \count($all) - 1);
+                }
+                $add($choice, 0);
+            }
             $add(array_map(static fn(array $all): int => min($n, \count($all) - 1), $options), 0);
         }
         foreach ($layer->baseWords === null ? [1, 2] : [] as $skip) {
@@ -121,6 +130,13 @@ final readonly class LayerPlanner
         }
 
         return \array_slice(array_values($drafts), 0, self::MOST_DRAFTS);
+    }
+
+    private function isFat(Line $line): bool
+    {
+        $in = $this->shelf->get((string) $line->ingredient);
+
+        return $in->group === 'fat' || ($in->group === 'dairy' && $in->composition->family('fat.') >= Figure::PlannerFatty->number());
     }
 
     /** Whether a mass of the kind takes nothing of what makes up most of it. */
