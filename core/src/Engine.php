@@ -192,14 +192,15 @@ final readonly class Engine
         return new ReadRecipe($read->formula->with([...$layers, ...\array_slice($read->formula->layers, 1)]), $inferred, $read->aside, $read->others, $read->text);
     }
 
-    /** What a layer of one line is called: in the language of the page; by its step where the shelf names two kinds of it in one. */
+    /** What a layer of one line is called: in the language of the page; by its step where the shelf calls it otherwise. */
     private function named(string $id, string $said, ?string $language): string
     {
         $own = $language === null ? null : PageLanguage::nameIn($language, $id);
         $name = (string) preg_replace('~\s*(?:[,(].*|\d+\s*%.*)$~u', '', $this->reader->shelf->get($id)->name);
-        $isTwo = str_contains($name, ' or ') && !\in_array($said, ['', 'everything', 'rest', 'the rest'], true);
+        $isOther = str_contains($name, ' or ') || !str_contains(mb_strtolower($name), mb_substr($said, 0, 4));
+        $isNamed = !\in_array($said, ['', 'everything', 'rest', 'the rest'], true);
 
-        return ucfirst($own ?? ($isTwo ? $said : $name));
+        return ucfirst($own ?? ($isOther && $isNamed ? $said : $name));
     }
 
     /**

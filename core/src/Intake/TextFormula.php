@@ -138,7 +138,7 @@ final readonly class TextFormula
                     case RowKind::Title:
                         $name = $language === null ? $row->value : self::heading($own);
                         $head['title'] ??= mb_substr($name, 0, 160);
-                        if ($head['portions'] === null && preg_match('~(?:\(|(?<=\s)[-–—|/]\s*|,\s+|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|ptns?|pax|covers|pots|pieces|slices|bars|squares|jars|glasses|ramekins|verrines|cups|tartlets)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
+                        if ($head['portions'] === null && preg_match('~(?:\(\s*[x×]?|(?<=\s)[-–—|/]\s*|,\s+|\s[x×]\s*(?=\d{1,3}\s*$))(?:serves|makes|for|cuts?\s+into)?\s*(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:people|servings|portions|ptns?|pax|covers|pots|pieces|slices|bars|squares|jars|glasses|ramekins|verrines|cups|tartlets)?\)?(?:\s*@\s*\d+\s*g)?\s*$~iu', $row->text, $m) === 1 && (int) $m[1] > 0) {
                             $head['portions'] = Rows::middle((float) $m[1], $m[2] ?? '');
                             $inferred[] = new Inference('portions', null, (string) $head['portions'], \sprintf('“%s”', $own));
                         }

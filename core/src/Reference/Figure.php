@@ -144,6 +144,7 @@ enum Figure: string
     case PlannerLiquid = 'planner.liquid';
     case PlannerMain = 'planner.main';
     case PlannerMoist = 'planner.moist';
+    case PlannerPart = 'planner.part';
     case PlannerSeasoning = 'planner.seasoning';
     case PlannerSpared = 'planner.spared';
     case PlannerSparedShare = 'planner.spared-share';

@@ -291,7 +291,7 @@ final readonly class Rows
     /** A title without what stands behind it: "(serves 4)", "– Serves 4", "recipe". */
     private static function titled(string $row): string
     {
-        $bare = trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(|(?<=\s)[-–—|]\s*|,\s+)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|ptns?|pax|covers|pots|jars|pieces|slices|glasses|ramekins|verrines|cups|tartlets|tarts|bars|squares)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
+        $bare = trim(preg_replace('/\s*\brecipe\b\s*$|\s+[x×]\s*\d{1,3}\s*$|\s*(?:\(\s*[x×]?|(?<=\s)[-–—|]\s*|,\s+)(?:serves|makes|for)?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:people|servings|portions|ptns?|pax|covers|pots|jars|pieces|slices|glasses|ramekins|verrines|cups|tartlets|tarts|bars|squares)?\)?\s*$/iu', '', $row) ?? $row, ' :#');
 
         // A bracket that was cut through is closed.
         return $bare . str_repeat(')', max(0, substr_count($bare, '(') - substr_count($bare, ')')));

@@ -109,9 +109,18 @@ final class Arrivals
     public function isBakedFirst(Part $part): bool
     {
         $stands = $this->standing($part);
+        if ($this->shelf->get($this->idOf($part))->group !== 'base' || \count($stands) < 2) {
+            return false;
+        }
         $made = array_flip($this->madeOf($part->layer));
 
-        return $this->shelf->get($this->idOf($part))->group === 'base' && \count($stands) >= 2 && array_filter($stands, static fn(string $id): bool => !isset($made[$id])) === [];
+        return $this->isBakedNow($part->layer) || array_filter($stands, static fn(string $id): bool => !isset($made[$id])) === [];
+    }
+
+    /** Whether a layer that nobody baked has to be baked now: a cake that was bought is made. */
+    private function isBakedNow(int $layer): bool
+    {
+        return !$this->was->layers[$layer]->treatment->bakes() && $this->now->layers[$layer]->treatment->bakes();
     }
 
     /** Whether a dough was bought that is mixed here now. */
@@ -138,6 +147,9 @@ final class Arrivals
     /** @return list<string> ids of what is baked first in place of this line: what stands for it, and what stands for no other */
     public function bakedFor(Part $part): array
     {
+        if ($this->isBakedNow($part->layer)) {
+            return $this->standing($part);
+        }
         $others = [];
         foreach ($this->standsFor[$part->layer] ?? [] as $id => $stands) {
             $others = $id === $this->idOf($part) || $this->shelf->get((string) $id)->group !== 'base' ? $others : [...$others, ...$stands];

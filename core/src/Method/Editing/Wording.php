@@ -26,6 +26,9 @@ final readonly class Wording
     /** What says that one thing goes with another. */
     private const WITH = ['es' => 'con', 'fr' => 'avec', 'it' => 'con', 'pt' => 'com', 'de' => 'mit'];
 
+    /** What stands before a name that is another's: cream in "coconut cream", milk in "oat milk". */
+    private const NOT_OF = '(?<!\bice )(?<!\bcoconut )(?<!\bplant )(?<!\boat )(?<!\bsoy )(?<!\brice )(?<!\balmond )(?<!\bpeanut )(?<!\bcocoa )(?<!\bwhipping )';
+
     /** What yolks and whites are called. */
     private const YOLKS = ['en' => '(?:egg\s+)?yolks?', 'es' => 'yemas?', 'fr' => 'jaunes?', 'it' => 'tuorl[oi]', 'pt' => 'gemas?', 'de' => 'Eigelbe?|Dotter'];
     private const WHITES = ['en' => '(?:egg\s+)?whites?', 'es' => 'claras?', 'fr' => 'blancs?', 'it' => 'album[ei]', 'pt' => 'claras?', 'de' => 'Eiwei(?:ß|ss)e?|Eischnee'];
@@ -82,7 +85,7 @@ final readonly class Wording
         $article = str_starts_with($by, 'some of') || preg_match('~^(?:the|a) ~', $by) === 1 ? '(?:\b(?:the|a|an)\s+)?' : '';
         // "La leche" and "la leche de coco" agree.
         $words = $this->lang === null || str_starts_with($by, mb_strtolower($said)) ? $words : $this->withoutArticle($words, $said);
-        $now = (string) preg_replace('~' . $article . '(?:\b(?:two|three|four|five|six|\d{1,2})\s+)?(?<![\p{L}-])(?<!\bice )' . preg_quote($said, '~') . '(?![\p{L}-])~iu', $by, $words);
+        $now = (string) preg_replace('~' . $article . '(?:\b(?:two|three|four|five|six|\d{1,2})\s+)?(?<![\p{L}-])' . self::NOT_OF . preg_quote($said, '~') . '(?![\p{L}-])(?!\s+(?:cheese|crackers?)\b)~iu', $by, $words);
 
         // "Sponge finger fingers": what the name ends with is not said twice.
         return self::asBegun($words, (string) preg_replace('~\b(\p{L}{3,})\s+\1(?:e?s)?\b~iu', '$1', $now));

@@ -35,7 +35,7 @@ final class Trials
             foreach ($all as $row) {
                 $classes = explode(' ', $row['classes']);
                 $was = self::held($layer, $classes);
-                if ($row['kind'] === $kinds[$n]->key && $was > self::MADE * $layer->state->mixed && self::held($result->layers[$n], $classes) < self::LEFT * $was) {
+                if (\in_array($row['kind'], ['any', $kinds[$n]->key], true) && $was > self::MADE * $layer->state->mixed && self::held($result->layers[$n], $classes) < self::LEFT * $was) {
                     $said[] = \sprintf('%s: for a trial only; %s: make a small one first', $layer->layer->name, $row['why']);
                 }
             }

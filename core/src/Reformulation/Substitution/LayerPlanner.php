@@ -144,7 +144,8 @@ final readonly class LayerPlanner
     {
         $barred = array_filter($one->mix, fn(string|int $id): bool => $rules->bars($this->shelf->get((string) $id)), \ARRAY_FILTER_USE_KEY);
 
-        return array_sum($barred) > Figure::PlannerMain->number();
+        // Of what is baked before, every part is what it is: a meringue without its foam is sugar.
+        return array_sum($barred) > ($one->isBaked ? Figure::PlannerPart->number() : Figure::PlannerMain->number());
     }
 
     /** @return list<Substitution> */
@@ -270,7 +271,7 @@ final readonly class LayerPlanner
             };
             // Baked before it is what it stands for, wherever the layer itself is not; bread and sponge also where it is.
             $prep = $twin->isBaked && $place !== Place::Base && ($wasBaked || $place !== Place::Baked) ? ['baked'] : Heating::prep($in, $line, $layer);
-            $pool->bring($this->limited($id, new Dose($typical, $low * $typical, $high * $typical, !$isAgent && $share >= Figure::PlannerMain->number()), $place, $layer, $prep));
+            $pool->bring($this->limited($id, new Dose($typical, $low * $typical, $high * $typical, !$isAgent && $share >= ($wasBaked || $twin->isBaked ? Figure::PlannerPart->number() : Figure::PlannerMain->number())), $place, $layer, $prep));
         }
         foreach ($twin->helpers as $helper) {
             if ($helper->condition?->holdsIn($layer) === false) {
