@@ -58,6 +58,8 @@ async function pressedInVain(page: Page): Promise<string[]> {
 test('a link asks somebody in as taster, who looks and changes nothing; an owner sees who did what', async ({ page, browser, faults }) => {
     await page.goto('/studio');
     await expect(page.getByRole('heading', { name: 'Who works here' })).toBeVisible();
+    // A list that opens while the rest of the page is still arriving is closed by it.
+    await expect(page.getByText('here, now')).toBeVisible();
     await page.getByLabel('Ask somebody in as').click();
     await page.getByRole('option', { name: /^taster/ }).click();
     await page.getByRole('button', { name: 'Make a link' }).click();
